@@ -1,0 +1,35 @@
+package wildchalk.core.drill;
+
+import java.util.Objects;
+import java.util.function.Function;
+import wildchalk.core.geometry.Point;
+
+/** The ball, puck or other implement, and where it is at the whistle. */
+public record Ball(BallId id, Start start) {
+
+    public Ball {
+        Objects.requireNonNull(id, "id");
+        Objects.requireNonNull(start, "start");
+    }
+
+    /** Where a ball is at the whistle. */
+    public sealed interface Start permits With, Loose {
+        <T> T match(Function<With, T> onWith, Function<Loose, T> onLoose);
+    }
+
+    /** Held by a role. */
+    public record With(RoleId role) implements Start {
+        @Override
+        public <T> T match(Function<With, T> onWith, Function<Loose, T> onLoose) {
+            return onWith.apply(this);
+        }
+    }
+
+    /** Lying at a place. */
+    public record Loose(Point at) implements Start {
+        @Override
+        public <T> T match(Function<With, T> onWith, Function<Loose, T> onLoose) {
+            return onLoose.apply(this);
+        }
+    }
+}

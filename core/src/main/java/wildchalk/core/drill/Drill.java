@@ -1,0 +1,84 @@
+package wildchalk.core.drill;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import wildchalk.core.surface.Surface;
+
+/**
+ * Versions of one idea on one surface.
+ *
+ * @param progressions at least one, ids unique
+ * @param notes the coach's own words about the whole, perhaps empty
+ */
+public record Drill(
+        DrillId id,
+        String title,
+        SurfaceUse surfaceUse,
+        Audience audience,
+        List<String> themes,
+        List<Progression> progressions,
+        String notes) {
+
+    public Drill {
+        Objects.requireNonNull(id, "id");
+        Objects.requireNonNull(title, "title");
+        Objects.requireNonNull(surfaceUse, "surfaceUse");
+        Objects.requireNonNull(audience, "audience");
+        Objects.requireNonNull(notes, "notes");
+        themes = List.copyOf(themes);
+        progressions = List.copyOf(progressions);
+        if (progressions.isEmpty()) {
+            throw new IllegalArgumentException("The drill %s (0 progressions) needs at least one.".formatted(id));
+        }
+        Uniqueness.check("progression", progressions.stream().map(Progression::id));
+    }
+
+    /** A drill with nothing on the surface yet. */
+    public static Drill blank(String title, SurfaceUse use, Audience audience) {
+        return new Drill(
+                new DrillId(Slugs.of(title)), title, use, audience, List.of(), List.of(Progression.blank()), "");
+    }
+
+    public Surface surface() {
+        return surfaceUse.surface();
+    }
+
+    public Progression base() {
+        return progressions.get(0);
+    }
+
+    public Optional<Progression> progression(ProgressionId wanted) {
+        return progressions.stream().filter(p -> p.id().equals(wanted)).findFirst();
+    }
+
+    public Drill withTitle(String text) {
+        return new Drill(id, text, surfaceUse, audience, themes, progressions, notes);
+    }
+
+    public Drill withId(DrillId name) {
+        return new Drill(name, title, surfaceUse, audience, themes, progressions, notes);
+    }
+
+    public Drill withSurfaceUse(SurfaceUse use) {
+        return new Drill(id, title, use, audience, themes, progressions, notes);
+    }
+
+    public Drill withAudience(Audience people) {
+        return new Drill(id, title, surfaceUse, people, themes, progressions, notes);
+    }
+
+    public Drill withNotes(String text) {
+        return new Drill(id, title, surfaceUse, audience, themes, progressions, text);
+    }
+
+    /** The drill with the progression of the same id replaced. */
+    public Drill withProgression(Progression changed) {
+        List<Progression> list = new ArrayList<>();
+        for (Progression p : progressions) {
+            list.add(p.id().equals(changed.id()) ? changed : p);
+        }
+        return new Drill(id, title, surfaceUse, audience, themes, list, notes);
+    }
+}

@@ -1,0 +1,19 @@
+package wildchalk.core.drill;
+
+/** Names a piece of gear within its file: a short readable slug. */
+public record GearId(String text) implements Comparable<GearId> {
+
+    public GearId {
+        Slugs.check("GearId", text);
+    }
+
+    @Override
+    public int compareTo(GearId other) {
+        return text.compareTo(other.text);
+    }
+
+    @Override
+    public String toString() {
+        return text;
+    }
+}

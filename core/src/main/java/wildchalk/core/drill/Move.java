@@ -1,0 +1,49 @@
+package wildchalk.core.drill;
+
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * What one role does once.
+ *
+ * <p>Legs and hands are told apart: a pass or a shot that has a trigger of its own can be made on the run; one without
+ * waits for the role's earlier moves, as every other move does.
+ */
+public sealed interface Move permits Travel, Pass, Shot, PickUp, Wait {
+
+    MoveId id();
+
+    RoleId role();
+
+    /** What starts it; empty: with its step, after the role's earlier moves. */
+    Optional<Trigger> trigger();
+
+    /** Whether the next step may start before this move has ended. */
+    boolean runsOn();
+
+    Move withTrigger(Optional<Trigger> start);
+
+    Move withRole(RoleId performer);
+
+    Move withRunsOn(boolean on);
+
+    /** Whether hands do it (a pass, a shot), so that legs may be moving meanwhile. */
+    default boolean isBallRelease() {
+        return match(t -> false, p -> true, s -> true, u -> false, w -> false);
+    }
+
+    <T> T match(
+            Function<Travel, T> onTravel,
+            Function<Pass, T> onPass,
+            Function<Shot, T> onShot,
+            Function<PickUp, T> onPickUp,
+            Function<Wait, T> onWait);
+
+    /** Checks what all moves need. */
+    static void check(MoveId id, RoleId role, Optional<Trigger> trigger) {
+        Objects.requireNonNull(id, "id");
+        Objects.requireNonNull(role, "role");
+        Objects.requireNonNull(trigger, "trigger");
+    }
+}

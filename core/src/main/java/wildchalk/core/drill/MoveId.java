@@ -1,0 +1,19 @@
+package wildchalk.core.drill;
+
+/** Names a move within its file: a short readable slug. */
+public record MoveId(String text) implements Comparable<MoveId> {
+
+    public MoveId {
+        Slugs.check("MoveId", text);
+    }
+
+    @Override
+    public int compareTo(MoveId other) {
+        return text.compareTo(other.text);
+    }
+
+    @Override
+    public String toString() {
+        return text;
+    }
+}

@@ -1,0 +1,19 @@
+package wildchalk.core.drill;
+
+/** Names a progression within its file: a short readable slug. */
+public record ProgressionId(String text) implements Comparable<ProgressionId> {
+
+    public ProgressionId {
+        Slugs.check("ProgressionId", text);
+    }
+
+    @Override
+    public int compareTo(ProgressionId other) {
+        return text.compareTo(other.text);
+    }
+
+    @Override
+    public String toString() {
+        return text;
+    }
+}

@@ -1,0 +1,70 @@
+package wildchalk.core.drill;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * A role moves along a path. With a ball in hand this is a carry: the ball goes with the role, and the sport's words and
+ * speeds for it apply.
+ *
+ * @param path where it goes, without the place where it starts; at least one point
+ */
+public record Travel(
+        MoveId id,
+        RoleId role,
+        Optional<Trigger> trigger,
+        boolean runsOn,
+        Manner manner,
+        Effort effort,
+        List<Waypoint> path)
+        implements Move {
+
+    public Travel {
+        Move.check(id, role, trigger);
+        Objects.requireNonNull(manner, "manner");
+        Objects.requireNonNull(effort, "effort");
+        path = List.copyOf(path);
+        if (path.isEmpty()) {
+            throw new IllegalArgumentException("The path (0 points) of move %s needs at least one.".formatted(id));
+        }
+    }
+
+    @Override
+    public Travel withTrigger(Optional<Trigger> start) {
+        return new Travel(id, role, start, runsOn, manner, effort, path);
+    }
+
+    @Override
+    public Travel withRole(RoleId performer) {
+        return new Travel(id, performer, trigger, runsOn, manner, effort, path);
+    }
+
+    @Override
+    public Travel withRunsOn(boolean on) {
+        return new Travel(id, role, trigger, on, manner, effort, path);
+    }
+
+    public Travel withManner(Manner how) {
+        return new Travel(id, role, trigger, runsOn, how, effort, path);
+    }
+
+    public Travel withEffort(Effort hard) {
+        return new Travel(id, role, trigger, runsOn, manner, hard, path);
+    }
+
+    public Travel withPath(List<Waypoint> points) {
+        return new Travel(id, role, trigger, runsOn, manner, effort, points);
+    }
+
+    @Override
+    public <T> T match(
+            Function<Travel, T> onTravel,
+            Function<Pass, T> onPass,
+            Function<Shot, T> onShot,
+            Function<PickUp, T> onPickUp,
+            Function<Wait, T> onWait) {
+        return onTravel.apply(this);
+    }
+}

@@ -1,0 +1,42 @@
+package wildchalk.core.drill;
+
+import java.util.List;
+import java.util.Objects;
+import wildchalk.core.geometry.Point;
+
+/**
+ * Players who wait for their turn.
+ *
+ * @param at where the first of the line stands
+ * @param facingDegrees where the first looks; the others stand behind
+ * @param feeds roles that the line gives, in order
+ * @param standing how many stand in it, the first included; 1 to 40
+ */
+public record WaitingLine(LineId id, String label, Point at, double facingDegrees, List<RoleId> feeds, int standing) {
+
+    public WaitingLine {
+        Objects.requireNonNull(id, "id");
+        Objects.requireNonNull(label, "label");
+        Objects.requireNonNull(at, "at");
+        feeds = List.copyOf(feeds);
+        if (standing < 1 || standing > 40) {
+            throw new IllegalArgumentException("The line %s (%d standing) needs 1 to 40.".formatted(id, standing));
+        }
+    }
+
+    public WaitingLine withAt(Point place) {
+        return new WaitingLine(id, label, place, facingDegrees, feeds, standing);
+    }
+
+    public WaitingLine withFacing(double degrees) {
+        return new WaitingLine(id, label, at, degrees, feeds, standing);
+    }
+
+    public WaitingLine withFeeds(List<RoleId> roles) {
+        return new WaitingLine(id, label, at, facingDegrees, roles, standing);
+    }
+
+    public WaitingLine withStanding(int count) {
+        return new WaitingLine(id, label, at, facingDegrees, feeds, count);
+    }
+}

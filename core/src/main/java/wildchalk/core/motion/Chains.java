@@ -1,0 +1,63 @@
+package wildchalk.core.motion;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Trigger;
+
+/** Which travels of a role follow on each other without a stop, as far as is known at a moment. */
+final class Chains {
+
+    /** Travels that join, and for each whether the ball is with the role. */
+    record Chain(List<Job> jobs, List<Boolean> carries) {}
+
+    private Chains() {}
+
+    /**
+     * The travel {@code first} and those that will start the moment the one before ends: nothing else is missing for them
+     * now, and at most a pass or shot that can be made at once lies between.
+     */
+    static Chain after(Job first, double t, Pace pace) {
+        List<Job> chain = new ArrayList<>(List.of(first));
+        List<Boolean> carries = new ArrayList<>(List.of(first.carrying));
+        int balls = first.runner.holds.size();
+        boolean ready = balls > 0 && first.runner.holds.peek().heldSince + pace.controlSeconds() <= t;
+        int releasesBetween = 0;
+        Job last = first;
+        List<Job> own = first.runner.jobs;
+        for (int i = own.indexOf(first) + 1; i < own.size(); i++) {
+            Job job = own.get(i);
+            if (job.move.isBallRelease()) {
+                if (job.state == Job.State.DONE || job.state == Job.State.RUNNING) {
+                    continue;
+                }
+                boolean atOnce = job.unmet == 1 && job.move.trigger().isEmpty() && ready && releasesBetween == 0;
+                if (!atOnce || balls == 0 || job.readyAt > t) {
+                    break;
+                }
+                releasesBetween++;
+                balls--;
+            } else if (job.move instanceof Travel) {
+                int known = 1 + releasesBetween + (startsAtEndOf(job.move, last.move) ? 1 : 0);
+                if (job.unmet != known || job.readyAt > t) {
+                    break;
+                }
+                chain.add(job);
+                carries.add(balls > 0);
+                last = job;
+                releasesBetween = 0;
+                ready = false;
+            } else {
+                break;
+            }
+        }
+        return new Chain(List.copyOf(chain), List.copyOf(carries));
+    }
+
+    private static boolean startsAtEndOf(Move move, Move earlier) {
+        Optional<Trigger> trigger = move.trigger();
+        return trigger.isPresent() && trigger.get().equals(Trigger.afterEndOf(earlier.id(), 0));
+    }
+}

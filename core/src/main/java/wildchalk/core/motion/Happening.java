@@ -1,0 +1,21 @@
+package wildchalk.core.motion;
+
+import java.util.Optional;
+import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.geometry.Point;
+
+/** Something that happens to a ball, for tables and captions; in time order in a timeline. */
+public record Happening(
+        double seconds, Kind kind, BallId ball, Optional<MoveId> move, Optional<RoleId> role, Point at) {
+
+    /** What happens. */
+    public enum Kind {
+        RELEASED,
+        CAUGHT,
+        LANDED,
+        PICKED_UP,
+        AT_GOAL
+    }
+}

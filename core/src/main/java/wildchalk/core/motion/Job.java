@@ -1,0 +1,60 @@
+package wildchalk.core.motion;
+
+import java.util.ArrayList;
+import java.util.List;
+import wildchalk.core.drill.Move;
+
+/** One move while a timeline is compiled: what it still waits for, and when it happened. */
+final class Job {
+
+    /** Somebody who is told of a moment, and how long after it he may act. */
+    record Link(Job job, double delay) {}
+
+    /** How far a job has come. */
+    enum State {
+        WAITING,
+        RUNNING,
+        DONE,
+        NEVER
+    }
+
+    final Move move;
+    final int index;
+    final int step;
+    final Runner runner;
+    final List<Link> onStart = new ArrayList<>();
+    final List<Link> onFree = new ArrayList<>();
+    final List<Link> onEnd = new ArrayList<>();
+    final List<Link> onCaught = new ArrayList<>();
+    /** Jobs whose moments this one waits for, for the explanation of a circle. */
+    final List<Job> waitsFor = new ArrayList<>();
+    /** Whether it also waits for the end of the step before its own. */
+    boolean waitsForStep;
+
+    State state = State.WAITING;
+    int unmet;
+    double readyAt;
+    boolean parked;
+    /** Whether the catch that somebody waits for can no longer come. */
+    boolean neverCaught;
+
+    double start;
+    double roleFree;
+    double end;
+    double metres;
+    double peakSpeed;
+    boolean carrying;
+    Route route;
+
+    Job(Move move, int index, int step, Runner runner) {
+        this.move = move;
+        this.index = index;
+        this.step = step;
+        this.runner = runner;
+    }
+
+    MoveSpan span() {
+        return new MoveSpan(
+                move.id(), state == State.DONE, start, roleFree, Math.max(end, start), metres, peakSpeed, carrying);
+    }
+}

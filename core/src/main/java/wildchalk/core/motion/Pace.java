@@ -1,0 +1,184 @@
+package wildchalk.core.motion;
+
+import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.PassKind;
+import wildchalk.core.drill.Weight;
+import wildchalk.core.surface.Medium;
+
+/**
+ * Speeds, accelerations and times of an age band on a medium.
+ *
+ * <p>The figures are drawing defaults, no measurements and no medical advice. Running speeds follow published norms and
+ * match zones where there are some (Bohannon 1997 for walking; Bradley et al. 2009 for running zones; Meyers et al. 2015
+ * and Haugen et al. 2019 for top speeds); figures marked "estimate" are judgement, scaled from those anchors. Skating
+ * top speed of adults is near Budarick et al. 2020 and Lignell et al. 2018; the youth columns are estimates.
+ *
+ * @param sport which ball speeds apply: {@code handball} or {@code ice}
+ */
+public record Pace(AgeBand age, Medium medium, String sport) {
+
+    // columns: U8, U10, U12, U14, U16, adult recreational, competitive
+    private static final double[] WALK = {1.2, 1.2, 1.3, 1.3, 1.35, 1.4, 1.4};
+    private static final double[] JOG = {2.0, 2.2, 2.4, 2.6, 2.7, 2.8, 3.0};
+    private static final double[] RUN = {3.0, 3.4, 3.8, 4.2, 4.5, 4.7, 5.2};
+    private static final double[] SPRINT_IN_DRILL = {4.5, 4.9, 5.3, 5.8, 6.5, 6.7, 7.8};
+    private static final double[] TOP = {5.0, 5.5, 5.9, 6.5, 7.2, 7.5, 8.7};
+    private static final double[] BACKPEDAL_TECHNICAL = {1.6, 1.8, 2.0, 2.3, 2.5, 2.6, 3.0};
+    private static final double[] BACKPEDAL_HARD = {2.6, 2.9, 3.2, 3.7, 4.2, 4.4, 5.2};
+    private static final double[] SHUFFLE_HARD = {2.0, 2.2, 2.5, 2.8, 3.1, 3.2, 3.6};
+    private static final double[] RUN_ACCELERATION = {2.2, 2.5, 2.8, 3.0, 3.3, 3.4, 4.2};
+    private static final double[] RUN_BRAKING = {2.2, 2.6, 3.0, 3.4, 3.8, 3.9, 4.8};
+    /** Hard curves without a plant: 2-3 m/s² for children, 5-6 for adults (estimate). */
+    private static final double[] RUN_LATERAL = {2.5, 3.0, 3.5, 4.0, 4.5, 5.0, 5.5};
+
+    private static final double[] GLIDE = {2.0, 2.5, 3.0, 3.3, 3.6, 3.5, 4.0};
+    private static final double[] SKATE_CRUISE = {3.0, 3.8, 4.5, 5.0, 5.5, 5.3, 6.3};
+    private static final double[] SKATE_TOP = {4.2, 5.2, 6.2, 7.0, 7.8, 7.2, 9.0};
+    private static final double[] SKATE_BACKWARD_TOP = {2.6, 3.4, 4.3, 5.1, 5.9, 5.4, 7.0};
+    private static final double[] SKATE_ACCELERATION = {1.5, 1.9, 2.3, 2.7, 3.0, 2.8, 3.6};
+    private static final double[] SKATE_BRAKING = {1.8, 2.5, 3.2, 4.0, 4.8, 4.2, 6.0};
+    /** v²/r on a circle of 4.5 m at crossover speed. */
+    private static final double[] SKATE_LATERAL = {1.7, 2.7, 3.9, 5.1, 6.5, 5.6, 8.5};
+
+    private static final double[] HAND_DRIBBLE = {0.75, 0.75, 0.86, 0.86, 0.92, 0.92, 0.95};
+    private static final double[] PUCK_CARRY = {0.75, 0.75, 0.85, 0.85, 0.90, 0.90, 0.95};
+
+    /** From catch to release without a touch limit (estimate). */
+    private static final double[] CONTROL_SECONDS = {0.9, 0.75, 0.6, 0.5, 0.45, 0.4, 0.3};
+    /** Bending down and having the ball (estimate). */
+    private static final double[] PICK_UP_SECONDS = {1.0, 0.9, 0.8, 0.7, 0.6, 0.6, 0.5};
+    /** Throws and hits relative to adult recreational players (estimate). */
+    private static final double[] BALL_SCALE = {0.45, 0.55, 0.67, 0.80, 0.92, 1, 1};
+
+    /** How near (m) a player must stand to pick up a ball. */
+    public static final double REACH_METRES = 1.0;
+
+    /**
+     * The speed (m/s) that a role settles at, given room.
+     *
+     * @param carrying whether the ball is with the role
+     */
+    public double topSpeed(Manner manner, Effort effort, boolean carrying) {
+        double free = medium == Medium.ICE ? skating(manner, effort) : running(manner, effort);
+        return free * (carrying ? at(medium == Medium.ICE ? PUCK_CARRY : HAND_DRIBBLE) : 1);
+    }
+
+    private double running(Manner manner, Effort effort) {
+        return switch (manner) {
+            case FORWARD ->
+                switch (effort) {
+                    case WALK -> at(WALK);
+                    case EASY -> at(JOG);
+                    case STEADY -> at(RUN);
+                    case HARD -> at(SPRINT_IN_DRILL);
+                    case FLAT_OUT -> at(TOP);
+                };
+            case BACKWARD ->
+                switch (effort) {
+                    case WALK -> 0.7 * at(WALK); // estimate
+                    case EASY -> 0.75 * at(BACKPEDAL_TECHNICAL); // estimate
+                    case STEADY -> at(BACKPEDAL_TECHNICAL);
+                    case HARD -> at(BACKPEDAL_HARD);
+                    case FLAT_OUT -> at(BACKPEDAL_HARD) / 0.9;
+                };
+            case SHUFFLE ->
+                at(SHUFFLE_HARD)
+                        * switch (effort) { // shares of the hard shuffle: estimate
+                            case WALK -> 0.35;
+                            case EASY -> 0.55;
+                            case STEADY -> 0.75;
+                            case HARD -> 1;
+                            case FLAT_OUT -> 1 / 0.9;
+                        };
+        };
+    }
+
+    private double skating(Manner manner, Effort effort) {
+        double forward =
+                switch (effort) {
+                    case WALK -> 0.6 * at(GLIDE); // estimate
+                    case EASY -> at(GLIDE);
+                    case STEADY -> at(SKATE_CRUISE);
+                    case HARD -> 0.9 * at(SKATE_TOP);
+                    case FLAT_OUT -> at(SKATE_TOP);
+                };
+        return switch (manner) {
+            case FORWARD -> forward;
+            case BACKWARD -> forward * at(SKATE_BACKWARD_TOP) / at(SKATE_TOP);
+            case SHUFFLE -> 0.4 * forward; // side-stepping on skates: estimate
+        };
+    }
+
+    /** m/s² when speeding up. */
+    public double acceleration(Manner manner) {
+        double forward = at(medium == Medium.ICE ? SKATE_ACCELERATION : RUN_ACCELERATION);
+        return manner == Manner.FORWARD ? forward : 0.7 * forward;
+    }
+
+    /** m/s² when slowing down, as a positive number. */
+    public double braking(Manner manner) {
+        double forward = at(medium == Medium.ICE ? SKATE_BRAKING : RUN_BRAKING);
+        return manner == Manner.FORWARD ? forward : 0.8 * forward;
+    }
+
+    /** m/s² across the path in a curve. */
+    public double lateral() {
+        return at(medium == Medium.ICE ? SKATE_LATERAL : RUN_LATERAL);
+    }
+
+    /** Seconds that the foot stands in a hard cut of so many degrees. */
+    public double plantSeconds(double turnDegrees) {
+        return TurnTable.plantSeconds(turnDegrees) * PLANT_SCALE[age.ordinal()];
+    }
+
+    /** Plant times by age against the adult's, in the proportion of the turn costs by age (estimate). */
+    private static final double[] PLANT_SCALE = {1.6, 1.6, 1.2, 1.2, 1, 1, 0.8};
+
+    public double controlSeconds() {
+        return at(CONTROL_SECONDS);
+    }
+
+    public double pickUpSeconds() {
+        return at(PICK_UP_SECONDS);
+    }
+
+    /** Speed (m/s) of a pass at release. */
+    public double passSpeed(PassKind kind, Weight weight) {
+        double usual = medium == Medium.ICE
+                ? (kind == PassKind.GROUND ? ballColumn(11, 18) : ballColumn(9, 12))
+                : (kind == PassKind.GROUND ? ballColumn(8, 10) : ballColumn(11, 15));
+        return usual * passWeight(weight);
+    }
+
+    /** Speed (m/s) of a shot at release. */
+    public double shotSpeed(Weight weight) {
+        double usual = medium == Medium.ICE ? ballColumn(18, 29) : ballColumn(18, 22);
+        return usual * (weight == Weight.SOFT ? 0.75 : weight == Weight.FIRM ? 1 : 1.2);
+    }
+
+    /** m/s² that a ball loses along the ground; 0 in the air, where drag is left out over passing distances. */
+    public double ballSlowing(PassKind kind) {
+        if (kind == PassKind.AIR) {
+            return 0;
+        }
+        return medium == Medium.ICE ? 0.7 : 0.3;
+    }
+
+    private static double passWeight(Weight weight) {
+        return switch (weight) { // the usual range about the default: estimate
+            case SOFT -> 0.7;
+            case FIRM -> 1;
+            case HARD -> 1.3;
+        };
+    }
+
+    private double ballColumn(double adult, double competitive) {
+        return age == AgeBand.COMPETITIVE ? competitive : adult * at(BALL_SCALE);
+    }
+
+    private double at(double[] column) {
+        return column[age.ordinal()];
+    }
+}

@@ -1,0 +1,213 @@
+package wildchalk.core.motion;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.PickUp;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Trigger;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.finding.Severity;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.text.Letters;
+import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Texts;
+
+/** Puts into words what cannot happen as drawn. */
+final class Reports {
+
+    private final Progression drill;
+    private final Map<MoveId, Integer> order;
+    private final List<Finding> findings = new ArrayList<>();
+
+    Reports(Progression drill) {
+        this.drill = drill;
+        this.order = drill.moveOrder();
+    }
+
+    List<Finding> sorted() {
+        return findings.stream()
+                .sorted(Comparator.comparing(Finding::severity)
+                        .thenComparing(f ->
+                                f.moves().isEmpty() ? -1 : order.get(f.moves().get(0))))
+                .toList();
+    }
+
+    void noGoal(Shot shot, Point where, double t) {
+        add(Severity.STOP, "no-goal", List.of(shot.id()), where, t, name(shot), shot.goal());
+    }
+
+    void lostPass(Pass pass, Flight flight, Runner receiver, double t) {
+        if (receiver == null) {
+            double missing = flight.range() > 1e6 ? 0 : pass.to().match(r -> 0.0, p -> p.at().distanceTo(flight.to()));
+            add(
+                    Severity.WARN,
+                    "pass-too-soft",
+                    List.of(pass.id()),
+                    flight.to(),
+                    t,
+                    name(pass),
+                    Numbers.metres(missing));
+        } else {
+            double gap = flight.to().distanceTo(receiver.at(t));
+            add(
+                    Severity.STOP,
+                    "pass-not-caught",
+                    List.of(pass.id()),
+                    flight.to(),
+                    t,
+                    name(pass),
+                    receiver.role.label(),
+                    Numbers.metres(gap));
+        }
+    }
+
+    void twoBalls(Runner runner, Move move, Point where, double t) {
+        add(Severity.WARN, "two-balls", List.of(move.id()), where, t, name(move), runner.role.label());
+    }
+
+    /**
+     * Says why moves are stuck, and returns those to give up on: circles first, then what lacks a ball, then what waits
+     * for something that never comes, then the rest.
+     */
+    List<Job> explainStuck(List<Job> stuck, Map<MoveId, Job> jobOf, Surface surface, List<BallRun> balls, double now) {
+        List<Job> circle = circle(stuck);
+        if (!circle.isEmpty()) {
+            String names = circle.stream().map(j -> name(j.move)).collect(Collectors.joining(" → "));
+            add(
+                    Severity.STOP,
+                    "circle",
+                    circle.stream().map(j -> j.move.id()).toList(),
+                    circle.get(0).runner.at(now),
+                    now,
+                    names + " → " + name(circle.get(0).move));
+            return circle;
+        }
+        List<Job> parked = stuck.stream().filter(j -> j.parked).toList();
+        if (!parked.isEmpty()) {
+            parked.forEach(j -> noBall(j, balls, surface, now));
+            return parked;
+        }
+        List<Job> orphans = stuck.stream()
+                .filter(j -> j.move.trigger()
+                        .flatMap(Trigger::move)
+                        .map(jobOf::get)
+                        .filter(o -> o.state == Job.State.NEVER || o.state == Job.State.DONE)
+                        .isPresent())
+                .toList();
+        orphans.forEach(j -> neverComes(j, jobOf, now));
+        return orphans.isEmpty() ? stuck : orphans;
+    }
+
+    private void noBall(Job job, List<BallRun> balls, Surface surface, double now) {
+        Point at = job.runner.at(now);
+        String label = job.runner.role.label();
+        if (job.move instanceof PickUp) {
+            Optional<Double> nearest = balls.stream()
+                    .filter(b -> b.state() instanceof BallState.Loose)
+                    .map(b -> ((BallState.Loose) b.state()).at().distanceTo(at))
+                    .min(Double::compare);
+            String key = nearest.isPresent() ? "nothing-in-reach" : "nothing-to-pick-up";
+            add(
+                    Severity.STOP,
+                    key,
+                    List.of(job.move.id()),
+                    at,
+                    now,
+                    name(job.move),
+                    label,
+                    surface.ballName(),
+                    Numbers.metres(nearest.orElse(0.0)));
+        } else {
+            add(Severity.STOP, "no-ball", List.of(job.move.id()), at, now, name(job.move), label, surface.ballName());
+        }
+    }
+
+    private void neverComes(Job job, Map<MoveId, Job> jobOf, double now) {
+        Trigger trigger = job.move.trigger().orElseThrow();
+        Job other = jobOf.get(trigger.move().orElseThrow());
+        boolean isCatch = trigger.event().match(w -> false, s -> false, e -> false, c -> true);
+        String key = !isCatch || other.state == Job.State.NEVER
+                ? "waits-for-never"
+                : other.move instanceof Pass ? "never-caught" : "not-a-pass";
+        add(
+                Severity.STOP,
+                key,
+                List.of(job.move.id(), other.move.id()),
+                job.runner.at(now),
+                now,
+                name(job.move),
+                name(other.move));
+    }
+
+    /** The first circle among stuck moves, in the order in which each waits for the next; empty if there is none. */
+    private static List<Job> circle(List<Job> stuck) {
+        Set<Job> done = new HashSet<>();
+        for (Job start : stuck) {
+            LinkedHashSet<Job> path = new LinkedHashSet<>();
+            List<Job> found = search(start, path, done, stuck);
+            if (!found.isEmpty()) {
+                return found;
+            }
+        }
+        return List.of();
+    }
+
+    private static List<Job> search(Job job, LinkedHashSet<Job> path, Set<Job> done, List<Job> stuck) {
+        if (path.contains(job)) {
+            List<Job> round = new ArrayList<>(path);
+            return round.subList(round.indexOf(job), round.size());
+        }
+        if (job.state != Job.State.WAITING || job.parked || !done.add(job)) {
+            return List.of();
+        }
+        path.add(job);
+        for (Job next : waitsFor(job, stuck)) {
+            List<Job> found = search(next, path, done, stuck);
+            if (!found.isEmpty()) {
+                return found;
+            }
+        }
+        path.remove(job);
+        return List.of();
+    }
+
+    private static List<Job> waitsFor(Job job, List<Job> stuck) {
+        List<Job> all = new ArrayList<>(job.waitsFor);
+        if (job.waitsForStep) {
+            stuck.stream().filter(o -> o.step < job.step && !o.move.runsOn()).forEach(all::add);
+        }
+        return all;
+    }
+
+    private String name(Move move) {
+        return Texts.CORE.get(
+                "move.name",
+                Letters.of(order.get(move.id())),
+                drill.role(move.role()).orElseThrow().label(),
+                Texts.CORE.get("move.kind."
+                        + move.match(t -> "travel", p -> "pass", s -> "shot", u -> "pick-up", w -> "wait")));
+    }
+
+    private void add(Severity severity, String rule, List<MoveId> moves, Point where, double t, Object... arguments) {
+        findings.add(new Finding(
+                severity,
+                rule,
+                Texts.CORE.get("finding." + rule, arguments),
+                Texts.CORE.get("remedy." + rule, arguments),
+                moves,
+                Optional.of(where),
+                Optional.of(t)));
+    }
+}

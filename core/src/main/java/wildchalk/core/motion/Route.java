@@ -1,0 +1,85 @@
+package wildchalk.core.motion;
+
+import java.util.ArrayList;
+import java.util.List;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Waypoint;
+import wildchalk.core.geometry.Headings;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.geometry.Polyline;
+import wildchalk.core.geometry.Splines;
+
+/**
+ * Where a travel goes: the coach's points, smoothed but for the hard cuts.
+ *
+ * @param line the path, finely cut where it bends
+ * @param corners indices of points of the line where the path turns hard, in rising order; ends are not among them
+ */
+public record Route(Polyline line, List<Integer> corners) {
+
+    /** Spacing of points on a curve: 15 cm, half a foot's length. */
+    static final double SPACING_METRES = 0.15;
+
+    public Route {
+        corners = List.copyOf(corners);
+    }
+
+    public static Route of(Point start, Travel travel) {
+        List<Point> line = new ArrayList<>();
+        List<Integer> corners = new ArrayList<>();
+        List<Point> section = new ArrayList<>(List.of(start));
+        for (Waypoint w : travel.path()) {
+            section.add(w.at());
+            if (w.cut()) {
+                append(line, section);
+                corners.add(line.size() - 1);
+                section = new ArrayList<>(List.of(w.at()));
+            }
+        }
+        if (section.size() > 1) {
+            append(line, section);
+        }
+        corners.removeIf(c -> c == line.size() - 1);
+        return new Route(new Polyline(line), corners);
+    }
+
+    private static void append(List<Point> line, List<Point> section) {
+        List<Point> curve = Splines.centripetal(section, SPACING_METRES);
+        line.addAll(line.isEmpty() ? curve : curve.subList(1, curve.size()));
+    }
+
+    /** One route after the other; the joint becomes a corner. */
+    static Route joined(Route first, Route second) {
+        List<Point> line = new ArrayList<>(first.line.points());
+        int joint = line.size() - 1;
+        line.addAll(second.line.points().subList(1, second.line.size()));
+        List<Integer> corners = new ArrayList<>(first.corners);
+        corners.add(joint);
+        second.corners.forEach(c -> corners.add(c + joint));
+        return new Route(new Polyline(line), corners);
+    }
+
+    /** Degrees by which the path turns at an inner point of the line. */
+    double turnDegreesAt(int index) {
+        double in = headingOfPiece(index - 1, -1);
+        double out = headingOfPiece(index, 1);
+        return Headings.between(in, out);
+    }
+
+    private double headingOfPiece(int piece, int step) {
+        int i = piece;
+        while (i > 0 && i < line.size() - 2 && line.metresAt(i + 1) - line.metresAt(i) <= 0) {
+            i += step;
+        }
+        return line.point(i + 1).minus(line.point(i)).headingDegrees();
+    }
+
+    /** 1/m at an inner point that is no corner: the circle through it and its neighbours. */
+    double curvatureAt(int index) {
+        Point a = line.point(index - 1);
+        Point b = line.point(index);
+        Point c = line.point(index + 1);
+        double sides = a.distanceTo(b) * b.distanceTo(c) * c.distanceTo(a);
+        return sides > 0 ? 2 * Math.abs(b.minus(a).cross(c.minus(b))) / sides : 0;
+    }
+}

@@ -1,0 +1,192 @@
+package wildchalk.core.motion;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.geometry.Point;
+
+/** One role while a timeline is compiled: where it has been planned to be so far, and what it holds. */
+final class Runner {
+
+    final Role role;
+    final List<Job> jobs = new ArrayList<>();
+    /** Passes and shots that wait for a ball. */
+    final Deque<Job> waitingForBall = new ArrayDeque<>();
+    /** Balls in hand, the longest held first. */
+    final Deque<BallRun> holds = new ArrayDeque<>();
+
+    private final Pace pace;
+    private final List<Trajectory.Piece> pieces = new ArrayList<>();
+    /** The travel that is under way, and those that follow it without a stop. */
+    private List<Job> chain = List.of();
+
+    private List<Boolean> chainCarries = List.of();
+
+    /** Where on the planned line (m) each travel of the chain starts. */
+    private List<Double> chainFrom = List.of();
+
+    Runner(Role role, Point start, double facing, Pace pace) {
+        this.role = role;
+        this.pace = pace;
+        pieces.add(new Trajectory.Still(0, start, facing));
+    }
+
+    /** No speed of this role exceeds it, m/s. */
+    double fastest() {
+        return pace.topSpeed(Manner.FORWARD, Effort.FLAT_OUT, false) * role.pace();
+    }
+
+    Point at(double t) {
+        return Trajectory.pieceAt(pieces, t).at(t);
+    }
+
+    Trajectory trajectory() {
+        return new Trajectory(pieces);
+    }
+
+    List<Job> chain() {
+        return chain;
+    }
+
+    boolean plannedNext(Job job, boolean carrying) {
+        int i = chain.indexOf(job);
+        return i > 0 && chainCarries.get(i) == carrying;
+    }
+
+    /** Drops the travels before {@code job} from the chain: it is under way now. */
+    void advanceTo(Job job) {
+        int i = chain.indexOf(job);
+        chain = chain.subList(i, chain.size());
+        chainCarries = chainCarries.subList(i, chainCarries.size());
+        chainFrom = chainFrom.subList(i, chainFrom.size());
+    }
+
+    void stand(double t) {
+        Trajectory.Piece last = Trajectory.pieceAt(pieces, t);
+        chain = List.of();
+        chainCarries = List.of();
+        chainFrom = List.of();
+        cutFrom(t);
+        pieces.add(new Trajectory.Still(t, last.at(t), last.facing(t)));
+    }
+
+    /**
+     * Plans a chain of travels from second {@code t} on, the first of them just starting or under way, the others joined
+     * to it. Sets the times and lengths of all of them.
+     */
+    void plan(double t, List<Job> jobs, List<Boolean> carries) {
+        Trajectory.Piece now = Trajectory.pieceAt(pieces, t);
+        double speed = now.speed(t);
+        Job first = jobs.get(0);
+        double already = 0;
+        if (first.route == null) {
+            first.route = Route.of(now.at(t), (Travel) first.move);
+        } else if (now instanceof Trajectory.Under under) {
+            already = under.profile().metresAt(t - under.clock()) - chainFrom.get(0);
+        }
+        Route whole = first.route;
+        double[] ends = new double[jobs.size()];
+        ends[0] = whole.line().length();
+        for (int i = 1; i < jobs.size(); i++) {
+            Job job = jobs.get(i);
+            Point from = whole.line().point(whole.line().size() - 1);
+            job.route = Route.of(from, (Travel) job.move);
+            whole = Route.joined(whole, job.route);
+            ends[i] = whole.line().length();
+        }
+        SpeedProfile profile = SpeedProfile.of(limits(whole, already, ends, jobs, carries), speed);
+        setPieces(t, already, jobs, ends, whole, profile);
+        chain = jobs;
+        chainCarries = carries;
+        chainFrom = new ArrayList<>(List.of(0.0));
+        for (int i = 1; i < ends.length; i++) {
+            chainFrom.add(ends[i - 1]);
+        }
+    }
+
+    private void setPieces(double t, double already, List<Job> jobs, double[] ends, Route whole, SpeedProfile profile) {
+        cutFrom(t);
+        double from = t;
+        for (int i = 0; i < jobs.size(); i++) {
+            Job job = jobs.get(i);
+            double until = t + profile.secondsAt(ends[i]);
+            pieces.add(new Trajectory.Under(from, whole.line(), profile, t, ((Travel) job.move).manner()));
+            job.end = until;
+            job.roleFree = until;
+            job.metres = ends[i] - (i == 0 ? 0 : ends[i - 1]);
+            job.peakSpeed =
+                    Math.max(already > 0 && i == 0 ? job.peakSpeed : 0, profile.peakBetween(from - t, until - t));
+            from = until;
+        }
+        Trajectory.Piece last = pieces.get(pieces.size() - 1);
+        pieces.add(new Trajectory.Still(from, last.at(from), last.facing(from)));
+    }
+
+    /** Forgets what was planned from a second on; the first piece stays, for it holds the place at the whistle. */
+    private void cutFrom(double t) {
+        while (pieces.size() > 1 && pieces.get(pieces.size() - 1).start() >= t) {
+            pieces.remove(pieces.size() - 1);
+        }
+    }
+
+    private SpeedProfile.Limits limits(
+            Route route, double already, double[] ends, List<Job> jobs, List<Boolean> carries) {
+        var line = route.line();
+        int firstPoint = 1;
+        while (firstPoint < line.size() - 1 && line.metresAt(firstPoint) <= already) {
+            firstPoint++;
+        }
+        int n = line.size() - firstPoint;
+        double[] metresAt = new double[n + 1];
+        double[] cap = new double[n];
+        double[] speedAt = new double[n + 1];
+        double[] stop = new double[n + 1];
+        double[] up = new double[n];
+        double[] down = new double[n];
+        metresAt[0] = already;
+        speedAt[0] = Double.MAX_VALUE;
+        int job = 0;
+        for (int i = 0; i < n; i++) {
+            int point = firstPoint + i;
+            metresAt[i + 1] = line.metresAt(point);
+            double middle = (metresAt[i] + metresAt[i + 1]) / 2;
+            while (job + 1 < ends.length && middle > ends[job]) {
+                job++;
+            }
+            Travel travel = (Travel) jobs.get(job).move;
+            cap[i] = pace.topSpeed(travel.manner(), travel.effort(), carries.get(job)) * role.pace();
+            up[i] = pace.acceleration(travel.manner());
+            down[i] = pace.braking(travel.manner());
+            speedAt[i + 1] = Double.MAX_VALUE;
+        }
+        if (firstPoint > 1 && !route.corners().contains(firstPoint - 1)) {
+            double curvature = route.curvatureAt(firstPoint - 1);
+            cap[0] = curvature > 0 ? Math.min(cap[0], Math.sqrt(pace.lateral() / curvature)) : cap[0];
+        }
+        for (int i = 1; i < n; i++) {
+            bend(route, firstPoint + i - 1, i, cap, speedAt, stop);
+        }
+        return new SpeedProfile.Limits(metresAt, cap, speedAt, stop, up, down);
+    }
+
+    /** Slows what passes an inner point: by the turn table at a corner, by the lateral limit on a curve. */
+    private void bend(Route route, int point, int i, double[] cap, double[] speedAt, double[] stop) {
+        if (route.corners().contains(point)) {
+            double turn = route.turnDegreesAt(point);
+            speedAt[i] = TurnTable.shareKept(turn) * Math.min(cap[i - 1], cap[i]);
+            stop[i] = pace.plantSeconds(turn);
+        } else {
+            double curvature = route.curvatureAt(point);
+            double fastest = curvature > 0 ? Math.sqrt(pace.lateral() / curvature) : Double.MAX_VALUE;
+            // pieces on both sides obey it, so that it holds between the points too
+            cap[i - 1] = Math.min(cap[i - 1], fastest);
+            cap[i] = Math.min(cap[i], fastest);
+            speedAt[i] = fastest;
+        }
+    }
+}

@@ -1,0 +1,225 @@
+package wildchalk.core.motion;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.StepId;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.Surface;
+
+/**
+ * A progression worked out to the second: everybody's place, every ball's state, what happens when, and what cannot.
+ * Immutable; every lookup of a moment costs O(log n).
+ */
+public final class Timeline {
+
+    private final Map<RoleId, Trajectory> trajectories;
+    private final Map<BallId, List<BallState>> balls;
+    private final Map<MoveId, MoveSpan> moves;
+    private final List<StepSpan> steps;
+    private final List<Happening> happenings;
+    private final List<Finding> findings;
+    private final double seconds;
+
+    Timeline(
+            Map<RoleId, Trajectory> trajectories,
+            Map<BallId, List<BallState>> balls,
+            Map<MoveId, MoveSpan> moves,
+            List<StepSpan> steps,
+            List<Happening> happenings,
+            List<Finding> findings) {
+        this.trajectories = trajectories;
+        this.balls = balls;
+        this.moves = moves;
+        this.steps = List.copyOf(steps);
+        this.happenings = List.copyOf(happenings);
+        this.findings = List.copyOf(findings);
+        double last = 0;
+        for (MoveSpan m : moves.values()) {
+            last = Math.max(last, m.end());
+        }
+        for (StepSpan s : steps) {
+            last = Math.max(last, s.end());
+        }
+        this.seconds = last;
+    }
+
+    /** Works out one progression of a drill at the pace of its audience. */
+    public static Timeline of(Drill drill, Progression progression) {
+        return of(progression, drill.surface(), drill.audience().paceBand());
+    }
+
+    public static Timeline of(Progression progression, Surface surface, AgeBand age) {
+        return new Simulation(progression, surface, new Pace(age, surface.medium(), surface.sport())).run();
+    }
+
+    /** Seconds from the whistle until everything is over. */
+    public double seconds() {
+        return seconds;
+    }
+
+    public List<StepSpan> steps() {
+        return steps;
+    }
+
+    public StepSpan step(StepId id) {
+        return steps.stream().filter(s -> s.step().equals(id)).findFirst().orElseThrow();
+    }
+
+    /** The index of the step that runs at a second; the last step from its start on. */
+    public int stepIndexAt(double t) {
+        int index = 0;
+        for (int i = 0; i < steps.size(); i++) {
+            if (steps.get(i).start() <= t) {
+                index = i;
+            }
+        }
+        return index;
+    }
+
+    /** All moves in the order in which they were told. */
+    public List<MoveSpan> moves() {
+        return List.copyOf(moves.values());
+    }
+
+    public MoveSpan move(MoveId id) {
+        MoveSpan span = moves.get(id);
+        if (span == null) {
+            throw new IllegalArgumentException("There is no move " + id + " in this timeline.");
+        }
+        return span;
+    }
+
+    public List<Happening> happenings() {
+        return happenings;
+    }
+
+    /** What cannot happen as drawn, worst first, then in the order of the moves. */
+    public List<Finding> findings() {
+        return findings;
+    }
+
+    public Pose poseAt(RoleId role, double t) {
+        Trajectory trajectory = trajectories.get(role);
+        if (trajectory == null) {
+            throw new IllegalArgumentException("There is no role " + role + " in this timeline.");
+        }
+        Trajectory.Piece piece = trajectory.pieceAt(t);
+        Point at = piece.at(t);
+        boolean shuffles = piece instanceof Trajectory.Under under && under.manner() == Manner.SHUFFLE;
+        double facing = shuffles ? facingTheBall(role, at, t).orElse(piece.facing(t) + 90) : piece.facing(t);
+        return new Pose(at, piece.speed(t), facing);
+    }
+
+    /** Somebody who moves sideways looks at the nearest ball that he does not hold. */
+    private Optional<Double> facingTheBall(RoleId role, Point at, double t) {
+        Point nearest = null;
+        for (BallId ball : balls.keySet()) {
+            if (ballStateAt(ball, t).holder().equals(Optional.of(role))) {
+                continue;
+            }
+            Point place = ballAt(ball, t);
+            if (nearest == null || place.distanceTo(at) < nearest.distanceTo(at)) {
+                nearest = place;
+            }
+        }
+        return nearest == null || nearest.isWithin(1e-6, at)
+                ? Optional.empty()
+                : Optional.of(nearest.minus(at).headingDegrees());
+    }
+
+    public List<BallState> ballStates(BallId ball) {
+        List<BallState> states = balls.get(ball);
+        if (states == null) {
+            throw new IllegalArgumentException("There is no ball " + ball + " in this timeline.");
+        }
+        return states;
+    }
+
+    public BallState ballStateAt(BallId ball, double t) {
+        List<BallState> states = ballStates(ball);
+        int low = 0;
+        int high = states.size() - 1;
+        while (low < high) {
+            int middle = (low + high + 1) >>> 1;
+            if (states.get(middle).start() <= t) {
+                low = middle;
+            } else {
+                high = middle - 1;
+            }
+        }
+        return states.get(low);
+    }
+
+    /** Where a ball is; a held ball is where its holder is. */
+    public Point ballAt(BallId ball, double t) {
+        return ballStateAt(ball, t)
+                .match(
+                        held -> trajectories.get(held.role()).pieceAt(t).at(t),
+                        BallState.Loose::at,
+                        inFlight -> inFlight.flight().at(t),
+                        BallState.Dead::at);
+    }
+
+    /** The line that a role's move follows, finely cut; empty for moves that are no travel or never happen. */
+    public Optional<List<Point>> pathOf(RoleId role, MoveId move) {
+        MoveSpan span = move(move);
+        if (!span.happens()) {
+            return Optional.empty();
+        }
+        Trajectory trajectory = trajectories.get(role);
+        if (!(trajectory.pieceAt(span.start()) instanceof Trajectory.Under first)) {
+            return Optional.empty();
+        }
+        double from = first.profile().metresAt(span.start() - first.clock());
+        double to = from + span.metres();
+        List<Point> path = new ArrayList<>(List.of(first.line().at(from)));
+        for (int i = 0; i < first.line().size(); i++) {
+            double s = first.line().metresAt(i);
+            if (s > from + 1e-9 && s < to - 1e-9) {
+                path.add(first.line().point(i));
+            }
+        }
+        path.add(first.line().at(to));
+        return Optional.of(path);
+    }
+
+    /** The flight of a pass or a shot, if it happened. */
+    public Optional<Flight> flightOf(MoveId move) {
+        Optional<BallId> ball = happenings.stream()
+                .filter(h -> h.kind() == Happening.Kind.RELEASED && h.move().equals(Optional.of(move)))
+                .map(Happening::ball)
+                .findFirst();
+        double start = ball.isPresent() ? move(move).start() : 0;
+        return ball.flatMap(b -> ballStateAt(b, start)
+                .match(
+                        h -> Optional.empty(),
+                        l -> Optional.empty(),
+                        f -> Optional.of(f.flight()),
+                        d -> Optional.empty()));
+    }
+
+    /** Roles in the drill's order. */
+    public List<RoleId> roles() {
+        return List.copyOf(trajectories.keySet());
+    }
+
+    /** Balls in the drill's order. */
+    public List<BallId> ballIds() {
+        return List.copyOf(balls.keySet());
+    }
+
+    static <K, V> Map<K, V> ordered() {
+        return new LinkedHashMap<>();
+    }
+}

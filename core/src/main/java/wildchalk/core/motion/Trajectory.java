@@ -1,0 +1,88 @@
+package wildchalk.core.motion;
+
+import java.util.List;
+import wildchalk.core.drill.Manner;
+import wildchalk.core.geometry.Headings;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.geometry.Polyline;
+
+/** Where one role is at every second: pieces in time order, the first from second 0, the last without end. */
+final class Trajectory {
+
+    private final List<Piece> pieces;
+
+    Trajectory(List<Piece> pieces) {
+        this.pieces = List.copyOf(pieces);
+    }
+
+    /** A stretch of time that starts at {@link #start}; it lasts until the next piece starts. */
+    sealed interface Piece permits Still, Under {
+        double start();
+
+        Point at(double t);
+
+        double speed(double t);
+
+        double facing(double t);
+    }
+
+    /** Standing. */
+    record Still(double start, Point place, double facingDegrees) implements Piece {
+        @Override
+        public Point at(double t) {
+            return place;
+        }
+
+        @Override
+        public double speed(double t) {
+            return 0;
+        }
+
+        @Override
+        public double facing(double t) {
+            return facingDegrees;
+        }
+    }
+
+    /**
+     * Under way along a line.
+     *
+     * @param clock the second at which the profile's own time is 0
+     */
+    record Under(double start, Polyline line, SpeedProfile profile, double clock, Manner manner) implements Piece {
+        @Override
+        public Point at(double t) {
+            return line.at(profile.metresAt(t - clock));
+        }
+
+        @Override
+        public double speed(double t) {
+            return profile.speedAt(t - clock);
+        }
+
+        @Override
+        public double facing(double t) {
+            double heading = line.headingAt(profile.metresAt(t - clock));
+            return manner == Manner.BACKWARD ? Headings.normalise(heading + 180) : heading;
+        }
+    }
+
+    Piece pieceAt(double t) {
+        return pieceAt(pieces, t);
+    }
+
+    /** The last piece that starts at or before a second; the first for an earlier one. */
+    static Piece pieceAt(List<Piece> pieces, double t) {
+        int low = 0;
+        int high = pieces.size() - 1;
+        while (low < high) {
+            int middle = (low + high + 1) >>> 1;
+            if (pieces.get(middle).start() <= t) {
+                low = middle;
+            } else {
+                high = middle - 1;
+            }
+        }
+        return pieces.get(low);
+    }
+}

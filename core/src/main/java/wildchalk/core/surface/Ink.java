@@ -1,0 +1,9 @@
+package wildchalk.core.surface;
+
+/** What a marking is painted with; the style of the picture decides the colour. */
+public enum Ink {
+    LINE,
+    RED,
+    BLUE,
+    FAINT
+}

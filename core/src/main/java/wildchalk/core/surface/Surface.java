@@ -1,0 +1,90 @@
+package wildchalk.core.surface;
+
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.text.Texts;
+
+/**
+ * A court, field or rink, true to scale.
+ *
+ * @param id short slug that files use
+ * @param sport which words and ball speeds apply: a key of the text bundle, such as {@code handball}
+ * @param lengthMetres along x
+ * @param widthMetres along y
+ * @param cornerRadiusMetres 0 for square corners
+ * @param boards whether the outline is a wall that players can run into
+ * @param runOffMetres free space that the rules ask for outside the outline; 0 inside boards
+ */
+public record Surface(
+        String id,
+        String title,
+        String sport,
+        Medium medium,
+        double lengthMetres,
+        double widthMetres,
+        double cornerRadiusMetres,
+        boolean boards,
+        double runOffMetres,
+        List<Marking> markings,
+        List<Landmark> landmarks,
+        List<Zone> zones,
+        List<GoalMouth> goals,
+        List<View> views) {
+
+    public Surface {
+        markings = List.copyOf(markings);
+        landmarks = List.copyOf(landmarks);
+        zones = List.copyOf(zones);
+        goals = List.copyOf(goals);
+        views = List.copyOf(views);
+    }
+
+    /** What the ball is called: "ball", "puck". */
+    public String ballName() {
+        return Texts.CORE.get("sport." + sport + ".ball");
+    }
+
+    public Optional<View> view(String viewId) {
+        return views.stream().filter(v -> v.id().equals(viewId)).findFirst();
+    }
+
+    public View wholeView() {
+        return views.get(0);
+    }
+
+    public Optional<GoalMouth> goal(String goalId) {
+        return goals.stream().filter(g -> g.id().equals(goalId)).findFirst();
+    }
+
+    /** The first listed zone that holds a place. */
+    public Optional<Zone> zoneAt(Point p) {
+        return zones.stream().filter(z -> z.contains(p)).findFirst();
+    }
+
+    /** The landmark nearest to a place, if one is within reach (m); of equals, the first listed. */
+    public Optional<Landmark> landmarkNear(Point p, double metres) {
+        Landmark best = null;
+        for (Landmark mark : landmarks) {
+            if (mark.at().isWithin(metres, p)
+                    && (best == null || mark.at().distanceTo(p) < best.at().distanceTo(p))) {
+                best = mark;
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** Whether a place is on the playing area. */
+    public boolean contains(Point p) {
+        double halfLength = lengthMetres / 2;
+        double halfWidth = widthMetres / 2;
+        double x = Math.abs(p.x());
+        double y = Math.abs(p.y());
+        if (x > halfLength || y > halfWidth) {
+            return false;
+        }
+        double beyondX = x - (halfLength - cornerRadiusMetres);
+        double beyondY = y - (halfWidth - cornerRadiusMetres);
+        return beyondX <= 0 || beyondY <= 0 || Math.hypot(beyondX, beyondY) <= cornerRadiusMetres;
+    }
+}

@@ -1,0 +1,43 @@
+package wildchalk.core.words;
+
+import java.util.List;
+import java.util.function.Function;
+import wildchalk.core.drill.Move;
+
+/** A piece of a sentence. */
+public sealed interface Phrase permits Phrase.Plain, Phrase.Slot {
+
+    /** As it reads; empty for a slot that has nothing to say now. */
+    String text();
+
+    <T> T match(Function<Plain, T> onPlain, Function<Slot, T> onSlot);
+
+    /** Words that only join others. */
+    record Plain(String text) implements Phrase {
+        @Override
+        public <T> T match(Function<Plain, T> onPlain, Function<Slot, T> onSlot) {
+            return onPlain.apply(this);
+        }
+    }
+
+    /**
+     * Words that could be others.
+     *
+     * @param what which part of the move they set
+     * @param prompt what stands on its button when it has no text
+     * @param choices all there are, the present one among them if it can be listed
+     */
+    record Slot(SlotKind what, String text, String prompt, List<Choice> choices) implements Phrase {
+        public Slot {
+            choices = List.copyOf(choices);
+        }
+
+        @Override
+        public <T> T match(Function<Plain, T> onPlain, Function<Slot, T> onSlot) {
+            return onSlot.apply(this);
+        }
+    }
+
+    /** One way to fill a slot: its words, and the move that has it so. */
+    record Choice(String label, Move move) {}
+}

@@ -1,0 +1,28 @@
+package wildchalk.core.words;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.MoveId;
+
+/**
+ * What one move says.
+ *
+ * @param letter its name in the talk-through: a, b, c…
+ * @param measure what was worked out for it: "14.6 m · caught at 1.3 s"
+ */
+public record Sentence(MoveId move, String letter, List<Phrase> phrases, String measure) {
+
+    public Sentence {
+        phrases = List.copyOf(phrases);
+    }
+
+    /** The sentence as text, with a capital and a full stop. */
+    public String text() {
+        String joined = phrases.stream()
+                .map(Phrase::text)
+                .filter(t -> !t.isEmpty())
+                .collect(Collectors.joining(" "))
+                .replace(" ,", ",");
+        return Character.toUpperCase(joined.charAt(0)) + joined.substring(1) + ".";
+    }
+}

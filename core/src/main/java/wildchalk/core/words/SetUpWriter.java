@@ -1,0 +1,108 @@
+package wildchalk.core.words;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Texts;
+
+/** Writes what to bring and where to put it. */
+final class SetUpWriter {
+
+    private final Progression drill;
+    private final Surface surface;
+    private final Places places;
+
+    SetUpWriter(Progression drill, Surface surface) {
+        this.drill = drill;
+        this.surface = surface;
+        this.places = new Places(drill, surface);
+    }
+
+    /** Counts of each kind of gear and of balls. */
+    List<String> gear() {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        Map<String, Gear> samples = new LinkedHashMap<>();
+        for (Gear g : drill.gear()) {
+            counts.merge(Places.kindOf(g), 1, Integer::sum);
+            samples.putIfAbsent(Places.kindOf(g), g);
+        }
+        List<String> list = new ArrayList<>();
+        counts.forEach((kind, n) -> list.add(n + " " + (n == 1 ? kind : many(samples.get(kind)))));
+        if (!drill.balls().isEmpty()) {
+            int n = drill.balls().size();
+            list.add(n + " " + surface.ballName() + (n == 1 ? "" : "s"));
+        }
+        return list;
+    }
+
+    private static String many(Gear gear) {
+        String kinds = Texts.CORE.get("gears." + gear.kind());
+        return gear.kind().isGoal() ? kinds : Texts.CORE.get("chalk." + gear.colour()) + " " + kinds;
+    }
+
+    /** Where everybody and everything stands. */
+    List<String> lines() {
+        List<String> list = new ArrayList<>();
+        drill.lines().forEach(l -> list.add(line(l)));
+        for (Role role : drill.roles()) {
+            if (role.at().isPresent()) {
+                list.add(Texts.CORE.get(
+                        "setup.role",
+                        role.label(),
+                        Texts.CORE.get("side." + role.side()),
+                        places.standing(role.at().get())));
+            }
+        }
+        for (Ball ball : drill.balls()) {
+            list.add(ball.start()
+                    .match(
+                            with -> Texts.CORE.get("setup.ball.with", surface.ballName(), label(with.role())),
+                            loose -> Texts.CORE.get(
+                                    "setup.ball.loose", surface.ballName(), places.standing(loose.at()))));
+        }
+        for (Gear g : drill.gear()) {
+            String kind = Places.kindOf(g);
+            list.add(capital(kind) + " " + places.standing(g.at()) + ".");
+        }
+        for (int i = 0; i + 1 < drill.gear().size(); i++) {
+            Gear a = drill.gear().get(i);
+            Gear b = drill.gear().get(i + 1);
+            if (!a.kind().isGoal() && a.kind() == b.kind() && a.colour() == b.colour()) {
+                list.add(Texts.CORE.get(
+                        "setup.distance",
+                        capital(places.gear(a)),
+                        places.gear(b),
+                        Numbers.metres(a.at().distanceTo(b.at()))));
+            }
+        }
+        return list;
+    }
+
+    private String line(WaitingLine line) {
+        String where = places.standing(line.at());
+        if (line.feeds().isEmpty()) {
+            return Texts.CORE.get("setup.line.nobody", line.label(), line.standing(), where);
+        }
+        String first = label(line.feeds().get(0));
+        return line.standing() == 1
+                ? Texts.CORE.get("setup.line.one", line.label(), where, first)
+                : Texts.CORE.get("setup.line", line.label(), line.standing(), where, first);
+    }
+
+    private String label(RoleId id) {
+        return drill.role(id).orElseThrow().label();
+    }
+
+    private static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+}

@@ -1,0 +1,72 @@
+package wildchalk.core.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Step;
+import wildchalk.core.motion.StepSpan;
+import wildchalk.core.motion.Timeline;
+import wildchalk.core.text.Letters;
+import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Texts;
+
+/** Writes the talk-through of a progression. */
+public final class Words {
+
+    private Words() {}
+
+    public static TalkThrough of(Drill drill, Progression progression, Timeline timeline) {
+        SentenceWriter writer = new SentenceWriter(progression, drill.surface(), timeline);
+        SetUpWriter setUp = new SetUpWriter(progression, drill.surface());
+        List<StepWords> steps = new ArrayList<>();
+        int letter = 0;
+        int number = 1;
+        for (Step step : progression.steps()) {
+            List<Sentence> sentences = new ArrayList<>();
+            for (Move move : step.moves()) {
+                sentences.add(writer.write(step, move, Letters.of(letter++)));
+            }
+            StepSpan span = timeline.step(step.id());
+            steps.add(new StepWords(
+                    step.id(),
+                    Texts.CORE.get("step.title", number++),
+                    Texts.CORE.get("step.span", Numbers.fixed(span.start(), 1), Numbers.fixed(span.end(), 1)),
+                    sentences,
+                    step.points()));
+        }
+        return new TalkThrough(setUp.gear(), setUp.lines(), steps);
+    }
+
+    /** What one role has to know: who it is, where it starts, and the sentences that it does or that come to it. */
+    public static List<String> partOf(RoleId wanted, Drill drill, Progression progression, TalkThrough talk) {
+        Role role = progression
+                .role(wanted)
+                .orElseThrow(() -> new IllegalArgumentException("There is no role \"" + wanted + "\"."));
+        Places places = new Places(progression, drill.surface());
+        List<String> part = new ArrayList<>();
+        part.add(Texts.CORE.get("part.you", role.label()));
+        part.add(Texts.CORE.get("part.start", places.standing(progression.startOf(wanted))));
+        for (StepWords step : talk.steps()) {
+            for (Sentence sentence : step.sentences()) {
+                if (concerns(progression.move(sentence.move()).orElseThrow(), wanted)) {
+                    part.add(step.title() + ": " + sentence.text());
+                }
+            }
+        }
+        if (part.size() == 2) {
+            part.add(Texts.CORE.get("part.nothing"));
+        }
+        return part;
+    }
+
+    private static boolean concerns(Move move, RoleId role) {
+        boolean receives =
+                move instanceof Pass pass && pass.to().match(r -> r.role().equals(role), p -> false);
+        return move.role().equals(role) || receives;
+    }
+}
