@@ -1,0 +1,254 @@
+package wildchalk.core.binder;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Aim;
+import wildchalk.core.drill.Audience;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.DrillId;
+import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.GearId;
+import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.LineId;
+import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.PassKind;
+import wildchalk.core.drill.PickUp;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.drill.Target;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.Wait;
+import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.drill.Waypoint;
+import wildchalk.core.drill.Weight;
+
+/** Turns the JSON of a drill file into a drill. The counterpart of {@link DrillWriter}. */
+final class DrillReader {
+
+    static final String FORMAT = "wild-chalk-drill";
+    static final int VERSION = 1;
+
+    private static final int TITLE_LENGTH = 200;
+    private static final int LABEL_LENGTH = 12;
+    private static final int TEXT_LENGTH = 20_000;
+
+    private DrillReader() {}
+
+    static Drill read(Path file, Located root, Extras extras) throws FormatProblem {
+        return new Fields(file, extras, root, "").readAll(DrillReader::drill);
+    }
+
+    private static Drill drill(Fields f) throws FormatProblem {
+        f.object("format").readAll(DrillReader::format);
+        DrillId id = new DrillId(f.slug("id"));
+        String title = f.text("title", TITLE_LENGTH);
+        SurfaceUse use = f.object("surface").readAll(s -> new SurfaceUse(s.slug("use"), s.slug("view")));
+        Audience audience = f.has("for") ? f.object("for").readAll(DrillReader::audience) : Audience.USUAL;
+        List<String> themes = f.texts("themes", TITLE_LENGTH);
+        String notes = f.textOr("notes", "", TEXT_LENGTH);
+        List<Progression> progressions = f.elements("progressions", DrillReader::progression);
+        return new Drill(id, title, use, audience, themes, progressions, notes);
+    }
+
+    private static String format(Fields f) throws FormatProblem {
+        String name = f.text("name", TITLE_LENGTH);
+        if (!name.equals(FORMAT)) {
+            throw f.problem("This is a \"%s\" file; expected \"%s\".".formatted(name, FORMAT));
+        }
+        int version = f.whole("version", 1, 1_000_000);
+        if (version > VERSION) {
+            throw f.problem(
+                    "The file has format version %d; this Wild Chalk reads versions up to %d. Open it with a newer one."
+                            .formatted(version, VERSION));
+        }
+        return name;
+    }
+
+    private static Audience audience(Fields f) throws FormatProblem {
+        List<AgeBand> ages = new ArrayList<>();
+        for (Located age : f.list("ages")) {
+            ages.add(ageBand(f, age));
+        }
+        var players = f.object("players")
+                .readAll(p -> new Audience.HeadCount(
+                        p.whole("min", 1, 200), p.whole("best", 1, 200), p.whole("max", 1, 200)));
+        return new Audience(ages, players);
+    }
+
+    private static AgeBand ageBand(Fields f, Located value) throws FormatProblem {
+        for (AgeBand band : AgeBand.values()) {
+            if (band.label().equals(value.value())) {
+                return band;
+            }
+        }
+        throw f.problem(
+                value,
+                "\"ages\" should hold U8, U10, U12, U14, U16, Adult or Competitive; found %s."
+                        .formatted(value.value() instanceof String t ? "\"" + t + "\"" : value.kind()));
+    }
+
+    private static Progression progression(Fields f) throws FormatProblem {
+        return new Progression(
+                new ProgressionId(f.slug("id")),
+                f.text("title", TITLE_LENGTH),
+                f.elements("gear", DrillReader::gear),
+                f.elements("lines", DrillReader::line),
+                f.elements("roles", DrillReader::role),
+                f.elements("balls", DrillReader::ball),
+                f.elements("steps", DrillReader::step));
+    }
+
+    private static Gear gear(Fields f) throws FormatProblem {
+        return new Gear(
+                new GearId(f.slug("id")),
+                f.choice("kind", GearKind.class),
+                f.choiceOr("colour", Chalk.class, Chalk.ORANGE),
+                f.point("at"),
+                heading(f));
+    }
+
+    private static WaitingLine line(Fields f) throws FormatProblem {
+        List<RoleId> feeds = new ArrayList<>();
+        for (String role : f.texts("feeds", 60)) {
+            feeds.add(new RoleId(role));
+        }
+        return new WaitingLine(
+                new LineId(f.slug("id")),
+                f.text("label", LABEL_LENGTH),
+                f.point("at"),
+                heading(f),
+                feeds,
+                f.has("standing") ? f.whole("standing", 1, 40) : 4);
+    }
+
+    private static Role role(Fields f) throws FormatProblem {
+        return new Role(
+                new RoleId(f.slug("id")),
+                f.text("label", LABEL_LENGTH),
+                f.choice("side", Side.class),
+                f.pointIfAny("at"),
+                heading(f),
+                f.numberOr("pace", 1, Role.MIN_PACE, Role.MAX_PACE));
+    }
+
+    private static double heading(Fields f) throws FormatProblem {
+        return f.numberOr("facing", 0, -360, 360) + 0.0;
+    }
+
+    private static Ball ball(Fields f) throws FormatProblem {
+        BallId id = new BallId(f.slug("id"));
+        if (f.has("with") == f.has("at")) {
+            throw f.problem("A ball needs either \"with\" (a role) or \"at\" (a place), not both.");
+        }
+        return new Ball(id, f.has("with") ? new Ball.With(new RoleId(f.slug("with"))) : new Ball.Loose(f.point("at")));
+    }
+
+    private static Step step(Fields f) throws FormatProblem {
+        return new Step(
+                new StepId(f.slug("id")), f.elements("moves", DrillReader::move), f.texts("points", TEXT_LENGTH));
+    }
+
+    private static Move move(Fields f) throws FormatProblem {
+        MoveId id = new MoveId(f.slug("id"));
+        RoleId role = new RoleId(f.slug("role"));
+        Optional<Trigger> when =
+                f.has("when") ? Optional.of(f.object("when").readAll(DrillReader::trigger)) : Optional.empty();
+        boolean runsOn = f.flagOr("runsOn", false);
+        String kind = f.text("do", 60);
+        return switch (kind) {
+            case "travel" ->
+                new Travel(
+                        id,
+                        role,
+                        when,
+                        runsOn,
+                        f.choiceOr("manner", Manner.class, Manner.FORWARD),
+                        f.choiceOr("effort", Effort.class, Effort.STEADY),
+                        path(f));
+            case "pass" ->
+                new Pass(
+                        id,
+                        role,
+                        when,
+                        runsOn,
+                        f.object("to").readAll(DrillReader::target),
+                        f.choice("kind", PassKind.class),
+                        f.choiceOr("weight", Weight.class, Weight.FIRM));
+            case "shot" ->
+                new Shot(
+                        id,
+                        role,
+                        when,
+                        runsOn,
+                        f.slug("goal"),
+                        f.choiceOr("aim", Aim.class, Aim.MIDDLE),
+                        f.choiceOr("weight", Weight.class, Weight.FIRM));
+            case "pick-up" -> new PickUp(id, role, when, runsOn);
+            case "wait" -> new Wait(id, role, when, runsOn, f.number("seconds", 0.01, Trigger.MAX_PLUS_SECONDS));
+            default ->
+                throw f.problem(
+                        f.raw("do"),
+                        "\"do\" should be one of travel, pass, shot, pick-up, wait; found \"%s\".".formatted(kind));
+        };
+    }
+
+    private static List<Waypoint> path(Fields f) throws FormatProblem {
+        List<Waypoint> path = new ArrayList<>();
+        List<Located> elements = f.list("path");
+        for (int i = 0; i < elements.size(); i++) {
+            Located element = elements.get(i);
+            path.add(
+                    element.isArray()
+                            ? new Waypoint(f.point(element, "a point of \"path\""), false)
+                            : f.inner(element, "path/" + i)
+                                    .readAll(w -> new Waypoint(w.point("at"), w.flagOr("cut", false))));
+        }
+        return path;
+    }
+
+    private static Target target(Fields f) throws FormatProblem {
+        if (f.has("role") == f.has("at")) {
+            throw f.problem("\"to\" needs either \"role\" or \"at\" (a place), not both.");
+        }
+        return f.has("role") ? new Target.ToRole(new RoleId(f.slug("role"))) : new Target.ToPlace(f.point("at"));
+    }
+
+    private static Trigger trigger(Fields f) throws FormatProblem {
+        double plus = f.numberOr("plus", 0, 0, Trigger.MAX_PLUS_SECONDS);
+        List<Trigger> found = new ArrayList<>();
+        if (f.flagOr("whistle", false)) {
+            found.add(Trigger.onWhistle(plus));
+        }
+        if (f.has("start")) {
+            found.add(Trigger.withStartOf(new MoveId(f.slug("start")), plus));
+        }
+        if (f.has("end")) {
+            found.add(Trigger.afterEndOf(new MoveId(f.slug("end")), plus));
+        }
+        if (f.has("caught")) {
+            found.add(Trigger.whenCaught(new MoveId(f.slug("caught")), plus));
+        }
+        if (found.size() != 1) {
+            throw f.problem("\"when\" needs exactly one of \"whistle\": true, \"start\", \"end\" or \"caught\".");
+        }
+        return found.get(0);
+    }
+}

@@ -1,0 +1,227 @@
+package wildchalk.core.binder;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import java.util.function.BiConsumer;
+import java.util.function.Function;
+import wildchalk.core.drill.Audience;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.drill.Waypoint;
+import wildchalk.core.geometry.Point;
+
+/** Turns a drill into the JSON of its file, keys always in the same order. The counterpart of {@link DrillReader}. */
+final class DrillWriter {
+
+    private static final JsonNodeFactory MAKE = JsonNodeFactory.instance;
+
+    private final Extras extras;
+
+    private DrillWriter(Extras extras) {
+        this.extras = extras;
+    }
+
+    static ObjectNode write(Drill drill, Extras extras) {
+        return new DrillWriter(extras).drill(drill);
+    }
+
+    private ObjectNode drill(Drill drill) {
+        ObjectNode o = MAKE.objectNode();
+        ObjectNode format = o.putObject("format");
+        format.put("name", DrillReader.FORMAT).put("version", DrillReader.VERSION);
+        extras.addTo("/format", format);
+        o.put("id", drill.id().text()).put("title", drill.title());
+        ObjectNode surface = o.putObject("surface");
+        surface.put("use", drill.surfaceUse().surfaceId())
+                .put("view", drill.surfaceUse().viewId());
+        extras.addTo("/surface", surface);
+        audience(o.putObject("for"), drill.audience());
+        o.set("themes", texts(drill.themes()));
+        if (!drill.notes().isEmpty()) {
+            o.put("notes", drill.notes());
+        }
+        ArrayNode list = o.putArray("progressions");
+        for (Progression p : drill.progressions()) {
+            list.add(progression(p, "/progressions/" + p.id()));
+        }
+        extras.addTo("", o);
+        return o;
+    }
+
+    private void audience(ObjectNode o, Audience audience) {
+        ArrayNode ages = o.putArray("ages");
+        audience.ages().forEach(a -> ages.add(a.label()));
+        ObjectNode players = o.putObject("players");
+        players.put("min", audience.players().min())
+                .put("best", audience.players().best())
+                .put("max", audience.players().max());
+        extras.addTo("/for/players", players);
+        extras.addTo("/for", o);
+    }
+
+    private ObjectNode progression(Progression p, String path) {
+        ObjectNode o = MAKE.objectNode();
+        o.put("id", p.id().text()).put("title", p.title());
+        list(o, path, "gear", p.gear(), g -> g.id().text(), this::gear);
+        list(o, path, "lines", p.lines(), l -> l.id().text(), this::line);
+        list(o, path, "roles", p.roles(), r -> r.id().text(), this::role);
+        list(o, path, "balls", p.balls(), b -> b.id().text(), this::ball);
+        ArrayNode steps = o.putArray("steps");
+        for (Step step : p.steps()) {
+            String at = path + "/steps/" + step.id();
+            ObjectNode s = steps.addObject();
+            s.put("id", step.id().text());
+            ArrayNode moves = s.putArray("moves");
+            step.moves().forEach(m -> moves.add(move(m, at + "/moves/" + m.id())));
+            if (!step.points().isEmpty()) {
+                s.set("points", texts(step.points()));
+            }
+            extras.addTo(at, s);
+        }
+        extras.addTo(path, o);
+        return o;
+    }
+
+    private <T> void list(
+            ObjectNode into,
+            String path,
+            String name,
+            List<T> items,
+            Function<T, String> id,
+            BiConsumer<ObjectNode, T> fill) {
+        ArrayNode array = into.putArray(name);
+        for (T item : items) {
+            ObjectNode o = array.addObject();
+            o.put("id", id.apply(item));
+            fill.accept(o, item);
+            extras.addTo(path + "/" + name + "/" + id.apply(item), o);
+        }
+    }
+
+    private void gear(ObjectNode o, Gear g) {
+        o.put("kind", Fields.nameOf(g.kind()));
+        if (g.colour() != Chalk.ORANGE) {
+            o.put("colour", Fields.nameOf(g.colour()));
+        }
+        o.set("at", point(g.at()));
+        heading(o, g.facingDegrees());
+    }
+
+    private void line(ObjectNode o, WaitingLine l) {
+        o.put("label", l.label());
+        o.set("at", point(l.at()));
+        heading(o, l.facingDegrees());
+        ArrayNode feeds = o.putArray("feeds");
+        l.feeds().forEach(r -> feeds.add(r.text()));
+        o.put("standing", l.standing());
+    }
+
+    private void role(ObjectNode o, Role r) {
+        o.put("label", r.label()).put("side", Fields.nameOf(r.side()));
+        r.at().ifPresent(p -> o.set("at", point(p)));
+        heading(o, r.facingDegrees());
+        if (r.pace() != 1) {
+            number(o, "pace", r.pace());
+        }
+    }
+
+    private void ball(ObjectNode o, Ball b) {
+        b.start().match(with -> o.put("with", with.role().text()), loose -> o.set("at", point(loose.at())));
+    }
+
+    private ObjectNode move(Move m, String path) {
+        ObjectNode o = MAKE.objectNode();
+        o.put("id", m.id().text()).put("role", m.role().text());
+        m.match(t -> travel(o, t, path), p -> pass(o, p, path), s -> shot(o, s), u -> o.put("do", "pick-up"), w -> {
+            o.put("do", "wait");
+            return number(o, "seconds", w.seconds());
+        });
+        m.trigger().ifPresent(t -> trigger(o.putObject("when"), t, path));
+        if (m.runsOn()) {
+            o.put("runsOn", true);
+        }
+        extras.addTo(path, o);
+        return o;
+    }
+
+    private ObjectNode travel(ObjectNode o, Travel t, String path) {
+        o.put("do", "travel").put("manner", Fields.nameOf(t.manner())).put("effort", Fields.nameOf(t.effort()));
+        ArrayNode points = o.putArray("path");
+        for (int i = 0; i < t.path().size(); i++) {
+            Waypoint w = t.path().get(i);
+            ObjectNode whole = MAKE.objectNode();
+            whole.set("at", point(w.at()));
+            if (w.cut()) {
+                whole.put("cut", true);
+            }
+            extras.addTo(path + "/path/" + i, whole);
+            points.add(whole.size() == 1 ? point(w.at()) : whole);
+        }
+        return o;
+    }
+
+    private ObjectNode pass(ObjectNode o, Pass p, String path) {
+        o.put("do", "pass");
+        ObjectNode to = o.putObject("to");
+        p.to().match(role -> to.put("role", role.role().text()), place -> to.set("at", point(place.at())));
+        extras.addTo(path + "/to", to);
+        return o.put("kind", Fields.nameOf(p.kind())).put("weight", Fields.nameOf(p.weight()));
+    }
+
+    private ObjectNode shot(ObjectNode o, Shot s) {
+        return o.put("do", "shot")
+                .put("goal", s.goal())
+                .put("aim", Fields.nameOf(s.aim()))
+                .put("weight", Fields.nameOf(s.weight()));
+    }
+
+    private void trigger(ObjectNode o, Trigger t, String path) {
+        t.event()
+                .match(
+                        whistle -> o.put("whistle", true),
+                        starts -> o.put("start", starts.move().text()),
+                        ends -> o.put("end", ends.move().text()),
+                        caught -> o.put("caught", caught.move().text()));
+        if (t.plusSeconds() > 0) {
+            number(o, "plus", t.plusSeconds());
+        }
+        extras.addTo(path + "/when", o);
+    }
+
+    private static void heading(ObjectNode o, double degrees) {
+        if (degrees != 0) {
+            number(o, "facing", degrees);
+        }
+    }
+
+    private static ArrayNode point(Point p) {
+        ArrayNode array = MAKE.arrayNode();
+        array.add(JsonText.number(p.x()));
+        array.add(JsonText.number(p.y()));
+        return array;
+    }
+
+    private static ArrayNode texts(List<String> list) {
+        ArrayNode array = MAKE.arrayNode();
+        list.forEach(array::add);
+        return array;
+    }
+
+    private static ObjectNode number(ObjectNode o, String name, double value) {
+        o.set(name, JsonText.number(value));
+        return o;
+    }
+}

@@ -1,0 +1,103 @@
+package wildchalk.core.binder;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.DoubleNode;
+import com.fasterxml.jackson.databind.node.LongNode;
+import com.fasterxml.jackson.databind.node.NumericNode;
+import com.fasterxml.jackson.databind.node.TextNode;
+import java.util.Iterator;
+import java.util.Map;
+
+/** JSON as text with two-space indent; lists and objects without others inside stand on one line, so that a diff reads. */
+public final class JsonText {
+
+    private static final int ONE_LINE_LENGTH = 110;
+
+    private JsonText() {}
+
+    /** A whole number without a point, another with all its digits: both read back as the same double. */
+    static NumericNode number(double value) {
+        return value == Math.rint(value) && Math.abs(value) < 1e15
+                ? LongNode.valueOf((long) value)
+                : DoubleNode.valueOf(value);
+    }
+
+    /** The text of a file, with a line feed at its end. */
+    public static String of(JsonNode node) {
+        StringBuilder out = new StringBuilder();
+        write(node, "", out);
+        return out.append('\n').toString();
+    }
+
+    private static void write(JsonNode node, String indent, StringBuilder out) {
+        if (!node.isContainerNode()) {
+            out.append(node);
+        } else if (node.isEmpty()) {
+            out.append(node.isArray() ? "[]" : "{}");
+        } else if (isFlat(node, 2) && oneLine(node).length() + indent.length() <= ONE_LINE_LENGTH) {
+            out.append(oneLine(node));
+        } else if (node.isArray()) {
+            String separator = "[\n";
+            for (JsonNode element : node) {
+                out.append(separator).append(indent).append("  ");
+                write(element, indent + "  ", out);
+                separator = ",\n";
+            }
+            out.append('\n').append(indent).append(']');
+        } else {
+            String separator = "{\n";
+            for (Iterator<Map.Entry<String, JsonNode>> i = node.fields(); i.hasNext(); ) {
+                Map.Entry<String, JsonNode> field = i.next();
+                out.append(separator)
+                        .append(indent)
+                        .append("  ")
+                        .append(quoted(field.getKey()))
+                        .append(": ");
+                write(field.getValue(), indent + "  ", out);
+                separator = ",\n";
+            }
+            out.append('\n').append(indent).append('}');
+        }
+    }
+
+    /** Whether nothing is nested deeper than so many levels. */
+    private static boolean isFlat(JsonNode node, int levels) {
+        if (!node.isContainerNode()) {
+            return true;
+        }
+        if (levels == 0) {
+            return false;
+        }
+        for (JsonNode child : node) {
+            if (!isFlat(child, levels - 1)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static String oneLine(JsonNode node) {
+        if (!node.isContainerNode()) {
+            return node.toString();
+        }
+        StringBuilder out = new StringBuilder(node.isArray() ? "[" : "{");
+        String separator = "";
+        if (node.isArray()) {
+            for (JsonNode element : node) {
+                out.append(separator).append(oneLine(element));
+                separator = ", ";
+            }
+            return out.append(']').toString();
+        }
+        for (Iterator<Map.Entry<String, JsonNode>> i = node.fields(); i.hasNext(); ) {
+            Map.Entry<String, JsonNode> field = i.next();
+            out.append(separator).append(quoted(field.getKey())).append(": ").append(oneLine(field.getValue()));
+            separator = ", ";
+        }
+        return out.append('}').toString();
+    }
+
+    private static String quoted(String text) {
+        return TextNode.valueOf(text).toString();
+    }
+}

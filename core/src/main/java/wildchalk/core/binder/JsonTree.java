@@ -1,0 +1,141 @@
+package wildchalk.core.binder;
+
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonLocation;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.JsonToken;
+import com.fasterxml.jackson.core.StreamReadConstraints;
+import com.fasterxml.jackson.core.StreamReadFeature;
+import java.io.IOException;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Reads JSON into {@link Located} values, within limits that no honest file meets. */
+final class JsonTree {
+
+    /** A drill of 1,200 moves has about 300 kB. */
+    static final long MAX_BYTES = 16L * 1024 * 1024;
+
+    private static final JsonFactory FACTORY = JsonFactory.builder()
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .streamReadConstraints(StreamReadConstraints.builder()
+                    .maxNestingDepth(60)
+                    .maxNumberLength(60)
+                    .maxStringLength(2_000_000)
+                    .build())
+            .build();
+
+    private JsonTree() {}
+
+    static Located read(Path file) throws IOException {
+        if (Files.isDirectory(file)) {
+            throw new FormatProblem(file, "This is a folder; name a file in it.");
+        }
+        if (!Files.exists(file)) {
+            throw new FormatProblem(file, "There is no such file; check the name and the folder.");
+        }
+        if (!Files.isRegularFile(file) || !Files.isReadable(file)) {
+            throw new FormatProblem(file, "This cannot be read; check its permissions.");
+        }
+        long size = Files.size(file);
+        if (size == 0) {
+            throw new FormatProblem(file, "The file is empty; restore it from a backup.");
+        }
+        if (size > MAX_BYTES) {
+            throw new FormatProblem(
+                    file,
+                    "The file has %d MB; %d MB is the most. It is probably not a Wild Chalk file."
+                            .formatted(size >> 20, MAX_BYTES >> 20));
+        }
+        return parse(file, text(file, Files.readAllBytes(file)));
+    }
+
+    private static String text(Path file, byte[] bytes) throws FormatProblem {
+        try {
+            String text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(java.nio.ByteBuffer.wrap(bytes))
+                    .toString();
+            return text.startsWith("\uFEFF") ? text.substring(1) : text;
+        } catch (CharacterCodingException e) {
+            throw new FormatProblem(file, "The file is not UTF-8 text; it is probably not a Wild Chalk file.");
+        }
+    }
+
+    static Located parse(Path file, String text) throws FormatProblem {
+        try (JsonParser parser = FACTORY.createParser(text)) {
+            if (parser.nextToken() == null) {
+                throw new FormatProblem(file, "The file is empty; restore it from a backup.");
+            }
+            Located root = value(parser);
+            if (parser.nextToken() != null) {
+                JsonLocation at = parser.currentTokenLocation();
+                throw new FormatProblem(
+                        file, at.getLineNr(), at.getColumnNr(), "The file should end here, but more follows.");
+            }
+            return root;
+        } catch (JsonProcessingException e) {
+            JsonLocation at = e.getLocation();
+            String what = e.getOriginalMessage();
+            if (at == null) {
+                throw new FormatProblem(file, "This is not valid JSON: " + what);
+            }
+            throw new FormatProblem(
+                    file, at.getLineNr(), Math.max(1, at.getColumnNr()), "This is not valid JSON: " + what);
+        } catch (FormatProblem e) {
+            throw e;
+        } catch (IOException e) {
+            throw new FormatProblem(file, "The file cannot be read: " + e.getMessage());
+        }
+    }
+
+    private static Located value(JsonParser parser) throws IOException {
+        JsonLocation at = parser.currentTokenLocation();
+        int line = at.getLineNr();
+        int column = at.getColumnNr();
+        Object value =
+                switch (parser.currentToken()) {
+                    case START_OBJECT -> object(parser);
+                    case START_ARRAY -> array(parser);
+                    case VALUE_STRING -> parser.getText();
+                    case VALUE_NUMBER_INT -> whole(parser);
+                    case VALUE_NUMBER_FLOAT -> parser.getDoubleValue();
+                    case VALUE_TRUE -> Boolean.TRUE;
+                    case VALUE_FALSE -> Boolean.FALSE;
+                    default -> null;
+                };
+        return new Located(value, line, column);
+    }
+
+    /** Whole numbers stay whole; those too large for that become decimal ones. */
+    private static Object whole(JsonParser parser) throws IOException {
+        return parser.getNumberType() == JsonParser.NumberType.BIG_INTEGER
+                ? (Object) parser.getDoubleValue()
+                : (Object) parser.getLongValue();
+    }
+
+    private static Map<String, Located> object(JsonParser parser) throws IOException {
+        Map<String, Located> fields = new LinkedHashMap<>();
+        while (parser.nextToken() != JsonToken.END_OBJECT) {
+            String name = parser.currentName();
+            parser.nextToken();
+            fields.put(name, value(parser));
+        }
+        return fields;
+    }
+
+    private static List<Located> array(JsonParser parser) throws IOException {
+        List<Located> elements = new ArrayList<>();
+        while (parser.nextToken() != JsonToken.END_ARRAY) {
+            elements.add(value(parser));
+        }
+        return elements;
+    }
+}

@@ -1,0 +1,199 @@
+package wildchalk.desktop.command;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import wildchalk.core.binder.JsonText;
+import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.BallState;
+import wildchalk.core.motion.Happening;
+import wildchalk.core.motion.MoveSpan;
+import wildchalk.core.motion.StepSpan;
+import wildchalk.core.surface.GoalMouth;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.core.words.Sentence;
+import wildchalk.core.words.StepWords;
+import wildchalk.picture.export.Rep;
+
+/** What commands print for programs; {@code docs/cli.md} holds the shapes. Seconds and metres are rounded to 0.001. */
+final class JsonReports {
+
+    private static final JsonNodeFactory MAKE = JsonNodeFactory.instance;
+
+    private JsonReports() {}
+
+    private static ObjectNode about(Rep rep) {
+        ObjectNode o = MAKE.objectNode();
+        o.put("drill", rep.drill().id().text());
+        o.put("title", rep.drill().title());
+        o.put("progression", rep.progression().id().text());
+        return o;
+    }
+
+    static String time(Rep rep) {
+        ObjectNode o = about(rep);
+        o.put("seconds", round(rep.timeline().seconds()));
+        ArrayNode steps = o.putArray("steps");
+        for (StepSpan s : rep.timeline().steps()) {
+            steps.addObject()
+                    .put("id", s.step().text())
+                    .put("start", round(s.start()))
+                    .put("end", round(s.end()));
+        }
+        ArrayNode moves = o.putArray("moves");
+        for (MoveSpan span : rep.timeline().moves()) {
+            move(moves.addObject(), rep.progression().move(span.move()).orElseThrow(), span);
+        }
+        ArrayNode events = o.putArray("events");
+        rep.timeline().happenings().forEach(h -> event(events.addObject(), h));
+        ArrayNode balls = o.putArray("balls");
+        for (BallId ball : rep.timeline().ballIds()) {
+            ObjectNode b = balls.addObject().put("id", ball.text());
+            ArrayNode states = b.putArray("states");
+            rep.timeline().ballStates(ball).forEach(s -> state(states.addObject(), s));
+        }
+        return JsonText.of(o);
+    }
+
+    private static void move(ObjectNode o, Move move, MoveSpan span) {
+        o.put("id", move.id().text()).put("role", move.role().text());
+        String kind = move.match(t -> "travel", p -> "pass", s -> "shot", u -> "pick-up", w -> "wait");
+        o.put("do", kind);
+        o.put("happens", span.happens());
+        o.put("start", round(span.start()))
+                .put("roleFree", round(span.roleFree()))
+                .put("end", round(span.end()));
+        o.put("metres", round(span.metres())).put("peakSpeed", round(span.peakSpeed()));
+        if (move instanceof Travel) {
+            o.put("carrying", span.carrying());
+        }
+    }
+
+    private static void event(ObjectNode o, Happening h) {
+        o.put("seconds", round(h.seconds()))
+                .put("what", lower(h.kind()))
+                .put("ball", h.ball().text());
+        h.move().ifPresent(m -> o.put("move", m.text()));
+        h.role().ifPresent(r -> o.put("role", r.text()));
+        o.set("at", point(h.at()));
+    }
+
+    private static void state(ObjectNode o, BallState state) {
+        o.put("start", round(state.start()));
+        state.match(
+                held -> o.put("state", "held").put("role", held.role().text()),
+                loose -> at(o.put("state", "loose"), "at", loose.at()),
+                flying -> at(
+                        at(o.put("state", "in-flight"), "from", flying.flight().from()),
+                        "to",
+                        flying.flight().to()),
+                dead -> at(o.put("state", "dead"), "at", dead.at()));
+    }
+
+    private static ObjectNode at(ObjectNode o, String name, Point p) {
+        o.set(name, point(p));
+        return o;
+    }
+
+    static String words(Rep rep) {
+        ObjectNode o = about(rep);
+        o.set("gear", texts(rep.talk().gear()));
+        o.set("setUp", texts(rep.talk().setUp()));
+        ArrayNode steps = o.putArray("steps");
+        for (StepWords step : rep.talk().steps()) {
+            ObjectNode s = steps.addObject().put("id", step.step().text()).put("title", step.title());
+            ArrayNode sentences = s.putArray("sentences");
+            for (Sentence sentence : step.sentences()) {
+                sentences
+                        .addObject()
+                        .put("letter", sentence.letter())
+                        .put("move", sentence.move().text())
+                        .put("text", sentence.text())
+                        .put("measure", sentence.measure());
+            }
+            s.set("points", texts(step.points()));
+        }
+        return JsonText.of(o);
+    }
+
+    static String part(String role, List<String> lines) {
+        ObjectNode o = MAKE.objectNode().put("role", role);
+        o.set("lines", texts(lines));
+        return JsonText.of(o);
+    }
+
+    static String findings(Rep rep) {
+        ObjectNode o = about(rep);
+        ArrayNode list = o.putArray("findings");
+        for (Finding f : rep.timeline().findings()) {
+            ObjectNode n = list.addObject()
+                    .put("severity", lower(f.severity()))
+                    .put("rule", f.rule())
+                    .put("message", f.message())
+                    .put("remedy", f.remedy());
+            n.set("moves", texts(f.moves().stream().map(Object::toString).toList()));
+            f.where().ifPresent(p -> n.set("at", point(p)));
+            f.atSeconds().ifPresent(t -> n.put("seconds", round(t)));
+        }
+        return JsonText.of(o);
+    }
+
+    static String valid(List<Path> files) {
+        ObjectNode o = MAKE.objectNode();
+        o.set("wellFormed", texts(files.stream().map(Path::toString).toList()));
+        return JsonText.of(o);
+    }
+
+    static String surfaces() {
+        ArrayNode list = MAKE.arrayNode();
+        for (Surface s : Surfaces.all()) {
+            ObjectNode o = list.addObject()
+                    .put("id", s.id())
+                    .put("title", s.title())
+                    .put("length", round(s.lengthMetres()))
+                    .put("width", round(s.widthMetres()))
+                    .put("boards", s.boards())
+                    .put("runOff", s.runOffMetres())
+                    .put("ball", s.ballName());
+            ArrayNode views = o.putArray("views");
+            s.views().forEach(v -> views.add(v.id()));
+            ArrayNode goals = o.putArray("goals");
+            for (GoalMouth g : s.goals()) {
+                ObjectNode goal = goals.addObject().put("id", g.id()).put("width", round(g.widthMetres()));
+                goal.set("at", point(g.centre()));
+            }
+            ArrayNode landmarks = o.putArray("landmarks");
+            s.landmarks().forEach(l -> {
+                ObjectNode mark = landmarks.addObject().put("id", l.id()).put("name", l.name());
+                mark.set("at", point(l.at()));
+            });
+        }
+        return JsonText.of(list);
+    }
+
+    private static String lower(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    private static ArrayNode point(Point p) {
+        return MAKE.arrayNode().add(round(p.x())).add(round(p.y()));
+    }
+
+    private static ArrayNode texts(List<String> lines) {
+        ArrayNode array = MAKE.arrayNode();
+        lines.forEach(array::add);
+        return array;
+    }
+
+    private static double round(double value) {
+        return Math.round(value * 1000) / 1000.0 + 0.0;
+    }
+}

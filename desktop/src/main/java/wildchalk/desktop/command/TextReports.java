@@ -1,0 +1,103 @@
+package wildchalk.desktop.command;
+
+import java.io.PrintWriter;
+import java.util.Locale;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.motion.MoveSpan;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.core.text.Numbers;
+import wildchalk.core.words.Sentence;
+import wildchalk.core.words.StepWords;
+import wildchalk.picture.export.Rep;
+
+/** What commands print for people. */
+final class TextReports {
+
+    private TextReports() {}
+
+    static void time(Rep rep, PrintWriter out) {
+        out.println(rep.drill().title() + " · " + rep.progression().title() + " · "
+                + Numbers.seconds(rep.timeline().seconds()));
+        out.println("%-3s %-6s %-8s %8s %8s %8s %8s  %s"
+                .formatted("", "role", "move", "start s", "end s", "metres", "peak m/s", ""));
+        for (StepWords step : rep.talk().steps()) {
+            out.println(step.title() + "  " + step.span());
+            for (Sentence sentence : step.sentences()) {
+                row(rep, sentence, out);
+            }
+        }
+        rep.timeline()
+                .happenings()
+                .forEach(h -> out.println("%8s s  %s %s%s"
+                        .formatted(
+                                Numbers.fixed(h.seconds(), 2),
+                                h.ball(),
+                                h.kind().name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                                h.role().map(r -> " by " + label(rep, r)).orElse(""))));
+    }
+
+    private static String label(Rep rep, RoleId role) {
+        return rep.progression().role(role).orElseThrow().label();
+    }
+
+    private static void row(Rep rep, Sentence sentence, PrintWriter out) {
+        MoveSpan span = rep.timeline().move(sentence.move());
+        Move move = rep.progression().move(sentence.move()).orElseThrow();
+        String kind = move.match(
+                t -> span.carrying() ? "carry" : "travel", p -> "pass", s -> "shot", u -> "pick-up", w -> "wait");
+        out.println("%-3s %-6s %-8s %8s %8s %8s %8s  %s"
+                .formatted(
+                        sentence.letter(),
+                        label(rep, move.role()),
+                        kind,
+                        span.happens() ? Numbers.fixed(span.start(), 2) : "-",
+                        span.happens() ? Numbers.fixed(span.end(), 2) : "-",
+                        Numbers.fixed(span.metres(), 1),
+                        Numbers.fixed(span.peakSpeed(), 1),
+                        span.happens() ? "" : "never happens"));
+    }
+
+    static void words(Rep rep, PrintWriter out) {
+        out.println(rep.drill().title());
+        out.println(rep.progression().title());
+        out.println();
+        rep.talk().gear().forEach(l -> out.println("  " + l));
+        out.println();
+        rep.talk().setUp().forEach(l -> out.println("  " + l));
+        for (StepWords step : rep.talk().steps()) {
+            out.println();
+            out.println(step.title() + "  " + step.span());
+            for (Sentence s : step.sentences()) {
+                out.println("  " + s.letter() + "  " + s.text() + "  (" + s.measure() + ")");
+            }
+            step.points().forEach(p -> out.println("     " + p));
+        }
+    }
+
+    static void findings(Rep rep, PrintWriter out) {
+        if (rep.timeline().findings().isEmpty()) {
+            out.println(rep.drill().title() + ": nothing to look at");
+        }
+        for (Finding f : rep.timeline().findings()) {
+            out.println("%-4s %s %s%s"
+                    .formatted(
+                            f.severity().name().toLowerCase(Locale.ROOT),
+                            f.message(),
+                            f.remedy(),
+                            f.atSeconds()
+                                    .map(t -> " (at " + Numbers.seconds(t) + ")")
+                                    .orElse("")));
+        }
+    }
+
+    static void surfaces(PrintWriter out) {
+        for (Surface s : Surfaces.all()) {
+            out.println("%-12s %7s x %6s m  %s"
+                    .formatted(
+                            s.id(), Numbers.fixed(s.lengthMetres(), 2), Numbers.fixed(s.widthMetres(), 2), s.title()));
+        }
+    }
+}

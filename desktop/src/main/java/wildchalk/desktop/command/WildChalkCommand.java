@@ -1,0 +1,234 @@
+package wildchalk.desktop.command;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.Schemas;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Slugs;
+import wildchalk.core.finding.Severity;
+import wildchalk.core.words.Words;
+import wildchalk.desktop.command.CommandLineEntry.BadInput;
+import wildchalk.picture.export.GifExport;
+import wildchalk.picture.export.PageExport;
+import wildchalk.picture.export.PngExport;
+import wildchalk.picture.export.Progress;
+import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.SheetExport;
+import wildchalk.picture.export.SvgExport;
+import wildchalk.picture.style.Ground;
+
+/** The commands and their options. */
+@Command(
+        name = "wildchalk",
+        description = "Draws drills true to scale, works out their motion, and shares them.",
+        mixinStandardHelpOptions = true,
+        version = "Wild Chalk 0.1.0",
+        footer = {
+            "",
+            "Without a command the application opens; \"wildchalk demo\" opens it on a copy of the demo binder,",
+            "\"wildchalk open FOLDER\" on a binder of yours."
+        })
+final class WildChalkCommand implements Runnable {
+
+    /** What export makes. */
+    enum Kind {
+        SVG,
+        PNG,
+        PDF,
+        GIF,
+        HTML
+    }
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public void run() {
+        spec.commandLine().usage(out());
+    }
+
+    private PrintWriter out() {
+        return spec.commandLine().getOut();
+    }
+
+    @Command(
+            name = "time",
+            description = "Moves, balls and steps with their seconds and metres.",
+            mixinStandardHelpOptions = true)
+    int time(
+            @Parameters(paramLabel = "FILE") Path file,
+            @Option(names = "--json", description = "as JSON") boolean json,
+            @Option(names = "--progression", paramLabel = "ID") String progression)
+            throws IOException {
+        Rep rep = rep(file, progression);
+        if (json) {
+            out().print(JsonReports.time(rep));
+        } else {
+            TextReports.time(rep, out());
+        }
+        return CommandLineEntry.WELL;
+    }
+
+    @Command(name = "words", description = "The talk-through, or one role's part.", mixinStandardHelpOptions = true)
+    int words(
+            @Parameters(paramLabel = "FILE") Path file,
+            @Option(names = "--role", paramLabel = "ROLE", description = "id or label of a role") String role,
+            @Option(names = "--json", description = "as JSON") boolean json,
+            @Option(names = "--progression", paramLabel = "ID") String progression)
+            throws IOException {
+        Rep rep = rep(file, progression);
+        if (role != null) {
+            List<String> part = Words.partOf(roleOf(rep, role, file), rep.drill(), rep.progression(), rep.talk());
+            if (json) {
+                out().print(JsonReports.part(role, part));
+            } else {
+                part.forEach(out()::println);
+            }
+        } else if (json) {
+            out().print(JsonReports.words(rep));
+        } else {
+            TextReports.words(rep, out());
+        }
+        return CommandLineEntry.WELL;
+    }
+
+    @Command(
+            name = "check",
+            description = "Findings; exit code 1 if one of them stops the drill.",
+            mixinStandardHelpOptions = true)
+    int check(
+            @Parameters(paramLabel = "FILE") Path file,
+            @Option(names = "--json", description = "as JSON") boolean json,
+            @Option(names = "--progression", paramLabel = "ID") String progression)
+            throws IOException {
+        Rep rep = rep(file, progression);
+        if (json) {
+            out().print(JsonReports.findings(rep));
+        } else {
+            TextReports.findings(rep, out());
+        }
+        boolean stops = rep.timeline().findings().stream().anyMatch(f -> f.severity() == Severity.STOP);
+        return stops ? CommandLineEntry.STOPPED : CommandLineEntry.WELL;
+    }
+
+    @Command(name = "validate", description = "Whether files are well-formed drills.", mixinStandardHelpOptions = true)
+    int validate(
+            @Parameters(paramLabel = "FILE", arity = "1..*") List<Path> files,
+            @Option(names = "--json", description = "as JSON") boolean json)
+            throws IOException {
+        for (Path file : files) {
+            DrillFile.read(file);
+            List<String> against = Schemas.check(file);
+            if (!against.isEmpty()) {
+                throw new BadInput(file + ": does not fit the schema: " + String.join("; ", against));
+            }
+        }
+        if (json) {
+            out().print(JsonReports.valid(files));
+        } else {
+            files.forEach(f -> out().println(f + ": well-formed"));
+        }
+        return CommandLineEntry.WELL;
+    }
+
+    @Command(name = "export", description = "Writes a file to hand out.", mixinStandardHelpOptions = true)
+    int export(
+            @Parameters(paramLabel = "FILE") Path file,
+            @Option(
+                            names = "--to",
+                            required = true,
+                            paramLabel = "KIND",
+                            description = "one of ${COMPLETION-CANDIDATES}")
+                    Kind kind,
+            @Option(names = "--out", paramLabel = "PATH", description = "file to write; by default beside you")
+                    Path target,
+            @Option(names = "--step", paramLabel = "K", defaultValue = "1", description = "for svg and png; from 1")
+                    int step,
+            @Option(names = "--paper", defaultValue = "A4", description = "for pdf: ${COMPLETION-CANDIDATES}")
+                    SheetExport.Paper paper,
+            @Option(names = "--ground", defaultValue = "PAPER", description = "${COMPLETION-CANDIDATES}") Ground ground,
+            @Option(names = "--width", paramLabel = "PIXELS", description = "for png; default 2244, 300 dpi on A4")
+                    Integer width,
+            @Option(names = "--progression", paramLabel = "ID") String progression)
+            throws IOException {
+        Rep rep = rep(file, progression);
+        int steps = rep.progression().steps().size();
+        if (step < 1 || step > Math.max(1, steps)) {
+            throw new BadInput("--step %d: the drill has steps 1 to %d.".formatted(step, steps));
+        }
+        int pixels = width == null ? PngExport.PRINT_WIDTH : width;
+        if (pixels < 200 || pixels > 8000) {
+            throw new BadInput("--width %d: choose from 200 to 8000 pixels.".formatted(pixels));
+        }
+        byte[] bytes =
+                switch (kind) {
+                    case SVG -> SvgExport.step(rep, step - 1, ground);
+                    case PNG -> PngExport.step(rep, step - 1, ground, pixels);
+                    case PDF -> SheetExport.of(rep, paper, Progress.NONE);
+                    case GIF -> GifExport.of(rep, ground, Progress.NONE);
+                    case HTML -> PageExport.of(rep, ground);
+                };
+        Path path = target != null
+                ? target
+                : Path.of(Slugs.of(rep.drill().title()) + "." + kind.name().toLowerCase(Locale.ROOT));
+        if (Files.isDirectory(path)) {
+            throw new BadInput(path + ": is a folder; name a file to write.");
+        }
+        Files.write(path, bytes);
+        out().println(path);
+        return CommandLineEntry.WELL;
+    }
+
+    @Command(name = "surfaces", description = "The surfaces with their sizes.", mixinStandardHelpOptions = true)
+    int surfaces(@Option(names = "--json", description = "as JSON") boolean json) throws IOException {
+        if (json) {
+            out().print(JsonReports.surfaces());
+        } else {
+            TextReports.surfaces(out());
+        }
+        return CommandLineEntry.WELL;
+    }
+
+    private static Rep rep(Path file, String progression) throws IOException {
+        Drill drill = DrillFile.read(file).drill();
+        Optional<Progression> chosen = progression == null
+                ? Optional.of(drill.base())
+                : Slugs.isSlug(progression) ? drill.progression(new ProgressionId(progression)) : Optional.empty();
+        String known = String.join(
+                ", ", drill.progressions().stream().map(p -> p.id().text()).toList());
+        return Rep.of(
+                drill,
+                chosen.orElseThrow(() -> new BadInput("--progression %s: %s has no such progression; it has %s."
+                        .formatted(progression, file, known))));
+    }
+
+    private static RoleId roleOf(Rep rep, String wanted, Path file) {
+        return rep.progression().roles().stream()
+                .filter(r -> r.id().text().equals(wanted) || r.label().equalsIgnoreCase(wanted))
+                .findFirst()
+                .orElseThrow(() -> new BadInput("--role %s: %s has no such role; it has %s."
+                        .formatted(
+                                wanted,
+                                file,
+                                String.join(
+                                        ", ",
+                                        rep.progression().roles().stream()
+                                                .map(r -> r.label())
+                                                .toList()))))
+                .id();
+    }
+}

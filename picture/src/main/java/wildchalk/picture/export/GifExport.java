@@ -1,0 +1,103 @@
+package wildchalk.picture.export;
+
+import java.awt.Font;
+import java.awt.Graphics2D;
+import java.awt.Rectangle;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import wildchalk.core.words.StepWords;
+import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.Painter;
+import wildchalk.picture.paint.Viewport;
+import wildchalk.picture.style.Fonts;
+import wildchalk.picture.style.Ground;
+
+/** The whole rep as an animated GIF that repeats, with the step's sentences under it. */
+public final class GifExport {
+
+    /** Hundredths of a second that a frame stands. */
+    public static final int FRAME_HUNDREDTHS = 8;
+
+    /** How long the last frame stands, so that the eye can rest before the next round. */
+    public static final int LAST_HUNDREDTHS = 120;
+
+    private static final int WIDTH = 800;
+    private static final double CAPTION_SIZE = 13;
+    private static final int CAPTION_LINE = 19;
+
+    private GifExport() {}
+
+    /** Frames of a rep of so many seconds: the first at the whistle, the last at or after the end. */
+    public static int frames(double seconds) {
+        return (int) Math.ceil(seconds * 100 / FRAME_HUNDREDTHS) + 1;
+    }
+
+    public static byte[] of(Rep rep, Ground ground, Progress progress) throws IOException {
+        Viewport viewport = Viewport.fitting(
+                rep.drill().surfaceUse().view(),
+                WIDTH,
+                WIDTH * Math.min(1, Viewport.aspect(rep.drill().surfaceUse().view())));
+        int lines = rep.talk().steps().stream()
+                .mapToInt(s -> s.sentences().size())
+                .max()
+                .orElse(0);
+        int height = (int) Math.ceil(viewport.height()) + 40 + lines * CAPTION_LINE;
+        Painter painter = new Painter(ground);
+        BufferedImage surface = new BufferedImage(WIDTH, height, BufferedImage.TYPE_INT_RGB);
+        Graphics2D sg = surface.createGraphics();
+        sg.setColor(ground.surround());
+        sg.fillRect(0, 0, WIDTH, height);
+        painter.paintSurface(sg, rep.drill().surface(), viewport);
+        sg.setColor(ground.surround());
+        sg.fill(new Rectangle2D.Double(0, viewport.height(), WIDTH, height - viewport.height()));
+        sg.dispose();
+
+        int frames = frames(rep.timeline().seconds());
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        BufferedImage image = new BufferedImage(WIDTH, height, BufferedImage.TYPE_INT_RGB);
+        try (GifWriter gif = new GifWriter(bytes)) {
+            for (int i = 0; i < frames; i++) {
+                Progress.tell(progress, (double) i / frames);
+                double t = Math.min(rep.timeline().seconds(), i * FRAME_HUNDREDTHS / 100.0);
+                Graphics2D g = image.createGraphics();
+                g.drawImage(surface, 0, 0, null);
+                Frame frame = Frame.at(rep.drill(), rep.progression(), rep.timeline(), t);
+                g.setClip(new Rectangle(0, 0, WIDTH, (int) viewport.height()));
+                painter.paintMarks(g, frame, viewport);
+                g.setClip(null);
+                caption(g, rep, ground, frame, viewport.height());
+                g.dispose();
+                gif.add(image, i + 1 < frames ? FRAME_HUNDREDTHS : LAST_HUNDREDTHS);
+            }
+        }
+        Progress.tell(progress, 1);
+        return bytes.toByteArray();
+    }
+
+    private static void caption(Graphics2D g, Rep rep, Ground ground, Frame frame, double top) {
+        g.setColor(ground.text());
+        g.setFont(Fonts.bold(CAPTION_SIZE + 2));
+        StepWords step =
+                rep.talk().steps().isEmpty() ? null : rep.talk().steps().get(frame.currentStep());
+        String title = rep.drill().title() + (step == null ? "" : " · " + step.title());
+        g.drawString(title, 14, (float) (top + 20));
+        if (step == null) {
+            return;
+        }
+        float y = (float) (top + 20);
+        for (var sentence : step.sentences()) {
+            y += CAPTION_LINE;
+            g.setFont(fitting(g, sentence.text()));
+            g.drawString(sentence.text(), 14, y);
+        }
+    }
+
+    private static Font fitting(Graphics2D g, String text) {
+        Font font = Fonts.regular(CAPTION_SIZE);
+        double wide = font.getStringBounds(text, g.getFontRenderContext()).getWidth();
+        double room = WIDTH - 28;
+        return wide <= room ? font : Fonts.regular(CAPTION_SIZE * room / wide);
+    }
+}

@@ -1,0 +1,284 @@
+package wildchalk.picture.export;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.awt.Color;
+import java.awt.geom.Point2D;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.Base64;
+import java.util.List;
+import java.util.Set;
+import java.util.function.DoubleFunction;
+import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Step;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Texts;
+import wildchalk.core.words.Sentence;
+import wildchalk.core.words.StepWords;
+import wildchalk.core.words.Words;
+import wildchalk.picture.paint.BodyArt;
+import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.Painter;
+import wildchalk.picture.paint.Viewport;
+import wildchalk.picture.style.Ground;
+
+/**
+ * One HTML file that plays the drill on a phone, without a network. Its content policy allows nothing but its own style
+ * and its own script, by their hashes; every text from the drill is escaped.
+ */
+public final class PageExport {
+
+    private static final int WIDTH = 760;
+    private static final Texts TEXTS = Texts.of("wildchalk.picture.picture");
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    private PageExport() {}
+
+    public static byte[] of(Rep rep, Ground ground) throws IOException {
+        String style = resource("page.css") + colours(ground);
+        String script = resource("page.js");
+        Viewport v = Viewport.fitting(
+                rep.drill().surfaceUse().view(),
+                WIDTH,
+                WIDTH * Viewport.aspect(rep.drill().surfaceUse().view()));
+        String policy = "default-src 'none'; script-src '" + hash(script) + "'; style-src '" + hash(style)
+                + "'; base-uri 'none'; form-action 'none'";
+        String page = resource("page.html")
+                .replace("@policy@", policy)
+                .replace("@style@", style)
+                .replace("@script@", script)
+                .replace("@labels@", labels())
+                .replace("@viewBox@", "0 0 " + WIDTH + " " + Numbers.fixed(v.height(), 1))
+                .replace("@picture@", picture(rep, ground, v))
+                .replace("@roles@", roleOptions(rep))
+                .replace("@words@", words(rep))
+                .replace("@parts@", parts(rep))
+                .replace("@data@", data(rep, v))
+                .replace("@about@", escape(about(rep)))
+                .replace(
+                        "@note@",
+                        escape(TEXTS.get(
+                                "sheet.figures",
+                                rep.drill().audience().paceBand().label())))
+                .replace("@title@", escape(rep.drill().title()));
+        return page.getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static String about(Rep rep) {
+        return rep.progression().title() + " · " + rep.drill().surface().title() + " · "
+                + TEXTS.get("sheet.seconds", Numbers.fixed(rep.timeline().seconds(), 1));
+    }
+
+    // ---- the picture ----
+
+    private static String picture(Rep rep, Ground ground, Viewport v) throws IOException {
+        SvgParts parts = new SvgParts();
+        Painter painter = new Painter(ground);
+        StringBuilder svg = new StringBuilder();
+        svg.append(parts.fragment(g -> {
+            painter.paintSurface(g, rep.drill().surface(), v);
+            Painter.prepare(g);
+            painter.paintGear(g, frame(rep, 0), v);
+            painter.paintQueues(g, frame(rep, 0), v);
+        }));
+        for (int s = 0; s < rep.progression().steps().size(); s++) {
+            int step = s;
+            svg.append("<g class=\"strokes\" data-step=\"").append(s).append("\">");
+            svg.append(parts.fragment(g -> painter.paintStrokes(g, frame(rep, step), v)));
+            svg.append("</g>");
+        }
+        for (Role role : rep.progression().roles()) {
+            svg.append(sprite(rep, ground, v, parts, role));
+        }
+        for (BallId ball : rep.timeline().ballIds()) {
+            Point2D at = v.toPixels(rep.timeline().ballAt(ball, 0));
+            svg.append("<g class=\"ball\" id=\"ball-%s\" transform=\"translate(%s %s)\"><g class=\"inner\">"
+                    .formatted(ball, number(at.getX()), number(at.getY())));
+            svg.append(parts.fragment(g -> painter.paintBall(g, v.unit())));
+            svg.append("</g></g>");
+        }
+        return svg.toString();
+    }
+
+    private static Frame frame(Rep rep, int step) {
+        return new Frame(rep.drill(), rep.progression(), rep.timeline(), 0, step, false, Set.of());
+    }
+
+    private static String sprite(Rep rep, Ground ground, Viewport v, SvgParts parts, Role role) throws IOException {
+        Point2D origin = new Point2D.Double(0, 0);
+        Point2D at = v.toPixels(rep.timeline().poseAt(role.id(), 0).at());
+        double facing = rep.timeline().poseAt(role.id(), 0).facingDegrees();
+        String nose = parts.fragment(g -> {
+            Painter.prepare(g);
+            new BodyArt(g, ground, v.unit()).nose(origin, 0, role.side());
+        });
+        String body = parts.fragment(g -> {
+            Painter.prepare(g);
+            new BodyArt(g, ground, v.unit()).body(origin, facing, role.side(), role.label());
+        });
+        return ("<g class=\"role\" id=\"role-%s\" transform=\"translate(%s %s)\"><circle class=\"ring\" r=\"%s\"/>"
+                        + "<g class=\"nose\">%s</g>%s</g>")
+                .formatted(role.id(), number(at.getX()), number(at.getY()), number(18 * v.unit()), nose, body);
+    }
+
+    // ---- the data ----
+
+    private static String data(Rep rep, Viewport v) throws IOException {
+        ObjectNode data = JSON.createObjectNode();
+        double seconds = rep.timeline().seconds();
+        data.put("seconds", round(seconds, 1000));
+        ObjectNode frame = data.putObject("frame");
+        frame.put("pixelsPerMetre", v.pixelsPerMetre());
+        frame.put("x", v.x(0)).put("y", v.y(0));
+        ArrayNode steps = data.putArray("steps");
+        rep.timeline().steps().forEach(s -> steps.add(round(s.start(), 1000)));
+        ObjectNode roles = data.putObject("roles");
+        for (Role role : rep.progression().roles()) {
+            ObjectNode r = roles.putObject(role.id().text());
+            r.set("track", track(t -> rep.timeline().poseAt(role.id(), t).at(), seconds));
+            r.set("facing", facings(rep, role, seconds));
+        }
+        ObjectNode balls = data.putObject("balls");
+        for (BallId ball : rep.timeline().ballIds()) {
+            ObjectNode b = balls.putObject(ball.text());
+            b.set("track", track(t -> rep.timeline().ballAt(ball, t), seconds));
+            ArrayNode held = b.putArray("held");
+            rep.timeline()
+                    .ballStates(ball)
+                    .forEach(s -> held.addArray()
+                            .add(round(s.start(), 10000))
+                            .add(s.holder().map(Object::toString).orElse("")));
+        }
+        // "</" may not stand inside a script element
+        return JSON.writeValueAsString(data).replace("<", "\\u003c");
+    }
+
+    /** Flat: second, x, y, second, x, y… */
+    private static ArrayNode track(DoubleFunction<Point> motion, double seconds) {
+        ArrayNode track = JSON.createArrayNode();
+        for (Tracks.Key key : Tracks.of(motion, seconds)) {
+            track.add(round(key.seconds(), 10000))
+                    .add(round(key.at().x(), 1000))
+                    .add(round(key.at().y(), 1000));
+        }
+        return track;
+    }
+
+    /** Flat: second, degrees… whenever the facing has turned by some degrees. */
+    private static ArrayNode facings(Rep rep, Role role, double seconds) {
+        ArrayNode list = JSON.createArrayNode();
+        double last = Double.NaN;
+        for (int i = 0; i <= seconds * 20; i++) {
+            double facing = rep.timeline().poseAt(role.id(), i / 20.0).facingDegrees();
+            if (!(Math.abs(facing - last) < 2)) {
+                list.add(i / 20.0).add(Math.round(facing));
+                last = facing;
+            }
+        }
+        return list;
+    }
+
+    // ---- the words ----
+
+    private static String labels() {
+        ObjectNode labels = JSON.createObjectNode();
+        for (String key : List.of("play", "pause")) {
+            labels.put(key, TEXTS.get("page." + key));
+        }
+        return escape(labels.toString());
+    }
+
+    private static String roleOptions(Rep rep) {
+        StringBuilder html =
+                new StringBuilder("<option value=\"\">" + escape(TEXTS.get("page.everyone")) + "</option>");
+        for (Role role : rep.progression().roles()) {
+            html.append("<option value=\"%s\">%s</option>".formatted(role.id(), escape(role.label())));
+        }
+        return html.toString();
+    }
+
+    private static String words(Rep rep) {
+        StringBuilder html = new StringBuilder();
+        List<Step> steps = rep.progression().steps();
+        for (int s = 0; s < steps.size(); s++) {
+            StepWords step = rep.talk().steps().get(s);
+            html.append("<li data-step=\"%d\"><button type=\"button\" class=\"go\"><b>%s</b> <span>%s</span></button>"
+                    .formatted(s, escape(step.title()), escape(step.span())));
+            for (Sentence sentence : step.sentences()) {
+                html.append(
+                        "<p>%s <small>%s</small></p>".formatted(escape(sentence.text()), escape(sentence.measure())));
+            }
+            for (String point : step.points()) {
+                html.append("<p class=\"point\">%s</p>".formatted(escape(point)));
+            }
+            html.append("</li>");
+        }
+        return html.toString();
+    }
+
+    private static String parts(Rep rep) {
+        StringBuilder html = new StringBuilder();
+        for (Role role : rep.progression().roles()) {
+            html.append("<section class=\"part\" data-role=\"%s\" hidden>".formatted(role.id()));
+            for (String line : Words.partOf(role.id(), rep.drill(), rep.progression(), rep.talk())) {
+                html.append("<p>").append(escape(line)).append("</p>");
+            }
+            html.append("</section>");
+        }
+        return html.toString();
+    }
+
+    /** Text as it may stand in HTML, in an element or in a quoted attribute. */
+    static String escape(String text) {
+        return text.replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;")
+                .replace("'", "&#39;");
+    }
+
+    private static String colours(Ground ground) {
+        return ":root{--ground:%s;--floor:%s;--text:%s;--quiet:%s;--accent:%s}"
+                .formatted(
+                        hex(ground.surround()),
+                        hex(ground.floor()),
+                        hex(ground.text()),
+                        hex(ground.quiet()),
+                        hex(ground.side(Side.DEFENCE)));
+    }
+
+    private static String hex(Color c) {
+        return "#%02x%02x%02x".formatted(c.getRed(), c.getGreen(), c.getBlue());
+    }
+
+    private static String hash(String content) {
+        try {
+            byte[] digest = MessageDigest.getInstance("SHA-256").digest(content.getBytes(StandardCharsets.UTF_8));
+            return "sha256-" + Base64.getEncoder().encodeToString(digest);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("This Java lacks SHA-256.", e);
+        }
+    }
+
+    private static String resource(String name) throws IOException {
+        try (InputStream in = PageExport.class.getResourceAsStream(name)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    private static double round(double value, double perUnit) {
+        return Math.round(value * perUnit) / perUnit;
+    }
+
+    private static String number(double value) {
+        return Numbers.fixed(value, 2);
+    }
+}

@@ -1,0 +1,64 @@
+package wildchalk.picture.export;
+
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import javax.imageio.IIOImage;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageTypeSpecifier;
+import javax.imageio.ImageWriter;
+import javax.imageio.metadata.IIOMetadata;
+import javax.imageio.metadata.IIOMetadataNode;
+import javax.imageio.stream.ImageOutputStream;
+import wildchalk.picture.style.Ground;
+
+/** One step as a PNG. */
+public final class PngExport {
+
+    /** 300 dots an inch over the 19 cm that an A4 page leaves between margins. */
+    public static final int PRINT_WIDTH = 2244;
+
+    private static final double DOTS_PER_MILLIMETRE = 300 / 25.4;
+
+    private PngExport() {}
+
+    /**
+     * @param step index from 0
+     * @param width pixels, at least 200; the height follows
+     */
+    public static byte[] step(Rep rep, int step, Ground ground, int width) throws IOException {
+        StepPicture picture = new StepPicture(rep, step, ground, width);
+        BufferedImage image = new BufferedImage(width, (int) Math.ceil(picture.height()), BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = image.createGraphics();
+        picture.paint(g);
+        g.dispose();
+        return encode(image);
+    }
+
+    private static byte[] encode(BufferedImage image) throws IOException {
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("png").next();
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
+            writer.setOutput(out);
+            IIOMetadata metadata =
+                    writer.getDefaultImageMetadata(ImageTypeSpecifier.createFromRenderedImage(image), null);
+            IIOMetadataNode root = new IIOMetadataNode("javax_imageio_1.0");
+            IIOMetadataNode dimension = new IIOMetadataNode("Dimension");
+            dimension.appendChild(pixelSize("HorizontalPixelSize"));
+            dimension.appendChild(pixelSize("VerticalPixelSize"));
+            root.appendChild(dimension);
+            metadata.mergeTree("javax_imageio_1.0", root);
+            writer.write(new IIOImage(image, null, metadata));
+        } finally {
+            writer.dispose();
+        }
+        return bytes.toByteArray();
+    }
+
+    private static IIOMetadataNode pixelSize(String name) {
+        IIOMetadataNode node = new IIOMetadataNode(name);
+        node.setAttribute("value", Double.toString(1 / DOTS_PER_MILLIMETRE));
+        return node;
+    }
+}

@@ -1,0 +1,223 @@
+package wildchalk.picture.export;
+
+import com.openhtmltopdf.extend.FSObjectDrawer;
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.render.DefaultObjectDrawerFactory;
+import com.openhtmltopdf.util.XRLog;
+import java.awt.Graphics2D;
+import java.awt.geom.Rectangle2D;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import wildchalk.core.drill.Audience;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Texts;
+import wildchalk.core.words.Sentence;
+import wildchalk.core.words.StepWords;
+import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.Legend;
+import wildchalk.picture.paint.Painter;
+import wildchalk.picture.paint.Viewport;
+import wildchalk.picture.style.Fonts;
+import wildchalk.picture.style.Ground;
+
+/** One drill as a PDF sheet: vectors, and text that can be selected and searched. */
+public final class SheetExport {
+
+    /** Paper sizes. */
+    public enum Paper {
+        A4("210mm 297mm", 186),
+        LETTER("8.5in 11in", 191.9);
+
+        private final String css;
+        private final double textWidthMillimetres;
+
+        Paper(String css, double textWidthMillimetres) {
+            this.css = css;
+            this.textWidthMillimetres = textWidthMillimetres;
+        }
+    }
+
+    private static final Texts TEXTS = Texts.of("wildchalk.picture.picture");
+    /** Two diagrams side by side leave this share of the text width to each. */
+    private static final double PAIR = 0.49;
+
+    private static final double LEGEND_MILLIMETRES = 16;
+
+    private SheetExport() {}
+
+    public static byte[] of(Rep rep, Paper paper, Progress progress) throws IOException {
+        Progress.tell(progress, 0);
+        XRLog.setLoggingEnabled(false);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PdfRendererBuilder builder = new PdfRendererBuilder();
+        font(builder, Fonts.REGULAR_FILE, 400, BaseRendererBuilder.FontStyle.NORMAL);
+        font(builder, Fonts.BOLD_FILE, 700, BaseRendererBuilder.FontStyle.NORMAL);
+        font(builder, Fonts.ITALIC_FILE, 400, BaseRendererBuilder.FontStyle.ITALIC);
+        DefaultObjectDrawerFactory drawers = new DefaultObjectDrawerFactory();
+        drawers.registerDrawer("wildchalk/diagram", diagramDrawer(rep));
+        drawers.registerDrawer("wildchalk/legend", legendDrawer(rep));
+        builder.useObjectDrawerFactory(drawers);
+        builder.withProducer("Wild Chalk");
+        builder.usePdfUaAccessibility(true);
+        builder.withHtmlContent(html(rep, paper), null);
+        builder.toStream(out);
+        Progress.tell(progress, 0.2);
+        builder.run();
+        Progress.tell(progress, 1);
+        return out.toByteArray();
+    }
+
+    private static void font(PdfRendererBuilder builder, String file, int weight, BaseRendererBuilder.FontStyle style) {
+        builder.useFont(() -> Fonts.open(file), Fonts.FAMILY, weight, style, true);
+    }
+
+    private static FSObjectDrawer diagramDrawer(Rep rep) {
+        return (element, x, y, width, height, output, context, dotsPerPixel) -> {
+            int step = Integer.parseInt(element.getAttribute("data-step"));
+            output.drawWithGraphics(
+                    (float) x, (float) y, (float) width / dotsPerPixel, (float) height / dotsPerPixel, g -> {
+                        double w = width / dotsPerPixel;
+                        double h = height / dotsPerPixel;
+                        Viewport v = Viewport.fitting(rep.drill().surfaceUse().view(), w, h);
+                        g.clip(new Rectangle2D.Double(0, 0, w, h));
+                        new Painter(Ground.PAPER)
+                                .paint(
+                                        (Graphics2D) g,
+                                        Frame.ofStep(rep.drill(), rep.progression(), rep.timeline(), step),
+                                        v);
+                    });
+            return null;
+        };
+    }
+
+    private static FSObjectDrawer legendDrawer(Rep rep) {
+        return (element, x, y, width, height, output, context, dotsPerPixel) -> {
+            output.drawWithGraphics(
+                    (float) x,
+                    (float) y,
+                    (float) width / dotsPerPixel,
+                    (float) height / dotsPerPixel,
+                    g -> Legend.of(rep.progression(), rep.timeline())
+                            .paint(
+                                    (Graphics2D) g,
+                                    Ground.PAPER,
+                                    0,
+                                    0,
+                                    width / dotsPerPixel,
+                                    0.78,
+                                    rep.drill().surface().ballName()));
+            return null;
+        };
+    }
+
+    // ---- the text ----
+
+    private static String html(Rep rep, Paper paper) throws IOException {
+        StringBuilder body = new StringBuilder();
+        body.append("<h1>").append(escape(rep.drill().title())).append("</h1>");
+        body.append("<p class=\"about\">").append(escape(about(rep))).append("</p>");
+        diagrams(body, rep, paper);
+        body.append(
+                "<object type=\"wildchalk/legend\" class=\"legend\" alt=\"%s\" style=\"width:%smm;height:%smm\"></object>"
+                        .formatted(escape(TEXTS.get("sheet.legend")), paper.textWidthMillimetres, LEGEND_MILLIMETRES));
+        section(body, "sheet.talk", talk(rep));
+        section(body, "sheet.gear", list(rep.talk().gear()));
+        section(body, "sheet.set-up", list(rep.talk().setUp()));
+        if (!rep.drill().notes().isEmpty()) {
+            section(body, "sheet.notes", "<p>" + escape(rep.drill().notes()) + "</p>");
+        }
+        List<String> findings = rep.timeline().findings().stream()
+                .map((Finding f) -> f.message() + " " + f.remedy())
+                .toList();
+        if (!findings.isEmpty()) {
+            section(body, "sheet.findings", list(findings));
+        }
+        body.append("<p class=\"note\">")
+                .append(escape(TEXTS.get(
+                        "sheet.figures", rep.drill().audience().paceBand().label())))
+                .append("</p>");
+        return resource("sheet.html")
+                .replace("@paper@", paper.css)
+                .replace("@title@", escape(rep.drill().title()))
+                .replace("@body@", body);
+    }
+
+    private static String about(Rep rep) {
+        Audience.HeadCount players = rep.drill().audience().players();
+        String ages = String.join(
+                ", ", rep.drill().audience().ages().stream().map(a -> a.label()).toList());
+        return rep.progression().title() + " · " + rep.drill().surface().title() + " · "
+                + TEXTS.get("sheet.for", ages, players.min(), players.max(), players.best()) + " · "
+                + TEXTS.get("sheet.seconds", Numbers.fixed(rep.timeline().seconds(), 1));
+    }
+
+    private static void diagrams(StringBuilder body, Rep rep, Paper paper) {
+        int steps = rep.progression().steps().size();
+        boolean pairs = steps > 1;
+        double width = paper.textWidthMillimetres * (pairs ? PAIR : 1);
+        double aspect = Viewport.aspect(rep.drill().surfaceUse().view());
+        double height = Math.min(width * aspect, 95);
+        body.append("<div class=\"diagrams\">");
+        for (int s = 0; s < steps; s++) {
+            String title = rep.talk().steps().get(s).title();
+            body.append(
+                    "<div class=\"%s\"><object type=\"wildchalk/diagram\" data-step=\"%d\" alt=\"%s\" style=\"width:%smm;height:%smm\"></object><p class=\"caption\">%s</p></div>"
+                            .formatted(
+                                    pairs ? (s % 2 == 0 ? "left" : "right") : "alone",
+                                    s,
+                                    escape(TEXTS.get("sheet.alt", title)),
+                                    Numbers.fixed(width, 1),
+                                    Numbers.fixed(height, 1),
+                                    escape(title + " · "
+                                            + rep.talk().steps().get(s).span())));
+        }
+        body.append("<div class=\"clear\"></div></div>");
+    }
+
+    private static void section(StringBuilder body, String title, String content) {
+        body.append("<h2>").append(escape(TEXTS.get(title))).append("</h2>").append(content);
+    }
+
+    private static String list(List<String> lines) {
+        StringBuilder html = new StringBuilder("<ul>");
+        lines.forEach(l -> html.append("<li>").append(escape(capital(l))).append("</li>"));
+        return html.append("</ul>").toString();
+    }
+
+    private static String talk(Rep rep) {
+        StringBuilder html = new StringBuilder();
+        for (StepWords step : rep.talk().steps()) {
+            html.append("<div class=\"step\"><h3>%s <span>%s</span></h3>"
+                    .formatted(escape(step.title()), escape(step.span())));
+            for (Sentence s : step.sentences()) {
+                html.append("<p class=\"said\"><b>%s</b> %s <span>%s</span></p>"
+                        .formatted(s.letter(), escape(s.text()), escape(s.measure())));
+            }
+            for (String point : step.points()) {
+                html.append("<p class=\"point\">").append(escape(point)).append("</p>");
+            }
+            html.append("</div>");
+        }
+        return html.toString();
+    }
+
+    private static String capital(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    /** Text as XHTML may hold it; what XML forbids is left out. */
+    private static String escape(String text) {
+        return PageExport.escape(text.replaceAll("[\\p{Cntrl}&&[^\\n\\t]]", "")).replace("\u00A0", " ");
+    }
+
+    private static String resource(String name) throws IOException {
+        try (InputStream in = SheetExport.class.getResourceAsStream(name)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+}

@@ -1,0 +1,133 @@
+package wildchalk.picture.export;
+
+import java.awt.Font;
+import java.awt.Graphics2D;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.List;
+import wildchalk.core.words.Sentence;
+import wildchalk.core.words.StepWords;
+import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.Legend;
+import wildchalk.picture.paint.Painter;
+import wildchalk.picture.paint.Viewport;
+import wildchalk.picture.style.Fonts;
+import wildchalk.picture.style.Ground;
+
+/** The picture of one step that stands alone: title, diagram, what happens in words, and the signs explained. */
+final class StepPicture {
+
+    private static final double PAD = 16;
+    private static final double TITLE_SIZE = 19;
+    private static final double TEXT_SIZE = 14;
+    private static final double TEXT_LEADING = 20;
+
+    private final Rep rep;
+    private final int step;
+    private final Ground ground;
+    private final double width;
+    private final double unit;
+    private final List<String> caption;
+    private final Legend legend;
+    private final double diagramHeight;
+    private final double legendHeight;
+
+    StepPicture(Rep rep, int step, Ground ground, double width) {
+        this.rep = rep;
+        this.step = step;
+        this.ground = ground;
+        this.width = width;
+        this.unit = width / 880;
+        this.legend = Legend.of(rep.progression(), rep.timeline());
+        Graphics2D measure = new BufferedImage(1, 1, BufferedImage.TYPE_INT_RGB).createGraphics();
+        Painter.prepare(measure);
+        this.caption = wrap(measure);
+        this.legendHeight = legend.height(
+                measure, width - 2 * PAD * unit, unit, rep.drill().surface().ballName());
+        measure.dispose();
+        this.diagramHeight = (width - 2 * PAD * unit)
+                * Math.min(1, Viewport.aspect(rep.drill().surfaceUse().view()));
+    }
+
+    double height() {
+        return (PAD + TITLE_SIZE + PAD) * unit
+                + diagramHeight
+                + (PAD + caption.size() * TEXT_LEADING + PAD / 2) * unit
+                + legendHeight
+                + PAD * unit;
+    }
+
+    void paint(Graphics2D g) {
+        Painter.prepare(g);
+        g.setColor(ground.surround());
+        g.fill(new Rectangle2D.Double(0, 0, width, height()));
+        double y = (PAD + TITLE_SIZE) * unit;
+        g.setFont(Fonts.bold(TITLE_SIZE * unit));
+        g.setColor(ground.text());
+        g.drawString(title(), (float) (PAD * unit), (float) y);
+        y += PAD * unit;
+        diagram(g, PAD * unit, y);
+        y += diagramHeight + PAD * unit;
+        for (String line : caption) {
+            y += TEXT_LEADING * unit;
+            g.setFont(Fonts.regular(TEXT_SIZE * unit));
+            g.setColor(ground.text());
+            g.drawString(line, (float) (PAD * unit), (float) (y - 5 * unit));
+        }
+        y += PAD / 2 * unit;
+        legend.paint(
+                g,
+                ground,
+                PAD * unit,
+                y,
+                width - 2 * PAD * unit,
+                unit,
+                rep.drill().surface().ballName());
+    }
+
+    private void diagram(Graphics2D g, double x, double y) {
+        AffineTransform before = g.getTransform();
+        g.translate(x, y);
+        Viewport viewport = Viewport.fitting(rep.drill().surfaceUse().view(), width - 2 * PAD * unit, diagramHeight);
+        Shape clip = g.getClip();
+        g.clip(new Rectangle2D.Double(0, 0, viewport.width(), viewport.height()));
+        new Painter(ground).paint(g, Frame.ofStep(rep.drill(), rep.progression(), rep.timeline(), step), viewport);
+        g.setClip(clip);
+        g.setTransform(before);
+    }
+
+    private String title() {
+        return rep.talk().steps().isEmpty()
+                ? rep.drill().title()
+                : rep.drill().title() + " · " + rep.talk().steps().get(step).title();
+    }
+
+    private List<String> wrap(Graphics2D g) {
+        Font font = Fonts.regular(TEXT_SIZE * unit);
+        List<String> lines = new ArrayList<>();
+        if (rep.talk().steps().isEmpty()) {
+            return lines;
+        }
+        StepWords words = rep.talk().steps().get(step);
+        for (Sentence sentence : words.sentences()) {
+            StringBuilder line = new StringBuilder();
+            for (String word : sentence.text().split(" ")) {
+                String longer = line.isEmpty() ? word : line + " " + word;
+                if (!line.isEmpty()
+                        && font.getStringBounds(longer, g.getFontRenderContext())
+                                        .getWidth()
+                                > width - 2 * PAD * unit) {
+                    lines.add(line.toString());
+                    line = new StringBuilder(word);
+                } else {
+                    line = new StringBuilder(longer);
+                }
+            }
+            lines.add(line.toString());
+        }
+        return lines;
+    }
+}

@@ -1,0 +1,63 @@
+package wildchalk.picture.paint;
+
+import java.awt.geom.Point2D;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.motion.Pose;
+
+/** Where players and balls are drawn, in pixels: for painting them and for finding what the pointer is on. */
+public final class Bodies {
+
+    /** Radius of a body in units. */
+    static final double BODY_RADIUS = 12;
+
+    /** Radius of a ball in units. */
+    static final double BALL_RADIUS = 5.5;
+
+    private Bodies() {}
+
+    /** The middle of a role's mark. */
+    public static Point2D of(Frame frame, Viewport v, RoleId role) {
+        return v.toPixels(frame.timeline().poseAt(role, frame.seconds()).at());
+    }
+
+    /** The middle of a ball's mark: at the shoulder of whoever holds it, else where it is. */
+    public static Point2D of(Frame frame, Viewport v, BallId ball) {
+        Point2D p = v.toPixels(frame.timeline().ballAt(ball, frame.seconds()));
+        Optional<RoleId> holder =
+                frame.timeline().ballStateAt(ball, frame.seconds()).holder();
+        if (holder.isEmpty()) {
+            return p;
+        }
+        Pose pose = frame.timeline().poseAt(holder.get(), frame.seconds());
+        double away = (BODY_RADIUS + BALL_RADIUS) * v.unit();
+        double angle = Math.toRadians(pose.facingDegrees() + 38);
+        return new Point2D.Double(p.getX() + away * Math.cos(angle), p.getY() - away * Math.sin(angle));
+    }
+
+    /** The role under a pixel, the one drawn last first. */
+    public static Optional<RoleId> roleAt(Frame frame, Viewport v, double x, double y, double slack) {
+        List<Role> roles = new ArrayList<>(frame.progression().roles());
+        Collections.reverse(roles);
+        double reach = BODY_RADIUS * v.unit() + slack;
+        return roles.stream()
+                .map(Role::id)
+                .filter(r -> of(frame, v, r).distance(x, y) <= reach)
+                .findFirst();
+    }
+
+    /** The ball under a pixel. */
+    public static Optional<BallId> ballAt(Frame frame, Viewport v, double x, double y, double slack) {
+        double reach = BALL_RADIUS * v.unit() + slack;
+        return frame.progression().balls().stream()
+                .map(Ball::id)
+                .filter(b -> of(frame, v, b).distance(x, y) <= reach)
+                .findFirst();
+    }
+}

@@ -1,0 +1,88 @@
+package wildchalk.picture.paint;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.Point2D;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.Side;
+import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.BallState;
+import wildchalk.core.motion.Pose;
+import wildchalk.picture.style.Ground;
+
+/** Draws players and balls. Sides differ by shape and fill as well as by colour. */
+final class BodyPainter {
+
+    /** Metres between people in a queue. */
+    private static final double QUEUE_METRES = 1.0;
+
+    private final Graphics2D g;
+    private final Ground ground;
+    private final Viewport v;
+    private final Frame frame;
+    private final BodyArt art;
+
+    BodyPainter(Graphics2D g, Ground ground, Viewport viewport, Frame frame) {
+        this.g = g;
+        this.ground = ground;
+        this.v = viewport;
+        this.frame = frame;
+        this.art = new BodyArt(g, ground, viewport.unit());
+    }
+
+    void paintQueues() {
+        frame.progression().lines().forEach(this::queue);
+    }
+
+    void paintBodies() {
+        for (Role role : frame.progression().roles()) {
+            body(role, frame.timeline().poseAt(role.id(), frame.seconds()));
+        }
+        frame.progression().balls().forEach(this::ball);
+    }
+
+    /** Those who wait stand behind the first, who is a role; a line that feeds nobody shows its first too. */
+    private void queue(WaitingLine line) {
+        double u = v.unit();
+        double r = 0.68 * Bodies.BODY_RADIUS * u;
+        Color colour = line.feeds().isEmpty()
+                ? ground.quiet()
+                : ground.side(frame.progression()
+                        .role(line.feeds().get(0))
+                        .map(Role::side)
+                        .orElse(Side.NEUTRAL));
+        g.setStroke(new BasicStroke((float) (1.6 * u)));
+        double gap = Math.max(QUEUE_METRES, 2.15 * r / v.pixelsPerMetre());
+        for (int i = line.feeds().isEmpty() ? 0 : 1; i < line.standing(); i++) {
+            double back = i == 0 ? 0 : (i - 1) * gap + (Bodies.BODY_RADIUS * u + 1.3 * r) / v.pixelsPerMetre();
+            Point2D p = v.toPixels(line.at().plus(Point.polar(back, line.facingDegrees() + 180)));
+            g.setColor(colour);
+            g.draw(new Ellipse2D.Double(p.getX() - r, p.getY() - r, 2 * r, 2 * r));
+        }
+    }
+
+    private void body(Role role, Pose pose) {
+        Point2D p = v.toPixels(pose.at());
+        art.nose(p, pose.facingDegrees(), role.side());
+        art.body(p, pose.facingDegrees(), role.side(), role.label());
+    }
+
+    private void ball(Ball ball) {
+        BallState state = frame.timeline().ballStateAt(ball.id(), frame.seconds());
+        Point2D p = Bodies.of(frame, v, ball.id());
+        boolean lofted = state.match(h -> false, l -> false, f -> f.flight().inAir(), d -> false);
+        ball(g, ground, p, Bodies.BALL_RADIUS * v.unit() * (lofted ? 1.12 : 1), v.unit());
+    }
+
+    static void ball(Graphics2D g, Ground ground, Point2D p, double r, double unit) {
+        g.setColor(ground.ball());
+        g.fill(new Ellipse2D.Double(p.getX() - r, p.getY() - r, 2 * r, 2 * r));
+        g.setColor(ground.floor());
+        g.setStroke(new BasicStroke((float) (1.2 * unit)));
+        g.draw(new Ellipse2D.Double(p.getX() - r, p.getY() - r, 2 * r, 2 * r));
+    }
+}

@@ -1,0 +1,189 @@
+package wildchalk.picture.paint;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.Line2D;
+import java.awt.geom.Path2D;
+import java.util.List;
+
+/** The strokes themselves, along lines of pixels. */
+final class Brush {
+
+    private static final double WIDTH = 2.4;
+
+    private final Graphics2D g;
+    private final double u;
+
+    Brush(Graphics2D g, double unit) {
+        this.g = g;
+        this.u = unit;
+    }
+
+    void colour(Color colour) {
+        g.setColor(colour);
+    }
+
+    void plain(List<double[]> line) {
+        g.setStroke(round(WIDTH));
+        g.draw(path(line));
+    }
+
+    void dotted(List<double[]> line) {
+        g.setStroke(dashed(WIDTH, 1 * u, 6 * u));
+        g.draw(path(line));
+    }
+
+    void longDashes(List<double[]> line) {
+        g.setStroke(dashed(WIDTH, 12 * u, 7 * u));
+        g.draw(path(line));
+    }
+
+    /** Two parallel strokes. */
+    void twin(List<double[]> line) {
+        double[] a = line.get(0);
+        double[] b = line.get(line.size() - 1);
+        double length = Math.hypot(b[0] - a[0], b[1] - a[1]);
+        if (length == 0) {
+            return;
+        }
+        double nx = -(b[1] - a[1]) / length * 2.6 * u;
+        double ny = (b[0] - a[0]) / length * 2.6 * u;
+        g.setStroke(round(1.7));
+        g.draw(new Line2D.Double(a[0] + nx, a[1] + ny, b[0] + nx, b[1] + ny));
+        g.draw(new Line2D.Double(a[0] - nx, a[1] - ny, b[0] - nx, b[1] - ny));
+    }
+
+    /** The bar across the end of a shot. */
+    void bar(List<double[]> line) {
+        double[] d = direction(line);
+        double[] end = line.get(line.size() - 1);
+        g.setStroke(round(2.6));
+        double half = 8 * u;
+        g.draw(new Line2D.Double(
+                end[0] - d[1] * half, end[1] + d[0] * half, end[0] + d[1] * half, end[1] - d[0] * half));
+    }
+
+    void openHead(List<double[]> line) {
+        double[] d = direction(line);
+        double[] end = line.get(line.size() - 1);
+        g.setStroke(round(WIDTH));
+        Path2D head = new Path2D.Double();
+        head.moveTo(end[0] + u * (-10 * d[0] - 5.5 * d[1]), end[1] + u * (-10 * d[1] + 5.5 * d[0]));
+        head.lineTo(end[0], end[1]);
+        head.lineTo(end[0] + u * (-10 * d[0] + 5.5 * d[1]), end[1] + u * (-10 * d[1] - 5.5 * d[0]));
+        g.draw(head);
+    }
+
+    void solidHead(List<double[]> line) {
+        double[] d = direction(line);
+        double[] end = line.get(line.size() - 1);
+        Path2D head = new Path2D.Double();
+        head.moveTo(end[0] + u * (-12 * d[0] - 5.5 * d[1]), end[1] + u * (-12 * d[1] + 5.5 * d[0]));
+        head.lineTo(end[0], end[1]);
+        head.lineTo(end[0] + u * (-12 * d[0] + 5.5 * d[1]), end[1] + u * (-12 * d[1] - 5.5 * d[0]));
+        head.closePath();
+        g.fill(head);
+    }
+
+    /** Beads that ride along: the ball is with the player. */
+    void beads(List<double[]> line) {
+        walk(line, 20 * u, 12 * u, (x, y, dx, dy) -> g.fill(new Ellipse2D.Double(x - 4 * u, y - 4 * u, 8 * u, 8 * u)));
+    }
+
+    /** Short strokes across: backward. */
+    void ticks(List<double[]> line) {
+        g.setStroke(round(1.8));
+        walk(
+                line,
+                12 * u,
+                8 * u,
+                (x, y, dx, dy) ->
+                        g.draw(new Line2D.Double(x - dy * 5 * u, y + dx * 5 * u, x + dy * 5 * u, y - dx * 5 * u)));
+    }
+
+    void squareWave(List<double[]> line) {
+        g.setStroke(round(WIDTH));
+        Path2D wave = new Path2D.Double();
+        double[] start = line.get(0);
+        wave.moveTo(start[0], start[1]);
+        int[] side = {1};
+        walk(line, 7 * u, 5 * u, (x, y, dx, dy) -> {
+            double before = -side[0] * 4 * u;
+            double after = side[0] * 4 * u;
+            wave.lineTo(x - dy * before, y + dx * before);
+            wave.lineTo(x - dy * after, y + dx * after);
+            side[0] = -side[0];
+        });
+        double[] end = line.get(line.size() - 1);
+        wave.lineTo(end[0], end[1]);
+        g.draw(wave);
+    }
+
+    /** Something drawn at a pixel of a line that runs in direction (dx, dy). */
+    private interface Stamp {
+        void at(double x, double y, double dx, double dy);
+    }
+
+    /** Visits points at equal distances along the line, from {@code first} to a little before the end. */
+    private void walk(List<double[]> line, double spacing, double first, Stamp stamp) {
+        double total = 0;
+        for (int i = 1; i < line.size(); i++) {
+            total += Math.hypot(line.get(i)[0] - line.get(i - 1)[0], line.get(i)[1] - line.get(i - 1)[1]);
+        }
+        double next = first;
+        double done = 0;
+        for (int i = 1; i < line.size(); i++) {
+            double[] a = line.get(i - 1);
+            double[] b = line.get(i);
+            double piece = Math.hypot(b[0] - a[0], b[1] - a[1]);
+            while (piece > 0 && next <= done + piece && next <= total - 9 * u) {
+                double t = (next - done) / piece;
+                stamp.at(
+                        a[0] + (b[0] - a[0]) * t,
+                        a[1] + (b[1] - a[1]) * t,
+                        (b[0] - a[0]) / piece,
+                        (b[1] - a[1]) / piece);
+                next += spacing;
+            }
+            done += piece;
+        }
+    }
+
+    /** The direction in which a line ends, taken over its last few pixels so that a fine bend does not twist the head. */
+    private double[] direction(List<double[]> line) {
+        double[] end = line.get(line.size() - 1);
+        for (int i = line.size() - 2; i >= 0; i--) {
+            double[] p = line.get(i);
+            double length = Math.hypot(end[0] - p[0], end[1] - p[1]);
+            if (length > 6 * u || i == 0 && length > 0) {
+                return new double[] {(end[0] - p[0]) / length, (end[1] - p[1]) / length};
+            }
+        }
+        return new double[] {1, 0};
+    }
+
+    private static Path2D path(List<double[]> line) {
+        Path2D path = new Path2D.Double();
+        path.moveTo(line.get(0)[0], line.get(0)[1]);
+        for (double[] p : line.subList(1, line.size())) {
+            path.lineTo(p[0], p[1]);
+        }
+        return path;
+    }
+
+    private BasicStroke round(double width) {
+        return new BasicStroke((float) (width * u), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND);
+    }
+
+    private BasicStroke dashed(double width, double on, double off) {
+        return new BasicStroke(
+                (float) (width * u),
+                BasicStroke.CAP_ROUND,
+                BasicStroke.JOIN_ROUND,
+                10,
+                new float[] {(float) on, (float) off},
+                0);
+    }
+}

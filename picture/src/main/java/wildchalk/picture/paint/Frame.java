@@ -1,0 +1,60 @@
+package wildchalk.picture.paint;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Step;
+import wildchalk.core.motion.Timeline;
+
+/**
+ * One moment of a drill, and what of it is to be drawn.
+ *
+ * @param seconds from the whistle
+ * @param currentStep index of the step whose strokes are drawn in full
+ * @param ghosts whether strokes of earlier steps are drawn faintly; later ones never are
+ * @param selected strokes drawn with a glow
+ */
+public record Frame(
+        Drill drill,
+        Progression progression,
+        Timeline timeline,
+        double seconds,
+        int currentStep,
+        boolean ghosts,
+        Set<MoveId> selected) {
+
+    public Frame {
+        selected = Set.copyOf(selected);
+    }
+
+    /** A moment with the strokes of its own step and ghosts of those before. */
+    public static Frame at(Drill drill, Progression progression, Timeline timeline, double seconds) {
+        return new Frame(drill, progression, timeline, seconds, timeline.stepIndexAt(seconds), true, Set.of());
+    }
+
+    /** The picture of a step for a sheet: everybody where the step starts, its strokes, no ghosts. */
+    public static Frame ofStep(Drill drill, Progression progression, Timeline timeline, int step) {
+        double start =
+                timeline.steps().isEmpty() ? 0 : timeline.steps().get(step).start();
+        return new Frame(drill, progression, timeline, start, step, false, Set.of());
+    }
+
+    /** Moves whose strokes are drawn in full. */
+    List<Step> currentSteps() {
+        return Optional.of(progression.steps())
+                .filter(s -> currentStep < s.size())
+                .map(s -> List.of(s.get(currentStep)))
+                .orElse(List.of());
+    }
+
+    List<Step> earlierSteps() {
+        return ghosts
+                ? progression
+                        .steps()
+                        .subList(0, Math.min(currentStep, progression.steps().size()))
+                : List.of();
+    }
+}

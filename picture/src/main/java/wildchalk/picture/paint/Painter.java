@@ -1,0 +1,67 @@
+package wildchalk.picture.paint;
+
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.Point2D;
+import wildchalk.core.surface.Surface;
+import wildchalk.picture.style.Ground;
+
+/** Draws one moment of a drill. */
+public final class Painter {
+
+    private final Ground ground;
+
+    public Painter(Ground ground) {
+        this.ground = ground;
+    }
+
+    public static void prepare(Graphics2D g) {
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setRenderingHint(RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
+        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        g.setRenderingHint(RenderingHints.KEY_FRACTIONALMETRICS, RenderingHints.VALUE_FRACTIONALMETRICS_ON);
+    }
+
+    /** Everything: the surface, then what stands and moves on it. */
+    public void paint(Graphics2D g, Frame frame, Viewport viewport) {
+        paintSurface(g, frame.drill().surface(), viewport);
+        paintMarks(g, frame, viewport);
+    }
+
+    /** The surface alone; it does not change while a drill plays, so the board keeps it. */
+    public void paintSurface(Graphics2D g, Surface surface, Viewport viewport) {
+        prepare(g);
+        new SurfacePainter(g, ground, viewport).paint(surface);
+    }
+
+    /** Gear, strokes, players and balls. */
+    public void paintMarks(Graphics2D g, Frame frame, Viewport viewport) {
+        paintGear(g, frame, viewport);
+        paintStrokes(g, frame, viewport);
+        paintQueues(g, frame, viewport);
+        new BodyPainter(g, ground, viewport, frame).paintBodies();
+    }
+
+    public void paintGear(Graphics2D g, Frame frame, Viewport viewport) {
+        prepare(g);
+        GearPainter gear = new GearPainter(g, ground, viewport);
+        frame.progression().gear().forEach(gear::paint);
+    }
+
+    /** Those who stand in lines behind the first. */
+    public void paintQueues(Graphics2D g, Frame frame, Viewport viewport) {
+        prepare(g);
+        new BodyPainter(g, ground, viewport, frame).paintQueues();
+    }
+
+    public void paintStrokes(Graphics2D g, Frame frame, Viewport viewport) {
+        prepare(g);
+        new StrokePainter(g, ground, viewport, frame).paint();
+    }
+
+    /** A ball alone, its middle at the origin. */
+    public void paintBall(Graphics2D g, double unit) {
+        prepare(g);
+        BodyPainter.ball(g, ground, new Point2D.Double(0, 0), Bodies.BALL_RADIUS * unit, unit);
+    }
+}

@@ -1,0 +1,127 @@
+package wildchalk.picture.paint;
+
+import java.awt.AlphaComposite;
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Composite;
+import java.awt.Graphics2D;
+import java.util.ArrayList;
+import java.util.List;
+import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.Flight;
+import wildchalk.core.motion.MoveSpan;
+import wildchalk.picture.style.Ground;
+
+/**
+ * Draws what moves say. The code of strokes: a travel is a plain stroke with an open head; with the ball, beads ride along
+ * it; backward has cross ticks; a shuffle is a square wave; a ball in flight is long dashes with a solid head; a shot is a
+ * twin stroke that ends in a bar.
+ */
+final class StrokePainter {
+
+    /** How faint strokes of earlier steps are. */
+    private static final float GHOST = 0.34f;
+
+    private final Graphics2D g;
+    private final Ground ground;
+    private final Viewport v;
+    private final Frame frame;
+
+    StrokePainter(Graphics2D g, Ground ground, Viewport viewport, Frame frame) {
+        this.g = g;
+        this.ground = ground;
+        this.v = viewport;
+        this.frame = frame;
+    }
+
+    void paint() {
+        Composite solid = g.getComposite();
+        g.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, GHOST));
+        frame.earlierSteps().forEach(this::step);
+        g.setComposite(solid);
+        frame.currentSteps().forEach(this::step);
+    }
+
+    private void step(Step step) {
+        for (Move move : step.moves()) {
+            if (frame.selected().contains(move.id())) {
+                glow(move);
+            }
+            stroke(move);
+        }
+    }
+
+    private void stroke(Move move) {
+        Brush brush = new Brush(g, v.unit());
+        MoveSpan span = frame.timeline().move(move.id());
+        Color ink = ground.side(
+                frame.progression().role(move.role()).map(Role::side).orElseThrow());
+        if (move instanceof Travel travel) {
+            List<Point> path = line(move);
+            brush.colour(ink);
+            if (!span.happens()) {
+                brush.dotted(pixels(path));
+            } else if (travel.manner() == Manner.SHUFFLE) {
+                brush.squareWave(pixels(path));
+            } else {
+                brush.plain(pixels(path));
+            }
+            if (travel.manner() == Manner.BACKWARD) {
+                brush.ticks(pixels(path));
+            }
+            if (span.carrying()) {
+                brush.beads(pixels(path));
+            }
+            brush.openHead(pixels(path));
+        } else {
+            frame.timeline().flightOf(move.id()).ifPresent(f -> flight(brush, move, f));
+        }
+    }
+
+    private void flight(Brush brush, Move move, Flight flight) {
+        List<double[]> line = pixels(List.of(flight.from(), flight.to()));
+        brush.colour(ground.text());
+        move.match(
+                t -> null,
+                pass -> {
+                    brush.longDashes(line);
+                    brush.solidHead(line);
+                    return null;
+                },
+                shot -> {
+                    brush.twin(line);
+                    brush.bar(line);
+                    return null;
+                },
+                u -> null,
+                w -> null);
+    }
+
+    private void glow(Move move) {
+        List<Point> path = line(move);
+        if (path.size() < 2) {
+            return;
+        }
+        Color accent = ground.alert();
+        g.setColor(new Color(accent.getRed(), accent.getGreen(), accent.getBlue(), 80));
+        g.setStroke(new BasicStroke((float) (11 * v.unit()), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+        g.draw(SurfacePainter.polyline(v, path));
+    }
+
+    private List<Point> line(Move move) {
+        return Strokes.lineOf(frame, move).orElse(List.of());
+    }
+
+    private List<double[]> pixels(List<Point> points) {
+        List<double[]> list = new ArrayList<>();
+        for (Point p : points) {
+            list.add(new double[] {v.x(p.x()), v.y(p.y())});
+        }
+        return list;
+    }
+}

@@ -1,0 +1,143 @@
+package wildchalk.picture.paint;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.Shape;
+import java.awt.geom.Arc2D;
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.Line2D;
+import java.awt.geom.Path2D;
+import java.awt.geom.Point2D;
+import java.awt.geom.Rectangle2D;
+import java.awt.geom.RoundRectangle2D;
+import java.util.List;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.GoalMouth;
+import wildchalk.core.surface.Ink;
+import wildchalk.core.surface.Marking;
+import wildchalk.core.surface.Surface;
+import wildchalk.picture.style.Ground;
+
+/** Draws a court or rink with its markings and goals. */
+final class SurfacePainter {
+
+    private final Graphics2D g;
+    private final Ground ground;
+    private final Viewport v;
+
+    SurfacePainter(Graphics2D g, Ground ground, Viewport viewport) {
+        this.g = g;
+        this.ground = ground;
+        this.v = viewport;
+    }
+
+    void paint(Surface surface) {
+        g.setColor(ground.surround());
+        g.fill(new Rectangle2D.Double(0, 0, v.width(), v.height()));
+        Shape outline = outline(surface);
+        g.setColor(ground.floor());
+        g.fill(outline);
+        Shape before = g.getClip();
+        g.clip(outline);
+        surface.markings().stream().filter(m -> m instanceof Marking.Area).forEach(this::marking);
+        surface.markings().stream().filter(m -> !(m instanceof Marking.Area)).forEach(this::marking);
+        g.setClip(before);
+        g.setColor(ground.ink(Ink.LINE));
+        g.setStroke(new BasicStroke((float) Math.max(1.6 * v.unit(), (surface.boards() ? 0.12 : 0.05) * scale())));
+        g.draw(outline);
+        surface.goals().forEach(goal -> goal(g, v, goal, ground.text()));
+    }
+
+    private Shape outline(Surface s) {
+        double left = v.x(-s.lengthMetres() / 2);
+        double top = v.y(s.widthMetres() / 2);
+        double arc = 2 * s.cornerRadiusMetres() * scale();
+        return arc > 0
+                ? new RoundRectangle2D.Double(
+                        left, top, s.lengthMetres() * scale(), s.widthMetres() * scale(), arc, arc)
+                : new Rectangle2D.Double(left, top, s.lengthMetres() * scale(), s.widthMetres() * scale());
+    }
+
+    private Void marking(Marking m) {
+        return m.match(this::line, this::arc, this::spot, this::area);
+    }
+
+    private Void line(Marking.Line m) {
+        pen(m.widthMetres(), m.dashed(), m.ink());
+        g.draw(new Line2D.Double(v.toPixels(m.from()), v.toPixels(m.to())));
+        return null;
+    }
+
+    private Void arc(Marking.Arc m) {
+        pen(m.widthMetres(), m.dashed(), m.ink());
+        double r = m.radiusMetres() * scale();
+        Point2D c = v.toPixels(m.centre());
+        g.draw(new Arc2D.Double(
+                c.getX() - r, c.getY() - r, 2 * r, 2 * r, m.startDegrees(), m.sweepDegrees(), Arc2D.OPEN));
+        return null;
+    }
+
+    private Void spot(Marking.Spot m) {
+        g.setColor(ground.ink(m.ink()));
+        double d = m.diameterMetres() * scale();
+        Point2D c = v.toPixels(m.centre());
+        g.fill(new Ellipse2D.Double(c.getX() - d / 2, c.getY() - d / 2, d, d));
+        return null;
+    }
+
+    private Void area(Marking.Area m) {
+        g.setColor(ground.tint());
+        g.fill(polygon(v, m.outline()));
+        return null;
+    }
+
+    private void pen(double widthMetres, boolean dashed, Ink ink) {
+        g.setColor(ground.ink(ink));
+        float width = (float) Math.max(1.1 * v.unit(), widthMetres * scale());
+        float dash = (float) Math.max(4 * v.unit(), 0.15 * scale());
+        g.setStroke(
+                dashed
+                        ? new BasicStroke(
+                                width, BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND, 10, new float[] {dash, dash}, 0)
+                        : new BasicStroke(width, BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND));
+    }
+
+    private double scale() {
+        return v.pixelsPerMetre();
+    }
+
+    /** A goal: posts and net as a frame open to the players. */
+    static void goal(Graphics2D g, Viewport v, GoalMouth goal, Color colour) {
+        Point back = Point.polar(goal.depthMetres(), goal.facingDegrees() + 180);
+        g.setColor(colour);
+        g.setStroke(new BasicStroke((float) (2.2 * v.unit()), BasicStroke.CAP_SQUARE, BasicStroke.JOIN_MITER));
+        Path2D frame = polyline(
+                v,
+                List.of(
+                        goal.leftPost(),
+                        goal.leftPost().plus(back),
+                        goal.rightPost().plus(back),
+                        goal.rightPost()));
+        g.draw(frame);
+    }
+
+    static Path2D polyline(Viewport v, List<Point> points) {
+        Path2D path = new Path2D.Double();
+        for (int i = 0; i < points.size(); i++) {
+            Point2D p = v.toPixels(points.get(i));
+            if (i == 0) {
+                path.moveTo(p.getX(), p.getY());
+            } else {
+                path.lineTo(p.getX(), p.getY());
+            }
+        }
+        return path;
+    }
+
+    static Path2D polygon(Viewport v, List<Point> points) {
+        Path2D path = polyline(v, points);
+        path.closePath();
+        return path;
+    }
+}

@@ -1,0 +1,47 @@
+package wildchalk.picture.style;
+
+import java.awt.Font;
+import java.awt.FontFormatException;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+
+/** Atkinson Hyperlegible, which ships with the application (SIL Open Font License). */
+public final class Fonts {
+
+    public static final String FAMILY = "Atkinson Hyperlegible";
+
+    /** File names of the cuts, for whoever needs the bytes. */
+    public static final String REGULAR_FILE = "AtkinsonHyperlegible_400Regular.ttf";
+
+    public static final String BOLD_FILE = "AtkinsonHyperlegible_700Bold.ttf";
+    public static final String ITALIC_FILE = "AtkinsonHyperlegible_400Regular_Italic.ttf";
+
+    private static final Font REGULAR = load(REGULAR_FILE);
+    private static final Font BOLD = load(BOLD_FILE);
+
+    private Fonts() {}
+
+    public static Font regular(double size) {
+        return REGULAR.deriveFont((float) size);
+    }
+
+    public static Font bold(double size) {
+        return BOLD.deriveFont((float) size);
+    }
+
+    /** The bytes of a font file. */
+    public static InputStream open(String file) {
+        return Fonts.class.getResourceAsStream("/wildchalk/picture/fonts/" + file);
+    }
+
+    private static Font load(String file) {
+        try (InputStream in = open(file)) {
+            return Font.createFont(Font.TRUETYPE_FONT, in);
+        } catch (FontFormatException e) {
+            throw new IllegalStateException("The font " + file + " that ships with the application is broken.", e);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

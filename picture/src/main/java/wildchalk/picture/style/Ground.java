@@ -1,0 +1,93 @@
+package wildchalk.picture.style;
+
+import java.awt.Color;
+import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Side;
+import wildchalk.core.surface.Ink;
+
+/**
+ * The two grounds on which everything is drawn. Each side's colour has a contrast of at least 4.5 : 1 on its ground; sides
+ * also differ by shape.
+ */
+public enum Ground {
+    /** Dark, for the screen. */
+    SLATE(
+            new int[] {0x1F2A2E, 0x223339, 0x2A4650, 0x8FB4BA, 0xE08A80, 0x7FB2DD, 0x5F7C83},
+            new int[] {0xFF8F78, 0x84E1B5, 0xFFD66B, 0x78C6FF, 0xCFB6F7},
+            new int[] {0xF4F1E8, 0xFFD66B, 0x17201F, 0xA9B8B8, 0xFFD66B},
+            new int[] {0xFFA94D, 0xFFE066, 0x74B9FF, 0xF4F1E8}),
+    /** Light, for print and sun. */
+    PAPER(
+            new int[] {0xFBF8F1, 0xF7EFDF, 0xE6EFEF, 0x5D757B, 0xB5483D, 0x2F6DA8, 0xA9B3B0},
+            new int[] {0xC53B25, 0x117A4C, 0x8A6400, 0x1466A6, 0x6B42AE},
+            new int[] {0x1D2B33, 0x8A6400, 0xFFFFFF, 0x56636A, 0x8A5A00},
+            new int[] {0xC65A00, 0x9A7400, 0x1B5FA8, 0x3C4A50});
+
+    private final int[] surface;
+    private final int[] sides;
+    private final int[] marks;
+    private final int[] chalks;
+
+    Ground(int[] surface, int[] sides, int[] marks, int[] chalks) {
+        this.surface = surface;
+        this.sides = sides;
+        this.marks = marks;
+        this.chalks = chalks;
+    }
+
+    /** Around the playing area. */
+    public Color surround() {
+        return new Color(surface[0]);
+    }
+
+    /** The playing area itself. */
+    public Color floor() {
+        return new Color(surface[1]);
+    }
+
+    /** Tinted regions: goal area, crease. */
+    public Color tint() {
+        return new Color(surface[2]);
+    }
+
+    public Color ink(Ink ink) {
+        return switch (ink) {
+            case LINE -> new Color(surface[3]);
+            case RED -> new Color(surface[4]);
+            case BLUE -> new Color(surface[5]);
+            case FAINT -> new Color(surface[6]);
+        };
+    }
+
+    public Color side(Side side) {
+        return new Color(sides[side.ordinal()]);
+    }
+
+    /** Text and the strokes of the ball. */
+    public Color text() {
+        return new Color(marks[0]);
+    }
+
+    public Color ball() {
+        return new Color(marks[1]);
+    }
+
+    /** Text on a filled body. */
+    public Color onBody() {
+        return new Color(marks[2]);
+    }
+
+    /** Lesser text. */
+    public Color quiet() {
+        return new Color(marks[3]);
+    }
+
+    /** What asks for attention. */
+    public Color alert() {
+        return new Color(marks[4]);
+    }
+
+    public Color chalk(Chalk chalk) {
+        return new Color(chalks[chalk.ordinal()]);
+    }
+}

@@ -1,0 +1,2 @@
+/** How things look: colours of the two grounds, fonts, and the code of strokes. */
+package wildchalk.picture.style;

@@ -1,0 +1,110 @@
+"use strict";
+(function () {
+  var drill = JSON.parse(document.getElementById("drill").textContent);
+  var labels = JSON.parse(document.body.getAttribute("data-labels"));
+  var el = function (id) { return document.getElementById(id); };
+  var now = 0, playing = false, last = 0, mine = "";
+  var calm = window.matchMedia && matchMedia("(prefers-reduced-motion: reduce)").matches;
+
+  // flat [second, a, b, ...] rows of the given width; the last row at or before t
+  function rowAt(list, width, t) {
+    var low = 0, high = list.length / width - 1;
+    while (low < high) {
+      var middle = (low + high + 1) >> 1;
+      if (list[middle * width] <= t) low = middle; else high = middle - 1;
+    }
+    return low;
+  }
+  function place(track, t) {
+    var i = rowAt(track, 3, t) * 3;
+    if (i + 3 >= track.length) return [track[i + 1], track[i + 2]];
+    var span = track[i + 3] - track[i];
+    var f = span > 0 ? Math.min(1, Math.max(0, (t - track[i]) / span)) : 0;
+    return [track[i + 1] + (track[i + 4] - track[i + 1]) * f, track[i + 2] + (track[i + 5] - track[i + 2]) * f];
+  }
+  function facing(list, t) { return list[rowAt(list, 2, t) * 2 + 1]; }
+  function pixels(p) {
+    return [drill.frame.x + p[0] * drill.frame.pixelsPerMetre, drill.frame.y - p[1] * drill.frame.pixelsPerMetre];
+  }
+  function stepAt(t) {
+    var s = 0;
+    drill.steps.forEach(function (start, i) { if (start <= t + 1e-6) s = i; });
+    return s;
+  }
+  function move(node, p) { node.setAttribute("transform", "translate(" + p[0].toFixed(3) + " " + p[1].toFixed(3) + ")"); }
+
+  function show() {
+    Object.keys(drill.roles).forEach(function (id) {
+      var r = drill.roles[id], node = el("role-" + id);
+      move(node, pixels(place(r.track, now)));
+      node.querySelector(".nose").setAttribute("transform", "rotate(" + -facing(r.facing, now) + ")");
+      node.classList.toggle("mine", id === mine);
+      node.classList.toggle("others", mine !== "" && id !== mine);
+    });
+    Object.keys(drill.balls).forEach(function (id) {
+      var b = drill.balls[id], p = pixels(place(b.track, now)), holder = "";
+      b.held.forEach(function (h) { if (h[0] <= now) holder = h[1]; });
+      var node = el("ball-" + id), inner = node.querySelector(".inner");
+      move(node, p);
+      var a = holder ? (facing(drill.roles[holder].facing, now) + 38) * Math.PI / 180 : 0;
+      var away = holder ? 15 : 0;
+      inner.setAttribute("transform", "translate(" + away * Math.cos(a) + " " + -away * Math.sin(a) + ")");
+    });
+    var s = stepAt(now);
+    document.querySelectorAll(".strokes").forEach(function (g) {
+      var k = +g.getAttribute("data-step");
+      g.classList.toggle("now", k === s);
+      g.classList.toggle("past", k < s);
+    });
+    document.querySelectorAll("#words li").forEach(function (li) {
+      li.classList.toggle("now", +li.getAttribute("data-step") === s);
+    });
+    el("time").value = drill.seconds > 0 ? Math.round(now / drill.seconds * 1000) : 0;
+    el("clock").textContent = now.toFixed(1) + " s";
+  }
+  function go(t) { now = Math.max(0, Math.min(drill.seconds, t)); show(); }
+  function setPlaying(on) {
+    playing = on;
+    el("play").textContent = on ? labels.pause : labels.play;
+    el("play").setAttribute("aria-pressed", String(on));
+    if (on) { if (now >= drill.seconds) now = 0; last = performance.now(); requestAnimationFrame(tick); }
+  }
+  function tick(time) {
+    if (!playing) return;
+    now += Math.max(0, time - last) / 1000 * el("speed").value;
+    last = time;
+    if (now >= drill.seconds) {
+      if (el("loop").checked) now = 0; else { go(drill.seconds); setPlaying(false); return; }
+    }
+    show();
+    requestAnimationFrame(tick);
+  }
+  function toStep(k) { setPlaying(false); go(drill.steps[Math.max(0, Math.min(drill.steps.length - 1, k))] || 0); }
+
+  el("play").addEventListener("click", function () { setPlaying(!playing); });
+  el("back").addEventListener("click", function () {
+    var s = stepAt(now);
+    toStep(now > drill.steps[s] + 0.05 ? s : s - 1);
+  });
+  el("next").addEventListener("click", function () {
+    var s = stepAt(now);
+    if (s + 1 < drill.steps.length) toStep(s + 1); else { setPlaying(false); go(drill.seconds); }
+  });
+  el("time").addEventListener("input", function () { setPlaying(false); go(el("time").value / 1000 * drill.seconds); });
+  el("role").addEventListener("change", function () {
+    mine = el("role").value;
+    document.querySelectorAll(".part").forEach(function (p) { p.hidden = p.getAttribute("data-role") !== mine; });
+    show();
+  });
+  document.querySelectorAll(".go").forEach(function (b) {
+    b.addEventListener("click", function () { toStep(+b.parentNode.getAttribute("data-step")); });
+  });
+  document.addEventListener("keydown", function (e) {
+    if (/SELECT|INPUT|BUTTON/.test(e.target.tagName)) return;
+    if (e.key === " ") { e.preventDefault(); setPlaying(!playing); }
+    if (e.key === "ArrowRight") el("next").click();
+    if (e.key === "ArrowLeft") el("back").click();
+  });
+  show();
+  if (calm) el("speed").value = "0.5";
+})();
