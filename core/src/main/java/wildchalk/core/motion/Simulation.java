@@ -22,6 +22,7 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Step;
+import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Wait;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.geometry.Point;
@@ -481,10 +482,24 @@ final class Simulation {
         jobs.forEach(j -> spans.put(j.move.id(), j.span()));
         List<StepSpan> steps = new ArrayList<>();
         for (int s = 0; s < stepStart.length; s++) {
-            steps.add(new StepSpan(drill.steps().get(s).id(), stepStart[s], stepEnd[s]));
+            steps.add(span(s));
         }
         happenings.sort(Comparator.comparingDouble(Happening::seconds));
         List<Finding> findings = reports.sorted();
         return new Timeline(trajectories, states, spans, steps, happenings, findings);
+    }
+
+    /** From the first of the step's own moves to the last: a move with a trigger may start before the step before is over. */
+    private StepSpan span(int s) {
+        double start = Double.POSITIVE_INFINITY;
+        double end = Double.NEGATIVE_INFINITY;
+        for (Job job : jobs) {
+            if (job.step == s && job.state == Job.State.DONE) {
+                start = Math.min(start, job.start);
+                end = Math.max(end, job.end);
+            }
+        }
+        StepId id = drill.steps().get(s).id();
+        return start <= end ? new StepSpan(id, start, end) : new StepSpan(id, stepStart[s], stepEnd[s]);
     }
 }

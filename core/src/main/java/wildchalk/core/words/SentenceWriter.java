@@ -109,7 +109,9 @@ final class SentenceWriter {
     private Optional<String> from(Travel move) {
         MoveSpan span = timeline.move(move.id());
         Point start = timeline.poseAt(move.role(), span.start()).at();
-        return places.named(start);
+        Point end = move.path().get(move.path().size() - 1).at();
+        // "from the goal to the goal" says nothing
+        return places.named(start).filter(n -> !places.named(end).equals(Optional.of(n)));
     }
 
     private Optional<String> via(Waypoint w) {

@@ -24,6 +24,7 @@ import wildchalk.core.text.Texts;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
 import wildchalk.core.words.Words;
+import wildchalk.picture.paint.Bodies;
 import wildchalk.picture.paint.BodyArt;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Painter;
@@ -37,6 +38,9 @@ import wildchalk.picture.style.Ground;
 public final class PageExport {
 
     private static final int WIDTH = 760;
+    /** On a phone the picture is about half as wide: marks have to be larger than on the board. */
+    private static final double MARK_PIXELS = 1.5;
+
     private static final Texts TEXTS = Texts.of("wildchalk.picture.picture");
     private static final ObjectMapper JSON = new ObjectMapper();
 
@@ -46,9 +50,10 @@ public final class PageExport {
         String style = resource("page.css") + colours(ground);
         String script = resource("page.js");
         Viewport v = Viewport.fitting(
-                rep.drill().surfaceUse().view(),
-                WIDTH,
-                WIDTH * Viewport.aspect(rep.drill().surfaceUse().view()));
+                        rep.drill().surfaceUse().view(),
+                        WIDTH,
+                        WIDTH * Viewport.aspect(rep.drill().surfaceUse().view()))
+                .withUnit(MARK_PIXELS);
         String policy = "default-src 'none'; script-src '" + hash(script) + "'; style-src '" + hash(style)
                 + "'; base-uri 'none'; form-action 'none'";
         String page = resource("page.html")
@@ -138,6 +143,7 @@ public final class PageExport {
         ObjectNode frame = data.putObject("frame");
         frame.put("pixelsPerMetre", v.pixelsPerMetre());
         frame.put("x", v.x(0)).put("y", v.y(0));
+        frame.put("ballAway", Bodies.ballOffset(v));
         ArrayNode steps = data.putArray("steps");
         rep.timeline().steps().forEach(s -> steps.add(round(s.start(), 1000)));
         ObjectNode roles = data.putObject("roles");

@@ -46,6 +46,9 @@ public final class SheetExport {
     /** Two diagrams side by side leave this share of the text width to each. */
     private static final double PAIR = 0.49;
 
+    /** Marks on paper: bodies of 5.7 mm, so that labels can be read at arm's length. */
+    private static final double MARK_PIXELS = 0.9;
+
     private static final double LEGEND_MILLIMETRES = 16;
 
     private SheetExport() {}
@@ -83,7 +86,8 @@ public final class SheetExport {
                     (float) x, (float) y, (float) width / dotsPerPixel, (float) height / dotsPerPixel, g -> {
                         double w = width / dotsPerPixel;
                         double h = height / dotsPerPixel;
-                        Viewport v = Viewport.fitting(rep.drill().surfaceUse().view(), w, h);
+                        Viewport v = Viewport.fitting(rep.drill().surfaceUse().view(), w, h)
+                                .withUnit(MARK_PIXELS);
                         g.clip(new Rectangle2D.Double(0, 0, w, h));
                         new Painter(Ground.PAPER)
                                 .paint(
@@ -194,10 +198,12 @@ public final class SheetExport {
         for (StepWords step : rep.talk().steps()) {
             html.append("<div class=\"step\"><h3>%s <span>%s</span></h3>"
                     .formatted(escape(step.title()), escape(step.span())));
+            html.append("<table>");
             for (Sentence s : step.sentences()) {
-                html.append("<p class=\"said\"><b>%s</b> %s <span>%s</span></p>"
+                html.append("<tr><td class=\"letter\">%s</td><td>%s <span>%s</span></td></tr>"
                         .formatted(s.letter(), escape(s.text()), escape(s.measure())));
             }
+            html.append("</table>");
             for (String point : step.points()) {
                 html.append("<p class=\"point\">").append(escape(point)).append("</p>");
             }

@@ -63,7 +63,7 @@ final class StepPicture {
     void paint(Graphics2D g) {
         Painter.prepare(g);
         g.setColor(ground.surround());
-        g.fill(new Rectangle2D.Double(0, 0, width, height()));
+        g.fill(new Rectangle2D.Double(0, 0, width, Math.ceil(height())));
         double y = (PAD + TITLE_SIZE) * unit;
         g.setFont(Fonts.bold(TITLE_SIZE * unit));
         g.setColor(ground.text());

@@ -2,7 +2,6 @@ package wildchalk.picture.export;
 
 import java.awt.Dimension;
 import java.io.IOException;
-import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import org.apache.batik.svggen.SVGGraphics2D;
 import wildchalk.picture.style.Ground;
@@ -24,8 +23,7 @@ public final class SvgExport {
         picture.paint(g);
         var root = g.getRoot();
         root.setAttribute("viewBox", "0 0 " + WIDTH + " " + height);
-        StringWriter out = new StringWriter();
-        g.stream(root, out, false, false);
-        return out.toString().getBytes(StandardCharsets.UTF_8);
+        String text = "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + SvgParts.text(g, root);
+        return text.getBytes(StandardCharsets.UTF_8);
     }
 }

@@ -9,6 +9,7 @@ import javax.xml.parsers.ParserConfigurationException;
 import org.apache.batik.svggen.SVGGeneratorContext;
 import org.apache.batik.svggen.SVGGraphics2D;
 import org.w3c.dom.Document;
+import org.w3c.dom.Element;
 
 /** Pieces of SVG that share one document, so that no two ids in them are the same. */
 final class SvgParts {
@@ -36,15 +37,24 @@ final class SvgParts {
         return new SVGGraphics2D(context, false);
     }
 
-    /** What a painting gives, as the content of an svg element, without the element itself. */
+    /** What a painting gives, as a group that stands by itself inside another svg element. */
     String fragment(Consumer<Graphics2D> painting) throws IOException {
         SVGGraphics2D g = graphics();
         painting.accept(g);
+        String text = text(g, g.getRoot());
+        int open = text.indexOf('>');
+        int close = text.lastIndexOf("</svg");
+        // the root's attributes are the defaults that everything inside counts on
+        String defaults = text.substring("<svg".length(), open)
+                .replaceAll("\\s(?:width|height|xmlns|xmlns:xlink|viewBox)=\"[^\"]*\"", "");
+        return close < 0 ? "" : "<g" + defaults + ">" + text.substring(open + 1, close) + "</g>";
+    }
+
+    /** The text of an svg element, without a prologue: no parser goes looking for its document type. */
+    static String text(SVGGraphics2D g, Element root) throws IOException {
         StringWriter out = new StringWriter();
-        g.stream(g.getRoot(), out, false, false);
+        g.stream(root, out, false, false);
         String text = out.toString();
-        int open = text.indexOf('>', text.indexOf("<svg"));
-        int close = text.lastIndexOf("</svg>");
-        return close < 0 ? "" : text.substring(open + 1, close);
+        return text.substring(text.indexOf("<svg"));
     }
 }

@@ -20,7 +20,15 @@ public final class Bodies {
     /** Radius of a ball in units. */
     static final double BALL_RADIUS = 5.5;
 
+    /** A held ball is drawn this far to the left of where the holder looks. */
+    public static final double HAND_DEGREES = 38;
+
     private Bodies() {}
+
+    /** Pixels between the middle of a holder and the middle of the ball. */
+    public static double ballOffset(Viewport v) {
+        return (BODY_RADIUS + BALL_RADIUS) * v.unit();
+    }
 
     /** The middle of a role's mark. */
     public static Point2D of(Frame frame, Viewport v, RoleId role) {
@@ -36,8 +44,8 @@ public final class Bodies {
             return p;
         }
         Pose pose = frame.timeline().poseAt(holder.get(), frame.seconds());
-        double away = (BODY_RADIUS + BALL_RADIUS) * v.unit();
-        double angle = Math.toRadians(pose.facingDegrees() + 38);
+        double away = ballOffset(v);
+        double angle = Math.toRadians(pose.facingDegrees() + HAND_DEGREES);
         return new Point2D.Double(p.getX() + away * Math.cos(angle), p.getY() - away * Math.sin(angle));
     }
 

@@ -49,7 +49,11 @@ public final class BodyArt {
             g.setColor(colour);
             g.fill(shape);
         }
-        label(label, p, r, hollow ? colour : side == Side.NEUTRAL ? ground.text() : ground.onBody());
+        label(
+                label,
+                p,
+                side == Side.KEEPER ? 0.8 * r : r,
+                hollow ? colour : side == Side.NEUTRAL ? ground.text() : ground.onBody());
     }
 
     private Shape shape(Side side, Point2D p, double r, double facing) {
@@ -61,7 +65,7 @@ public final class BodyArt {
             case NEUTRAL -> lozenge(x, y, 1.15 * r);
             case KEEPER ->
                 turned(
-                        new RoundRectangle2D.Double(x - 0.62 * r, y - 1.25 * r, 1.24 * r, 2.5 * r, 0.7 * r, 0.7 * r),
+                        new RoundRectangle2D.Double(x - 0.8 * r, y - 1.3 * r, 1.6 * r, 2.6 * r, 0.7 * r, 0.7 * r),
                         facing,
                         p);
             case COACH -> drop(x, y, r);

@@ -142,7 +142,7 @@ public final class Legend {
                 new BodyArt(g, ground, 0.72 * unit).body(middle, 0, Side.valueOf(sign.name()), "");
             case BALL -> BodyPainter.ball(g, ground, middle, Bodies.BALL_RADIUS * unit, unit);
             case CONE, DISC, POLE -> {
-                Viewport v = new Viewport(0, 0, 1, Point.ORIGIN);
+                Viewport v = new Viewport(0, 0, 1, Point.ORIGIN, unit);
                 double shift = sign == Sign.POLE ? 6 * unit : 0;
                 new GearPainter(g, ground, v)
                         .paint(

@@ -36,7 +36,7 @@ final class SurfacePainter {
         g.setColor(ground.surround());
         g.fill(new Rectangle2D.Double(0, 0, v.width(), v.height()));
         Shape outline = outline(surface);
-        g.setColor(ground.floor());
+        g.setColor(ground.floor(surface.medium()));
         g.fill(outline);
         Shape before = g.getClip();
         g.clip(outline);

@@ -2,7 +2,6 @@ package wildchalk.picture.paint;
 
 import java.awt.geom.Point2D;
 import wildchalk.core.geometry.Point;
-import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.View;
 
 /**
@@ -11,8 +10,9 @@ import wildchalk.core.surface.View;
  * @param width picture width in pixels
  * @param pixelsPerMetre scale
  * @param centre the place (m) in the middle of the picture
+ * @param unit pixels of one unit: the size that marks are given in
  */
-public record Viewport(double width, double height, double pixelsPerMetre, Point centre) {
+public record Viewport(double width, double height, double pixelsPerMetre, Point centre, double unit) {
 
     /** The board on a screen of 1280 x 800 is about this wide: there one unit is one pixel. */
     private static final double UNIT_WIDTH = 880;
@@ -25,7 +25,16 @@ public record Viewport(double width, double height, double pixelsPerMetre, Point
         View box = view.grown(MARGIN_METRES);
         double scale = Math.min(width / box.width(), height / box.height());
         return new Viewport(
-                width, height, scale, new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2));
+                width,
+                height,
+                scale,
+                new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2),
+                Math.max(0.55, Math.min(width / UNIT_WIDTH, height / (UNIT_WIDTH * 0.5))));
+    }
+
+    /** The same picture with marks of another size. */
+    public Viewport withUnit(double pixels) {
+        return new Viewport(width, height, pixelsPerMetre, centre, pixels);
     }
 
     /** Height over width of a picture that a view fills. */
@@ -49,15 +58,5 @@ public record Viewport(double width, double height, double pixelsPerMetre, Point
     public Point toMetres(double px, double py) {
         return new Point(
                 centre.x() + (px - width / 2) / pixelsPerMetre, centre.y() - (py - height / 2) / pixelsPerMetre);
-    }
-
-    /** Pixels of one unit: the size that marks are given in. */
-    public double unit() {
-        return Math.max(0.55, Math.min(width / UNIT_WIDTH, height / (UNIT_WIDTH * 0.5)));
-    }
-
-    /** Whether a surface is drawn on a scale at which its fine marks can be seen. */
-    boolean showsFineMarks(Surface surface) {
-        return pixelsPerMetre * surface.lengthMetres() > 250;
     }
 }

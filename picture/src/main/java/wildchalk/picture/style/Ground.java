@@ -4,6 +4,7 @@ import java.awt.Color;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Side;
 import wildchalk.core.surface.Ink;
+import wildchalk.core.surface.Medium;
 
 /**
  * The two grounds on which everything is drawn. Each side's colour has a contrast of at least 4.5 : 1 on its ground; sides
@@ -43,6 +44,11 @@ public enum Ground {
     /** The playing area itself. */
     public Color floor() {
         return new Color(surface[1]);
+    }
+
+    /** The playing area of a medium: ice is a little colder than a floor. */
+    public Color floor(Medium medium) {
+        return medium == Medium.FLOOR ? floor() : new Color(this == SLATE ? 0x20333D : 0xF1F7F9);
     }
 
     /** Tinted regions: goal area, crease. */

@@ -47,7 +47,7 @@
       var node = el("ball-" + id), inner = node.querySelector(".inner");
       move(node, p);
       var a = holder ? (facing(drill.roles[holder].facing, now) + 38) * Math.PI / 180 : 0;
-      var away = holder ? 15 : 0;
+      var away = holder ? drill.frame.ballAway : 0;
       inner.setAttribute("transform", "translate(" + away * Math.cos(a) + " " + -away * Math.sin(a) + ")");
     });
     var s = stepAt(now);
