@@ -1,0 +1,110 @@
+package wildchalk.core.drill;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import wildchalk.core.geometry.Point;
+
+/** Takes elements out of a progression together with what would point at nothing then. */
+public final class Removals {
+
+    private Removals() {}
+
+    /** Without a role: its moves, passes to it and its place in lines go; a ball it starts with lies where it stood. */
+    public static Progression role(Progression drill, RoleId role) {
+        Point place = drill.startOf(role);
+        Set<MoveId> gone = drill.moves().stream()
+                .filter(m -> m.role().equals(role) || isPassTo(m, role))
+                .map(Move::id)
+                .collect(Collectors.toSet());
+        Progression without = moves(drill, gone);
+        List<Ball> balls = without.balls().stream()
+                .map(b -> b.start().equals(new Ball.With(role)) ? new Ball(b.id(), new Ball.Loose(place)) : b)
+                .toList();
+        List<WaitingLine> lines = without.lines().stream()
+                .map(l -> l.withFeeds(
+                        l.feeds().stream().filter(f -> !f.equals(role)).toList()))
+                .toList();
+        List<Role> roles =
+                without.roles().stream().filter(r -> !r.id().equals(role)).toList();
+        return new Progression(without.id(), without.title(), without.gear(), lines, roles, balls, without.steps());
+    }
+
+    /** How many moves go with a role, those of others that pass to it included. */
+    public static int movesWith(Progression drill, RoleId role) {
+        return (int) drill.moves().stream()
+                .filter(m -> m.role().equals(role) || isPassTo(m, role))
+                .count();
+    }
+
+    private static boolean isPassTo(Move move, RoleId role) {
+        return move instanceof Pass pass && pass.to().equals(new Target.ToRole(role));
+    }
+
+    /** Without a line; roles that it gave a place stay where they stand. */
+    public static Progression line(Progression drill, LineId line) {
+        List<Role> roles = drill.roles().stream()
+                .map(r -> {
+                    boolean fed = r.at().isEmpty()
+                            && drill.lineFeeding(r.id()).map(WaitingLine::id).equals(Optional.of(line));
+                    return fed ? r.withAt(drill.startOf(r.id())).withFacing(drill.startFacingOf(r.id())) : r;
+                })
+                .toList();
+        return new Progression(
+                drill.id(),
+                drill.title(),
+                drill.gear(),
+                keep(drill.lines(), l -> !l.id().equals(line)),
+                roles,
+                drill.balls(),
+                drill.steps());
+    }
+
+    public static Progression gear(Progression drill, GearId gear) {
+        return drill.withGear(keep(drill.gear(), g -> !g.id().equals(gear)));
+    }
+
+    public static Progression ball(Progression drill, BallId ball) {
+        return drill.withBalls(keep(drill.balls(), b -> !b.id().equals(ball)));
+    }
+
+    /** Without a move; others that waited for it start with their step instead. */
+    public static Progression move(Progression drill, MoveId move) {
+        return moves(drill, Set.of(move));
+    }
+
+    private static Progression moves(Progression drill, Set<MoveId> gone) {
+        return drill.withSteps(drill.steps().stream()
+                .map(s -> s.withMoves(s.moves().stream()
+                        .filter(m -> !gone.contains(m.id()))
+                        .map(m -> m.trigger()
+                                        .flatMap(Trigger::move)
+                                        .filter(gone::contains)
+                                        .isPresent()
+                                ? m.withTrigger(Optional.empty())
+                                : m)
+                        .toList()))
+                .toList());
+    }
+
+    /** Without a step and its moves; the last step stays, emptied. */
+    public static Progression step(Progression drill, StepId step) {
+        Step found = drill.steps().stream()
+                .filter(s -> s.id().equals(step))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no step " + step + "."));
+        Set<MoveId> gone = new HashSet<>();
+        found.moves().forEach(m -> gone.add(m.id()));
+        Progression without = moves(drill, gone);
+        return without.steps().size() == 1
+                ? without
+                : without.withSteps(keep(without.steps(), s -> !s.id().equals(step)));
+    }
+
+    private static <T> List<T> keep(List<T> list, Predicate<T> wanted) {
+        return list.stream().filter(wanted).toList();
+    }
+}

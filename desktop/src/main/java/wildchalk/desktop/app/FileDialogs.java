@@ -1,0 +1,55 @@
+package wildchalk.desktop.app;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.stage.DirectoryChooser;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+
+/** Asks for files and folders. An interface, so that a test can answer. */
+public interface FileDialogs {
+
+    Optional<Path> open(Window owner, Path folder);
+
+    Optional<Path> save(Window owner, Path folder, String name);
+
+    Optional<Path> folder(Window owner, Path folder);
+
+    /** The dialogs of the system. */
+    static FileDialogs ofSystem() {
+        return new FileDialogs() {
+            @Override
+            public Optional<Path> open(Window owner, Path folder) {
+                return path(chooser(folder, null).showOpenDialog(owner));
+            }
+
+            @Override
+            public Optional<Path> save(Window owner, Path folder, String name) {
+                return path(chooser(folder, name).showSaveDialog(owner));
+            }
+
+            @Override
+            public Optional<Path> folder(Window owner, Path folder) {
+                DirectoryChooser chooser = new DirectoryChooser();
+                existing(folder).ifPresent(chooser::setInitialDirectory);
+                return path(chooser.showDialog(owner));
+            }
+
+            private FileChooser chooser(Path folder, String name) {
+                FileChooser chooser = new FileChooser();
+                existing(folder).ifPresent(chooser::setInitialDirectory);
+                chooser.setInitialFileName(name);
+                return chooser;
+            }
+
+            private Optional<File> existing(Path folder) {
+                return Optional.ofNullable(folder).map(Path::toFile).filter(File::isDirectory);
+            }
+
+            private Optional<Path> path(File file) {
+                return Optional.ofNullable(file).map(File::toPath);
+            }
+        };
+    }
+}

@@ -1,0 +1,105 @@
+package wildchalk.desktop.app;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Properties;
+import wildchalk.core.binder.SafeFiles;
+import wildchalk.picture.style.Ground;
+
+/** What the application remembers from one day to the next. A file that cannot be read is as good as none. */
+final class Settings {
+
+    private static final int RECENT = 8;
+
+    private final Path file;
+    private final Properties values = new Properties();
+
+    Settings(Path folder) {
+        this.file = folder.resolve("settings.properties");
+        if (Files.isRegularFile(file)) {
+            try (InputStream in = Files.newInputStream(file)) {
+                values.load(in);
+            } catch (IOException | IllegalArgumentException e) {
+                values.clear();
+            }
+        }
+    }
+
+    /** The folder for settings: named by the property {@code wildchalk.home}, or in the user's configuration. */
+    static Path folder() {
+        String named = System.getProperty("wildchalk.home");
+        if (named != null) {
+            return Path.of(named);
+        }
+        String config = System.getenv("XDG_CONFIG_HOME");
+        return config != null && !config.isBlank()
+                ? Path.of(config, "wildchalk")
+                : Path.of(System.getProperty("user.home"), ".config", "wildchalk");
+    }
+
+    Path binder() {
+        return Path.of(values.getProperty(
+                "binder", Path.of(System.getProperty("user.home"), "Wild Chalk").toString()));
+    }
+
+    void binder(Path folder) {
+        put("binder", folder.toAbsolutePath().toString());
+    }
+
+    Ground ground() {
+        return "PAPER".equals(values.getProperty("ground")) ? Ground.PAPER : Ground.SLATE;
+    }
+
+    void ground(Ground ground) {
+        put("ground", ground.name());
+    }
+
+    /** Files opened last, the latest first, as far as they still exist. */
+    List<Path> recent() {
+        List<Path> list = new ArrayList<>();
+        for (int i = 0; i < RECENT; i++) {
+            Optional.ofNullable(values.getProperty("recent." + i))
+                    .map(Path::of)
+                    .filter(Files::isRegularFile)
+                    .ifPresent(list::add);
+        }
+        return list;
+    }
+
+    void opened(Path drill) {
+        List<Path> list = new ArrayList<>(List.of(drill.toAbsolutePath()));
+        recent().stream().filter(p -> !p.equals(drill.toAbsolutePath())).forEach(list::add);
+        for (int i = 0; i < RECENT; i++) {
+            if (i < list.size()) {
+                values.setProperty("recent." + i, list.get(i).toString());
+            } else {
+                values.remove("recent." + i);
+            }
+        }
+        store();
+    }
+
+    private void put(String key, String value) {
+        values.setProperty(key, value);
+        store();
+    }
+
+    private void store() {
+        try {
+            StringWriter text = new StringWriter();
+            values.store(text, null);
+            SafeFiles.write(file, text.toString().getBytes(StandardCharsets.ISO_8859_1));
+        } catch (IOException e) {
+            // remembering is a convenience: without it the application works as on the first day
+            System.getLogger(Settings.class.getName())
+                    .log(System.Logger.Level.WARNING, "The settings could not be stored: {0}", e.getMessage());
+        }
+    }
+}

@@ -1,0 +1,51 @@
+package wildchalk.desktop.app;
+
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import wildchalk.core.geometry.Symmetry;
+import wildchalk.desktop.document.DrillDocument;
+
+/** Keys that work everywhere in the window. */
+final class Shortcuts {
+
+    private Shortcuts() {}
+
+    /** Runs what a key means; false if it means nothing here. */
+    static boolean run(Shell shell, KeyEvent e) {
+        boolean typing = shell.getScene().getFocusOwner() instanceof TextInputControl;
+        if (e.getCode() == KeyCode.F1) {
+            shell.showKeys();
+            return true;
+        }
+        if (!e.isShortcutDown()) {
+            return false;
+        }
+        switch (e.getCode()) {
+            case S -> {
+                if (e.isShiftDown()) {
+                    shell.saveAs();
+                } else {
+                    shell.save();
+                }
+            }
+            case O -> shell.openByDialog();
+            case N -> shell.newDrill();
+            case G -> shell.toggleGround();
+            case DIGIT1 -> shell.showBinder();
+            case DIGIT2 -> shell.showBoard();
+            case M -> shell.mirror(Symmetry.ACROSS_WIDTH);
+            case Z, Y -> {
+                if (typing) {
+                    return false;
+                }
+                boolean redo = e.getCode() == KeyCode.Y || e.isShiftDown();
+                shell.document().ifPresent(redo ? DrillDocument::redo : DrillDocument::undo);
+            }
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+}

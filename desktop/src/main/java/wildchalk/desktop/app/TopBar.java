@@ -1,0 +1,138 @@
+package wildchalk.desktop.app;
+
+import java.nio.file.Path;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import wildchalk.core.geometry.Symmetry;
+import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.share.Sharing;
+import wildchalk.picture.style.Ground;
+
+/** The bar at the top: places on the left, what can be done with the open drill on the right. */
+final class TopBar extends HBox {
+
+    private final Shell shell;
+    private final ToggleButton binder = new ToggleButton(Ui.text("place.binder"));
+    private final ToggleButton board = new ToggleButton(Ui.text("place.board"));
+    private final Label state = new Label();
+    private final Button undo = new Button();
+    private final Button redo = new Button();
+    private final MenuButton file = new MenuButton(Ui.text("bar.file"));
+    private final MenuButton share = new MenuButton(Ui.text("bar.share"));
+    private final Button ground = new Button();
+
+    TopBar(Shell shell) {
+        this.shell = shell;
+        getStyleClass().add("top-bar");
+        setAlignment(Pos.CENTER_LEFT);
+        Label wild = new Label("Wild");
+        wild.getStyleClass().add("wordmark");
+        Label chalk = new Label("Chalk");
+        chalk.getStyleClass().addAll("wordmark", "accent");
+        HBox wordmark = new HBox(5, wild, chalk);
+        wordmark.setMinWidth(Region.USE_PREF_SIZE);
+        binder.setId("place-binder");
+        board.setId("place-board");
+        binder.getStyleClass().add("place");
+        board.getStyleClass().add("place");
+        binder.setOnAction(e -> shell.showBinder());
+        board.setOnAction(e -> shell.showBoard());
+        undo.setId("undo");
+        redo.setId("redo");
+        undo.setOnAction(e -> shell.document().ifPresent(DrillDocument::undo));
+        redo.setOnAction(e -> shell.document().ifPresent(DrillDocument::redo));
+        ground.setId("ground");
+        ground.setTooltip(new Tooltip(Ui.text("bar.ground.tip")));
+        ground.setOnAction(e -> shell.toggleGround());
+        Button help = new Button(Ui.text("bar.help"));
+        help.setId("help");
+        help.setOnAction(e -> shell.showKeys());
+        state.getStyleClass().add("quiet");
+        share.getStyleClass().add("accent-button");
+        share.setId("share");
+        file.setId("file");
+        file.setOnShowing(e -> fillFile());
+        fillFile();
+        fillShare();
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        getChildren().addAll(wordmark, binder, board, gap, state, undo, redo, file, ground, help, share);
+    }
+
+    private void fillFile() {
+        Menu recent = new Menu(Ui.text("file.recent"));
+        for (Path path : shell.recent()) {
+            MenuItem item = item("", () -> shell.openFile(path));
+            item.setText(path.getFileName().toString().replace(".drill.json", ""));
+            item.setMnemonicParsing(false);
+            recent.getItems().add(item);
+        }
+        if (recent.getItems().isEmpty()) {
+            MenuItem none = new MenuItem(Ui.text("file.recent.none"));
+            none.setDisable(true);
+            recent.getItems().add(none);
+        }
+        boolean open = shell.document().isPresent();
+        MenuItem save = item("file.save", shell::save);
+        MenuItem saveAs = item("file.save-as", shell::saveAs);
+        MenuItem mirror = item("file.mirror", () -> shell.mirror(Symmetry.ACROSS_WIDTH));
+        MenuItem otherEnd = item("file.other-end", () -> shell.mirror(Symmetry.HALF_TURN));
+        for (MenuItem needsDrill : new MenuItem[] {save, saveAs, mirror, otherEnd}) {
+            needsDrill.setDisable(!open);
+        }
+        file.getItems()
+                .setAll(
+                        item("file.new", shell::newDrill),
+                        item("file.open", shell::openByDialog),
+                        recent,
+                        item("file.binder", shell::openBinderByDialog),
+                        new SeparatorMenuItem(),
+                        save,
+                        saveAs,
+                        new SeparatorMenuItem(),
+                        mirror,
+                        otherEnd);
+    }
+
+    private void fillShare() {
+        for (Sharing.Kind kind : Sharing.Kind.values()) {
+            share.getItems().add(item("share." + kind.name().toLowerCase(Locale.ROOT), () -> shell.share(kind)));
+        }
+    }
+
+    private static MenuItem item(String key, Runnable action) {
+        MenuItem item = new MenuItem(key.isEmpty() ? "" : Ui.text(key));
+        item.setId(key.replace('.', '-'));
+        item.setOnAction(e -> action.run());
+        return item;
+    }
+
+    /** Shows how things stand. */
+    void refresh() {
+        var document = shell.document();
+        binder.setSelected(!shell.isOnBoard());
+        board.setSelected(shell.isOnBoard());
+        board.setDisable(document.isEmpty());
+        share.setDisable(document.isEmpty());
+        var undoLabel = document.flatMap(DrillDocument::undoLabel);
+        var redoLabel = document.flatMap(DrillDocument::redoLabel);
+        undo.setText(undoLabel.map(l -> Ui.text("bar.undo", l)).orElse(Ui.text("bar.undo.none")));
+        redo.setText(redoLabel.map(l -> Ui.text("bar.redo", l)).orElse(Ui.text("bar.redo.none")));
+        undo.setDisable(undoLabel.isEmpty());
+        redo.setDisable(redoLabel.isEmpty());
+        state.setText(document.map(d -> Ui.text(d.isSaved() ? "bar.saved" : "bar.unsaved"))
+                .orElse(""));
+        ground.setText(Ui.text(shell.ground() == Ground.SLATE ? "bar.ground.paper" : "bar.ground.slate"));
+    }
+}

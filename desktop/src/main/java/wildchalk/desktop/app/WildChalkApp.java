@@ -1,0 +1,56 @@
+package wildchalk.desktop.app;
+
+import atlantafx.base.theme.PrimerDark;
+import atlantafx.base.theme.PrimerLight;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.application.Application;
+import javafx.scene.Scene;
+import javafx.scene.text.Font;
+import javafx.stage.Stage;
+import wildchalk.picture.style.Fonts;
+import wildchalk.picture.style.Ground;
+
+/** The application: one window on one binder. */
+public final class WildChalkApp extends Application {
+
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
+
+    @Override
+    public void start(Stage stage) {
+        var raw = getParameters().getNamed();
+        Settings settings = new Settings(Settings.folder());
+        Path binder = Optional.ofNullable(raw.get("binder")).map(Path::of).orElseGet(settings::binder);
+        Shell shell = show(stage, settings, binder, FileDialogs.ofSystem());
+        Optional.ofNullable(raw.get("drill")).map(Path::of).ifPresent(shell::openFile);
+    }
+
+    /** Builds the window on a stage. */
+    static Shell show(Stage stage, Settings settings, Path binder, FileDialogs dialogs) {
+        for (String cut : new String[] {Fonts.REGULAR_FILE, Fonts.BOLD_FILE, Fonts.ITALIC_FILE}) {
+            Font.loadFont(Fonts.open(cut), 14);
+        }
+        Shell shell = new Shell(stage, settings, binder, dialogs);
+        Scene scene = new Scene(shell, WIDTH, HEIGHT);
+        scene.getStylesheets()
+                .add(WildChalkApp.class
+                        .getResource("/wildchalk/desktop/wildchalk.css")
+                        .toExternalForm());
+        stage.setScene(scene);
+        stage.setTitle(Ui.text("app.title"));
+        stage.setMinWidth(960);
+        stage.setMinHeight(620);
+        shell.start();
+        stage.show();
+        return shell;
+    }
+
+    /** Sets the controls' theme for a ground. */
+    static void theme(Ground ground) {
+        Application.setUserAgentStylesheet(
+                ground == Ground.SLATE
+                        ? new PrimerDark().getUserAgentStylesheet()
+                        : new PrimerLight().getUserAgentStylesheet());
+    }
+}

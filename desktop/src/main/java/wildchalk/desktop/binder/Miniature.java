@@ -1,0 +1,86 @@
+package wildchalk.desktop.binder;
+
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.nio.IntBuffer;
+import javafx.animation.AnimationTimer;
+import javafx.scene.image.ImageView;
+import javafx.scene.image.PixelBuffer;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import wildchalk.picture.export.Rep;
+import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.Painter;
+import wildchalk.picture.paint.Viewport;
+import wildchalk.picture.style.Ground;
+
+/** A small picture of a drill that plays while it is looked at. */
+final class Miniature extends ImageView {
+
+    static final int WIDTH = 284;
+    static final int HEIGHT = 160;
+    /** Painted at twice the size, so that it is sharp. */
+    private static final int SCALE = 2;
+
+    private final Rep rep;
+    private final Painter painter;
+    private final BufferedImage picture =
+            new BufferedImage(WIDTH * SCALE, HEIGHT * SCALE, BufferedImage.TYPE_INT_ARGB_PRE);
+    private final PixelBuffer<IntBuffer> shared = new PixelBuffer<>(
+            WIDTH * SCALE,
+            HEIGHT * SCALE,
+            IntBuffer.wrap(((DataBufferInt) picture.getRaster().getDataBuffer()).getData()),
+            PixelFormat.getIntArgbPreInstance());
+    private final AnimationTimer timer = new AnimationTimer() {
+        private long started;
+
+        @Override
+        public void start() {
+            started = 0;
+            super.start();
+        }
+
+        @Override
+        public void handle(long now) {
+            started = started == 0 ? now : started;
+            double t = (now - started) / 1e9 % (rep.timeline().seconds() + 1);
+            paint(Frame.at(
+                    rep.drill(),
+                    rep.progression(),
+                    rep.timeline(),
+                    Math.min(t, rep.timeline().seconds())));
+        }
+    };
+
+    Miniature(Rep rep, Ground ground) {
+        this.rep = rep;
+        this.painter = new Painter(ground);
+        setImage(new WritableImage(shared));
+        setFitWidth(WIDTH);
+        setFitHeight(HEIGHT);
+        rest();
+    }
+
+    /** Plays from the whistle. */
+    void play() {
+        if (rep.timeline().seconds() > 0) {
+            timer.start();
+        }
+    }
+
+    /** Shows the first step as drawn. */
+    void rest() {
+        timer.stop();
+        paint(Frame.ofStep(rep.drill(), rep.progression(), rep.timeline(), 0));
+    }
+
+    private void paint(Frame frame) {
+        Viewport v = Viewport.fitting(rep.drill().surfaceUse().view(), WIDTH * SCALE, HEIGHT * SCALE)
+                .withUnit(1.15);
+        Graphics2D g = picture.createGraphics();
+        painter.paint(g, frame, v);
+        g.dispose();
+        shared.updateBuffer(b -> null);
+    }
+}

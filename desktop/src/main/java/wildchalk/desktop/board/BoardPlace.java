@@ -1,0 +1,285 @@
+package wildchalk.desktop.board;
+
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.value.ChangeListener;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputDialog;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Role;
+import wildchalk.core.text.Numbers;
+import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.strip.StripView;
+import wildchalk.desktop.talk.TalkView;
+import wildchalk.picture.style.Ground;
+
+/** The Board: title, surface, tray, talk-through and beat strip of one open drill. */
+public final class BoardPlace extends BorderPane {
+
+    private static final double[] SPEEDS = {0.5, 1, 2};
+    private static final int LABEL_LENGTH = 12;
+
+    private final DrillDocument document;
+    private final BoardView board;
+    private final TalkView talk;
+    private final StripView strip;
+    private final ObjectProperty<Ground> ground = new SimpleObjectProperty<>(Ground.SLATE);
+    private final Label about = new Label();
+    private final TextField title = new TextField();
+    private final Button play = new Button();
+    private final Label clock = new Label();
+    private final VBox empty = emptyState();
+    private final ChangeListener<Object> refresh = (o, a, b) -> refresh();
+
+    public BoardPlace(DrillDocument document) {
+        this.document = document;
+        this.board = new BoardView(document);
+        this.talk = new TalkView(document);
+        this.strip = new StripView(document);
+        getStyleClass().add("board-place");
+        board.groundProperty().bind(ground);
+        strip.groundProperty().bind(ground);
+        StackPane surface = new StackPane(board, empty);
+        surface.getStyleClass().add("surface");
+        VBox.setVgrow(surface, Priority.ALWAYS);
+        VBox middle = new VBox(head(), surface, new Tray(board));
+        middle.getStyleClass().add("middle");
+        setCenter(middle);
+        setRight(talk);
+        setBottom(new VBox(transport(), strip));
+        document.drillProperty().addListener(refresh);
+        document.repProperty().addListener(refresh);
+        document.secondsProperty().addListener(refresh);
+        document.stepProperty().addListener(refresh);
+        document.playingProperty().addListener(refresh);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::keys);
+        refresh();
+    }
+
+    public ObjectProperty<Ground> groundProperty() {
+        return ground;
+    }
+
+    public BoardView view() {
+        return board;
+    }
+
+    public StripView strip() {
+        return strip;
+    }
+
+    public void focusBoard() {
+        board.requestFocus();
+    }
+
+    // ---- parts ----
+
+    private Node head() {
+        title.setId("title");
+        title.getStyleClass().add("title-field");
+        title.setTooltip(new Tooltip(Ui.text("board.title.tip")));
+        title.setOnAction(e -> board.requestFocus());
+        title.focusedProperty().addListener((o, was, is) -> {
+            if (was) {
+                String text = title.getText().strip();
+                if (text.isEmpty()) {
+                    title.setText(document.drill().title());
+                } else {
+                    document.changeDrill(Ui.text("edit.title"), d -> d.withTitle(text));
+                }
+            }
+        });
+        about.getStyleClass().add("quiet");
+        ComboBox<AgeBand> age = new ComboBox<>();
+        age.setId("age");
+        age.getItems().setAll(AgeBand.values());
+        age.setConverter(new AgeText());
+        age.setValue(document.drill().audience().paceBand());
+        age.setOnAction(e -> document.changeDrill(
+                Ui.text("edit.age"), d -> d.withAudience(d.audience().withPaceBand(age.getValue()))));
+        document.drillProperty()
+                .addListener((o, a, b) -> age.setValue(b.audience().paceBand()));
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        ToggleButton draw = new ToggleButton(Ui.text("board.draw"));
+        ToggleButton arrange = new ToggleButton(Ui.text("board.arrange"));
+        arrange.setId("arrange");
+        draw.getStyleClass().add("left-pill");
+        arrange.getStyleClass().add("right-pill");
+        draw.setTooltip(new Tooltip(Ui.text("board.draw.tip")));
+        arrange.setTooltip(new Tooltip(Ui.text("board.arrange.tip")));
+        draw.setSelected(true);
+        draw.setOnAction(e -> arranging(false));
+        arrange.setOnAction(e -> arranging(true));
+        board.arrangingProperty().addListener((o, was, is) -> {
+            draw.setSelected(!is);
+            arrange.setSelected(is);
+        });
+        Button next = new Button(Ui.text("board.close-step"));
+        next.setId("close-step");
+        next.setTooltip(new Tooltip(Ui.text("board.close-step.tip")));
+        next.setOnAction(e -> {
+            BoardKeys.closeStep(document);
+            board.requestFocus();
+        });
+        HBox row = new HBox(title, about, age, gap, new HBox(draw, arrange), next);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("head");
+        return row;
+    }
+
+    private void arranging(boolean on) {
+        board.arrangingProperty().set(on);
+        board.requestFocus();
+    }
+
+    private Node transport() {
+        play.setId("play");
+        play.getStyleClass().add("accent-button");
+        play.setOnAction(e -> {
+            document.togglePlaying();
+            board.requestFocus();
+        });
+        Button back = new Button("◀ |");
+        back.setId("back");
+        back.setAccessibleText(Ui.text("strip.back"));
+        back.setTooltip(new Tooltip(Ui.text("strip.back")));
+        back.setOnAction(e -> document.goToStartOf(document.stepProperty().get() - 1));
+        Button next = new Button("| ▶");
+        next.setId("next");
+        next.setAccessibleText(Ui.text("strip.next"));
+        next.setTooltip(new Tooltip(Ui.text("strip.next")));
+        next.setOnAction(e -> document.goToStartOf(document.stepProperty().get() + 1));
+        HBox speeds = new HBox();
+        for (double speed : SPEEDS) {
+            ToggleButton button =
+                    new ToggleButton(Ui.text("strip.speed", speed == 0.5 ? "½" : Numbers.brief(speed, 0)));
+            button.getStyleClass().add("speed");
+            button.setSelected(speed == 1);
+            button.setOnAction(e -> document.speedProperty().set(speed));
+            document.speedProperty().addListener((o, a, b) -> button.setSelected(b.doubleValue() == speed));
+            button.selectedProperty().addListener((o, was, is) -> {
+                if (!is && document.speedProperty().get() == speed) {
+                    button.setSelected(true);
+                }
+            });
+            speeds.getChildren().add(button);
+        }
+        clock.setId("clock");
+        clock.getStyleClass().add("clock");
+        HBox row = new HBox(play, back, next, speeds, clock);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("transport");
+        return row;
+    }
+
+    private static VBox emptyState() {
+        VBox box = new VBox();
+        box.getStyleClass().add("empty");
+        box.setMouseTransparent(true);
+        box.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        Label head = new Label(Ui.text("board.empty.title"));
+        head.getStyleClass().add("side-title");
+        box.getChildren().add(head);
+        for (int i = 1; i <= 4; i++) {
+            box.getChildren().add(new Label(Ui.text("board.empty." + i)));
+        }
+        return box;
+    }
+
+    // ---- state ----
+
+    private void refresh() {
+        Drill drill = document.drill();
+        if (!title.isFocused()) {
+            title.setText(drill.title());
+            title.setPrefColumnCount(Math.max(10, Math.min(34, drill.title().length() + 1)));
+        }
+        about.setText(
+                drill.surface().title() + " · " + drill.surfaceUse().view().name());
+        play.setText(Ui.text(document.playingProperty().get() ? "strip.pause" : "strip.play"));
+        play.setDisable(document.timeline().seconds() <= 0);
+        clock.setText(
+                Ui.text("strip.time", Numbers.fixed(document.secondsProperty().get(), 1)) + "  ·  "
+                        + Ui.text(
+                                "strip.step",
+                                document.stepProperty().get() + 1,
+                                drill.base().steps().size()));
+        empty.setVisible(drill.base().isEmpty());
+    }
+
+    private void keys(KeyEvent e) {
+        if (e.getCode() == KeyCode.F2) {
+            rename();
+            e.consume();
+        } else if (e.getCode() == KeyCode.ADD || e.getCode() == KeyCode.PLUS || e.getCode() == KeyCode.EQUALS) {
+            standing(1);
+        } else if (e.getCode() == KeyCode.SUBTRACT || e.getCode() == KeyCode.MINUS) {
+            standing(-1);
+        }
+    }
+
+    /** More or fewer people in the chosen line, or in the line of the chosen player. */
+    private void standing(int by) {
+        var chosen = document.selectionProperty().get();
+        var id = chosen.line()
+                .or(() -> chosen.role()
+                        .flatMap(r -> document.progression().lineFeeding(r))
+                        .map(l -> l.id()));
+        document.progression().lines().stream()
+                .filter(l -> Optional.of(l.id()).equals(id))
+                .findFirst()
+                .ifPresent(l -> {
+                    int count = Math.max(1, Math.min(40, l.standing() + by));
+                    document.change(Ui.text("edit.standing", count), p -> p.with(l.withStanding(count)));
+                });
+    }
+
+    private void rename() {
+        document.selectionProperty()
+                .get()
+                .role()
+                .flatMap(document.progression()::role)
+                .ifPresent(this::rename);
+    }
+
+    private void rename(Role role) {
+        TextInputDialog dialog = new TextInputDialog(role.label());
+        dialog.initOwner(getScene().getWindow());
+        dialog.setHeaderText(Ui.text("board.rename", role.label()));
+        dialog.showAndWait()
+                .map(String::strip)
+                .filter(t -> !t.isEmpty())
+                .map(t -> t.substring(0, Math.min(LABEL_LENGTH, t.length())))
+                .ifPresent(t -> document.change(Ui.text("edit.rename"), p -> p.with(role.withLabel(t))));
+    }
+
+    public void dispose() {
+        board.dispose();
+        talk.dispose();
+        strip.dispose();
+        document.drillProperty().removeListener(refresh);
+        document.repProperty().removeListener(refresh);
+        document.secondsProperty().removeListener(refresh);
+        document.stepProperty().removeListener(refresh);
+        document.playingProperty().removeListener(refresh);
+    }
+}

@@ -1,0 +1,134 @@
+package wildchalk.desktop.board;
+
+import java.awt.geom.Point2D;
+import java.util.List;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.StrokeLineCap;
+import javafx.scene.shape.StrokeLineJoin;
+import javafx.scene.text.Font;
+import javafx.scene.text.FontWeight;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextAlignment;
+import wildchalk.core.drill.Side;
+import wildchalk.core.geometry.Point;
+import wildchalk.picture.paint.Viewport;
+import wildchalk.picture.style.Ground;
+
+/** What floats over the picture while somebody works on it: the line being pulled, handles, rings, words at the pointer. */
+final class Overlay {
+
+    private static final double BUBBLE_TEXT = 13;
+
+    private final Canvas canvas;
+    private final GraphicsContext g;
+    private final Viewport v;
+    private final Ground ground;
+
+    Overlay(Canvas canvas, Viewport viewport, Ground ground) {
+        this.canvas = canvas;
+        this.g = canvas.getGraphicsContext2D();
+        this.v = viewport;
+        this.ground = ground;
+    }
+
+    Viewport viewport() {
+        return v;
+    }
+
+    void clear() {
+        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+    }
+
+    void line(List<Point> points) {
+        g.setStroke(fx(ground.side(Side.DEFENCE)));
+        g.setLineWidth(3);
+        g.setLineCap(StrokeLineCap.ROUND);
+        g.setLineJoin(StrokeLineJoin.ROUND);
+        g.beginPath();
+        for (int i = 0; i < points.size(); i++) {
+            Point2D p = v.toPixels(points.get(i));
+            if (i == 0) {
+                g.moveTo(p.getX(), p.getY());
+            } else {
+                g.lineTo(p.getX(), p.getY());
+            }
+        }
+        g.stroke();
+        if (points.size() > 1) {
+            dot(points.get(points.size() - 1));
+        }
+    }
+
+    private void dot(Point at) {
+        Point2D p = v.toPixels(at);
+        g.setFill(fx(ground.side(Side.DEFENCE)));
+        g.fillOval(p.getX() - 5, p.getY() - 5, 10, 10);
+    }
+
+    void ring(Point2D p, double radius) {
+        g.setStroke(fx(ground.text()));
+        g.setLineWidth(2);
+        g.setLineDashes(5, 4);
+        g.strokeOval(p.getX() - radius, p.getY() - radius, 2 * radius, 2 * radius);
+        g.setLineDashes();
+    }
+
+    /** A point of a path that can be dragged: round when smooth, square when a hard cut. */
+    void handle(Point at, boolean cut) {
+        Point2D p = v.toPixels(at);
+        g.setFill(fx(ground.surround()));
+        g.setStroke(fx(ground.text()));
+        g.setLineWidth(2);
+        if (cut) {
+            g.fillRect(p.getX() - 6, p.getY() - 6, 12, 12);
+            g.strokeRect(p.getX() - 6, p.getY() - 6, 12, 12);
+        } else {
+            g.fillOval(p.getX() - 6, p.getY() - 6, 12, 12);
+            g.strokeOval(p.getX() - 6, p.getY() - 6, 12, 12);
+        }
+    }
+
+    /** An exclamation mark where a finding happens. */
+    void alert(Point at) {
+        Point2D p = v.toPixels(at);
+        double y = p.getY() - 24;
+        g.setFill(fx(ground.surround()));
+        g.fillOval(p.getX() - 9, y - 9, 18, 18);
+        g.setStroke(fx(ground.alert()));
+        g.setLineWidth(2.2);
+        g.strokeOval(p.getX() - 9, y - 9, 18, 18);
+        g.setFill(fx(ground.alert()));
+        g.setFont(Font.font("Atkinson Hyperlegible", FontWeight.BOLD, 14));
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.CENTER);
+        g.fillText("!", p.getX(), y);
+    }
+
+    /** Words near a pixel, kept inside the picture. */
+    void bubble(String text, double x, double y) {
+        Font font = Font.font("Atkinson Hyperlegible", BUBBLE_TEXT);
+        Text measure = new Text(text);
+        measure.setFont(font);
+        double w = measure.getLayoutBounds().getWidth() + 20;
+        double h = 28;
+        double left = Math.max(4, Math.min(canvas.getWidth() - w - 4, x - w / 2));
+        double top = y - 52 < 4 ? y + 26 : y - 52;
+        g.setFill(fx(ground.surround()));
+        g.fillRoundRect(left, top, w, h, 10, 10);
+        g.setStroke(fx(ground.quiet()));
+        g.setLineWidth(1);
+        g.strokeRoundRect(left, top, w, h, 10, 10);
+        g.setFill(fx(ground.text()));
+        g.setFont(font);
+        g.setTextAlign(TextAlignment.LEFT);
+        g.setTextBaseline(VPos.CENTER);
+        g.fillText(text, left + 10, top + h / 2);
+    }
+
+    static Color fx(java.awt.Color c) {
+        return Color.rgb(c.getRed(), c.getGreen(), c.getBlue());
+    }
+}

@@ -1,0 +1,172 @@
+package wildchalk.desktop.board;
+
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.PassKind;
+import wildchalk.core.drill.PickUp;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.Target;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.Waypoint;
+import wildchalk.core.drill.Weight;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.MoveSpan;
+import wildchalk.core.surface.Medium;
+import wildchalk.desktop.app.Ui;
+import wildchalk.picture.paint.Frame;
+
+/**
+ * A pull from a player or from the ball in a player's hands: what it means, depending on where it ends. Pure: it takes
+ * places and gives proposals.
+ */
+final class Pull {
+
+    /** A shorter pull is a click. */
+    static final double LEAST_METRES = 0.4;
+
+    private final Frame frame;
+    private final RoleId role;
+    private final boolean fromBall;
+    private final Point start;
+    private final Freehand hand;
+    private Manner manner = Manner.FORWARD;
+    private Effort effort = Effort.STEADY;
+
+    private Pull(Frame frame, RoleId role, boolean fromBall) {
+        this.frame = frame;
+        this.role = role;
+        this.fromBall = fromBall;
+        this.start = frame.timeline().poseAt(role, frame.seconds()).at();
+        this.hand = new Freehand(start);
+    }
+
+    /** From a player's body: a travel, with the ball if the player has it. */
+    static Pull fromBody(Frame frame, RoleId role) {
+        return new Pull(frame, role, false);
+    }
+
+    /** From the ball that a player holds: a pass or a shot. */
+    static Pull fromBall(Frame frame, RoleId holder) {
+        return new Pull(frame, holder, true);
+    }
+
+    Point start() {
+        return start;
+    }
+
+    boolean isFromBall() {
+        return fromBall;
+    }
+
+    void passThrough(Point p) {
+        hand.add(p);
+    }
+
+    void cut(Point at) {
+        if (!fromBall) {
+            hand.cut(Snap.decimetres(at));
+        }
+    }
+
+    /** Presses of the same manner go back to forward. */
+    void toggle(Manner wanted) {
+        manner = manner == wanted ? Manner.FORWARD : wanted;
+    }
+
+    void effort(Effort wanted) {
+        effort = wanted;
+    }
+
+    /** The points of the line that is being pulled, for showing it. */
+    List<Waypoint> path(Point end) {
+        return fromBall ? List.of(new Waypoint(end, false)) : hand.pathTo(end);
+    }
+
+    /** What letting go would do; empty when that is nothing. */
+    Optional<Proposal> propose(Aiming aim, double snapMetres) {
+        boolean far = hand.hasCuts() || aim.place().distanceTo(start) >= LEAST_METRES;
+        if (!far) {
+            return Optional.empty();
+        }
+        return fromBall ? release(aim, snapMetres) : travel(aim, snapMetres);
+    }
+
+    // ---- travel ----
+
+    private Optional<Proposal> travel(Aiming aim, double snapMetres) {
+        Progression drill = frame.progression();
+        Optional<Point> ball = aim.looseBall()
+                .map(b -> frame.timeline().ballAt(b, frame.seconds()).toMillimetres());
+        Point end =
+                ball.orElseGet(() -> Snap.to(aim.place(), drill, frame.drill().surface(), snapMetres));
+        MoveId id = drill.nextMoveId();
+        Travel travel = new Travel(id, role, Optional.empty(), false, manner, effort, hand.pathTo(end));
+        Progression after = add(drill, travel);
+        String label = Ui.text("edit.travel", label(role));
+        if (ball.isPresent()) {
+            after = add(after, new PickUp(after.nextMoveId(), role, Optional.empty(), false));
+            label = Ui.text("edit.fetch", label(role));
+        }
+        return Optional.of(new Proposal(label, after, Optional.of(id)));
+    }
+
+    // ---- passes and shots ----
+
+    private Optional<Proposal> release(Aiming aim, double snapMetres) {
+        Progression drill = frame.progression();
+        MoveId id = drill.nextMoveId();
+        if (aim.role().isPresent()) {
+            RoleId to = aim.role().get();
+            return to.equals(role)
+                    ? Optional.empty()
+                    : Optional.of(proposal("edit.pass", label(to), pass(id, new Target.ToRole(to))));
+        }
+        if (aim.goal().isPresent()) {
+            Shot shot = new Shot(id, role, onTheRun(), false, aim.goal().get().id(), aim.aimFrom(start), Weight.FIRM);
+            return Optional.of(proposal("edit.shot", label(role), shot));
+        }
+        Point place = Snap.to(aim.place(), drill, frame.drill().surface(), snapMetres);
+        return Optional.of(proposal("edit.space", label(role), pass(id, new Target.ToPlace(place))));
+    }
+
+    private Pass pass(MoveId id, Target to) {
+        boolean ice = frame.drill().surface().medium() == Medium.ICE;
+        return new Pass(id, role, onTheRun(), false, to, ice ? PassKind.GROUND : PassKind.AIR, Weight.FIRM);
+    }
+
+    /** A ball pulled in the middle of its holder's travel leaves at just that moment of it. */
+    private Optional<Trigger> onTheRun() {
+        double t = frame.seconds();
+        for (Move move : frame.progression().moves()) {
+            MoveSpan span = frame.timeline().move(move.id());
+            boolean during = span.start() + 0.05 < t && t < span.end() - 0.05;
+            if (move instanceof Travel && move.role().equals(role) && span.happens() && during) {
+                return Optional.of(Trigger.withStartOf(move.id(), Math.round((t - span.start()) * 10) / 10.0));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Proposal proposal(String key, String label, Move move) {
+        return new Proposal(Ui.text(key, label), add(frame.progression(), move), Optional.of(move.id()));
+    }
+
+    private Progression add(Progression drill, Move move) {
+        Step step = drill.steps().get(frame.currentStep());
+        return drill.with(step.withMoveAdded(move));
+    }
+
+    private String label(RoleId id) {
+        return frame.progression().role(id).map(Role::label).orElse(id.text());
+    }
+}

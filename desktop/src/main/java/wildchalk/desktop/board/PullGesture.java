@@ -1,0 +1,131 @@
+package wildchalk.desktop.board;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.words.Sentence;
+import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.document.Selection;
+import wildchalk.desktop.document.Worker;
+import wildchalk.picture.export.Rep;
+import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.Viewport;
+
+/** A pull by mouse or keys, with what it means in words at the pointer before it is let go. */
+final class PullGesture implements Gesture {
+
+    /** Landmarks and gear draw the end of a pull from this many pixels. */
+    static final double SNAP_PIXELS = 12;
+
+    private final DrillDocument document;
+    private final Frame frame;
+    private final Viewport viewport;
+    private final Pull pull;
+    private final Worker worker;
+    private final Runnable repaint;
+    private double x;
+    private double y;
+    private Optional<Proposal> proposal = Optional.empty();
+    private String words = "";
+
+    PullGesture(DrillDocument document, Viewport viewport, Frame frame, Pull pull, Worker worker, Runnable repaint) {
+        this.document = document;
+        this.viewport = viewport;
+        this.frame = frame;
+        this.pull = pull;
+        this.worker = worker;
+        this.repaint = repaint;
+        this.x = viewport.x(pull.start().x());
+        this.y = viewport.y(pull.start().y());
+    }
+
+    @Override
+    public void moveTo(double px, double py) {
+        x = px;
+        y = py;
+        pull.passThrough(viewport.toMetres(px, py));
+        refresh();
+    }
+
+    /** Moves the end without leaving a trace between: by keys. */
+    void jumpTo(double px, double py) {
+        x = px;
+        y = py;
+        refresh();
+    }
+
+    double x() {
+        return x;
+    }
+
+    double y() {
+        return y;
+    }
+
+    private void refresh() {
+        double snap = SNAP_PIXELS / viewport.pixelsPerMetre();
+        proposal = pull.propose(Aiming.at(frame, viewport, x, y), snap);
+        if (proposal.isEmpty()) {
+            words = Ui.text("board.pull-further");
+            worker.forget();
+        } else {
+            Proposal p = proposal.get();
+            Drill candidate = frame.drill().withProgression(p.after());
+            worker.ask(() -> meaning(Rep.of(candidate, p.after()), p.move()), text -> {
+                words = text;
+                repaint.run();
+            });
+        }
+        repaint.run();
+    }
+
+    private static String meaning(Rep rep, Optional<MoveId> move) {
+        Optional<Sentence> sentence = move.flatMap(m -> rep.talk().sentence(m));
+        return sentence.map(s -> s.text() + "  " + s.measure()).orElse("");
+    }
+
+    @Override
+    public boolean key(KeyCode code) {
+        switch (code) {
+            case X -> pull.cut(viewport.toMetres(x, y));
+            case B -> pull.toggle(Manner.BACKWARD);
+            case S -> pull.toggle(Manner.SHUFFLE);
+            case W -> pull.effort(Effort.WALK);
+            case E -> pull.effort(Effort.EASY);
+            case N -> pull.effort(Effort.STEADY);
+            case H -> pull.effort(Effort.HARD);
+            case F -> pull.effort(Effort.FLAT_OUT);
+            default -> {
+                return false;
+            }
+        }
+        refresh();
+        return true;
+    }
+
+    @Override
+    public void finish() {
+        worker.forget();
+        proposal.ifPresent(p -> {
+            document.change(p.label(), before -> p.after());
+            p.move().ifPresent(m -> document.selectionProperty().set(Selection.of(m)));
+        });
+    }
+
+    @Override
+    public void paint(Overlay overlay) {
+        Point end = viewport.toMetres(x, y);
+        List<Point> line = new ArrayList<>(List.of(pull.start()));
+        pull.path(end).forEach(w -> line.add(w.at()));
+        overlay.line(line);
+        pull.path(end).stream().filter(w -> w.cut()).forEach(w -> overlay.handle(w.at(), true));
+        overlay.bubble(words, x, y);
+    }
+}

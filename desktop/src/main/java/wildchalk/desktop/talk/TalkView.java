@@ -1,0 +1,331 @@
+package wildchalk.desktop.talk;
+
+import java.util.ArrayList;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.beans.value.ChangeListener;
+import javafx.css.PseudoClass;
+import javafx.geometry.Side;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextArea;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.text.Numbers;
+import wildchalk.core.words.Phrase;
+import wildchalk.core.words.Sentence;
+import wildchalk.core.words.StepWords;
+import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.document.Selection;
+import wildchalk.picture.export.Rep;
+
+/** Shows the talk-through of the open drill, and changes the drill through it. */
+public final class TalkView extends VBox {
+
+    private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
+    private final DrillDocument document;
+    private final VBox lines = new VBox();
+    private final Hyperlink look = new Hyperlink();
+    private final VBox findings = new VBox();
+    private final HBox figures = new HBox();
+    private final ChangeListener<Object> rebuild = (o, a, b) -> build();
+    private final ChangeListener<Object> highlight = (o, a, b) -> highlight();
+
+    public TalkView(DrillDocument document) {
+        this.document = document;
+        getStyleClass().add("talk");
+        Label title = new Label(Ui.text("talk.title"));
+        title.getStyleClass().add("side-title");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        look.setId("look");
+        look.setOnAction(e -> findings.setVisible(!findings.isVisible()));
+        findings.managedProperty().bind(findings.visibleProperty());
+        findings.setVisible(false);
+        findings.getStyleClass().add("findings");
+        HBox head = new HBox(title, gap, look);
+        head.getStyleClass().add("talk-head");
+        ScrollPane scroll = new ScrollPane(lines);
+        scroll.setFitToWidth(true);
+        scroll.setFocusTraversable(false);
+        scroll.getStyleClass().add("talk-scroll");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        lines.getStyleClass().add("talk-lines");
+        figures.getStyleClass().add("figures");
+        getChildren().addAll(head, findings, scroll, figures);
+        document.repProperty().addListener(rebuild);
+        document.stepProperty().addListener(highlight);
+        document.selectionProperty().addListener(highlight);
+        build();
+    }
+
+    // ---- building ----
+
+    private void build() {
+        Optional<String> focused = Optional.ofNullable(getScene())
+                .map(s -> s.getFocusOwner())
+                .filter(n -> n.getStyleClass().contains("slot"))
+                .map(Node::getId);
+        Rep rep = document.rep();
+        lines.getChildren().clear();
+        int index = 0;
+        for (StepWords step : rep.talk().steps()) {
+            lines.getChildren().add(step(step, index++));
+        }
+        lines.getChildren().add(hint(rep));
+        showFindings(rep);
+        showFigures(rep);
+        highlight();
+        focused.ifPresent(id -> Platform.runLater(() -> {
+            Node again = lookup("#" + id);
+            if (again != null) {
+                again.requestFocus();
+            }
+        }));
+    }
+
+    private Node step(StepWords words, int index) {
+        Button head = new Button(words.title());
+        head.getStyleClass().addAll("step-head", "plain");
+        head.setId("step-" + (index + 1));
+        head.setOnAction(e -> document.goToStep(index));
+        Label span = new Label(words.span());
+        span.getStyleClass().add("quiet");
+        Hyperlink addPoint = new Hyperlink(Ui.text("talk.add-point"));
+        addPoint.getStyleClass().add("add-point");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox row = new HBox(head, span, gap, addPoint);
+        row.getStyleClass().add("step-row");
+        VBox box = new VBox(row);
+        box.getStyleClass().add("step");
+        box.setUserData(index);
+        words.sentences().forEach(s -> box.getChildren().add(sentence(s)));
+        for (int i = 0; i < words.points().size(); i++) {
+            box.getChildren().add(point(words.step(), words.points().get(i), i));
+        }
+        addPoint.setOnAction(e -> box.getChildren().add(editor(words.step(), "", -1)));
+        return box;
+    }
+
+    private Node sentence(Sentence sentence) {
+        Label letter = new Label(sentence.letter());
+        letter.getStyleClass().add("letter");
+        FlowPane words = new FlowPane();
+        words.getStyleClass().add("words");
+        for (Phrase phrase : sentence.phrases()) {
+            words.getChildren().add(phrase.match(p -> plain(p.text()), s -> slot(sentence, s)));
+        }
+        Label measure = new Label(sentence.measure());
+        measure.getStyleClass().add("quiet");
+        measure.setWrapText(true);
+        VBox text = new VBox(words, measure);
+        HBox.setHgrow(text, Priority.ALWAYS);
+        HBox row = new HBox(letter, text);
+        row.getStyleClass().add("sentence");
+        row.setUserData(sentence.move());
+        row.setAccessibleText(sentence.text());
+        row.setOnMouseClicked(e -> choose(sentence.move()));
+        return row;
+    }
+
+    private static Node plain(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("word");
+        return label;
+    }
+
+    private Node slot(Sentence sentence, Phrase.Slot slot) {
+        boolean empty = slot.text().isEmpty();
+        Button button = new Button(empty ? slot.prompt() : slot.text());
+        button.getStyleClass().addAll("slot", "plain");
+        if (empty) {
+            button.getStyleClass().add("unsaid");
+        }
+        button.setId("slot-" + sentence.move() + "-" + slot.what());
+        button.setAccessibleText(Ui.text("talk.slot", button.getText()));
+        button.setWrapText(true);
+        button.setOnAction(e -> {
+            choose(sentence.move());
+            choices(slot).show(button, Side.BOTTOM, 0, 2);
+        });
+        return button;
+    }
+
+    private ContextMenu choices(Phrase.Slot slot) {
+        ContextMenu menu = new ContextMenu();
+        for (Phrase.Choice choice : slot.choices()) {
+            CheckMenuItem item = new CheckMenuItem(choice.label());
+            item.setMnemonicParsing(false);
+            item.setSelected(choice.label().equals(slot.text()));
+            item.setOnAction(e -> document.change(Ui.text("edit.say", choice.label()), p -> p.withMove(choice.move())));
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    private Node point(StepId step, String text, int index) {
+        Button label = new Button(text);
+        label.getStyleClass().addAll("point", "plain");
+        label.setWrapText(true);
+        label.setMnemonicParsing(false);
+        label.setAccessibleText(Ui.text("talk.edit-point", text));
+        label.setOnAction(e -> {
+            VBox box = (VBox) label.getParent();
+            box.getChildren().set(box.getChildren().indexOf(label), editor(step, text, index));
+        });
+        return label;
+    }
+
+    /** A field for one coaching point; emptied, the point goes. */
+    private Node editor(StepId step, String text, int index) {
+        TextArea field = new TextArea(text);
+        field.getStyleClass().add("point-editor");
+        field.setWrapText(true);
+        field.setPrefRowCount(2);
+        field.setPromptText(Ui.text("talk.point-prompt"));
+        field.setOnKeyPressed(e -> {
+            switch (e.getCode()) {
+                case ENTER -> {
+                    e.consume();
+                    keepPoint(step, field.getText().strip(), index);
+                }
+                case ESCAPE -> {
+                    e.consume();
+                    build();
+                }
+                default -> {}
+            }
+        });
+        field.focusedProperty().addListener((o, was, is) -> {
+            if (was && !is && field.getScene() != null) {
+                keepPoint(step, field.getText().strip(), index);
+            }
+        });
+        Platform.runLater(field::requestFocus);
+        return field;
+    }
+
+    private void keepPoint(StepId id, String text, int index) {
+        document.change(Ui.text("edit.point"), p -> {
+            Step step = p.steps().stream()
+                    .filter(s -> s.id().equals(id))
+                    .findFirst()
+                    .orElse(null);
+            if (step == null) {
+                return p;
+            }
+            var points = new ArrayList<>(step.points());
+            if (index >= 0 && index < points.size()) {
+                points.remove(index);
+            }
+            if (!text.isEmpty()) {
+                points.add(index >= 0 ? Math.min(index, points.size()) : points.size(), text);
+            }
+            return p.with(step.withPoints(points));
+        });
+        Platform.runLater(this::build);
+    }
+
+    private Node hint(Rep rep) {
+        boolean bare = rep.progression().roles().isEmpty();
+        boolean still = rep.progression().moves().isEmpty();
+        Label hint = new Label(Ui.text(bare ? "talk.hint.bare" : still ? "talk.hint.still" : "talk.hint.going"));
+        hint.getStyleClass().add("hint");
+        hint.setWrapText(true);
+        hint.setMinHeight(Region.USE_PREF_SIZE);
+        return hint;
+    }
+
+    private void showFindings(Rep rep) {
+        int count = rep.timeline().findings().size();
+        look.setText(count == 0 ? Ui.text("talk.look.none") : Ui.text("talk.look", count, count == 1 ? "" : "s"));
+        look.setDisable(count == 0);
+        findings.getChildren().clear();
+        for (Finding f : rep.timeline().findings()) {
+            Label message = new Label("!  " + f.message());
+            message.getStyleClass().add("finding");
+            message.setWrapText(true);
+            Label remedy = new Label(f.remedy());
+            remedy.getStyleClass().add("quiet");
+            remedy.setWrapText(true);
+            VBox box = new VBox(message, remedy);
+            box.setOnMouseClicked(e -> f.moves().stream().findFirst().ifPresent(this::choose));
+            findings.getChildren().add(box);
+        }
+        findings.setVisible(findings.isVisible() && count > 0);
+    }
+
+    private void showFigures(Rep rep) {
+        double metres = rep.timeline().moves().stream()
+                .filter(m -> rep.progression().move(m.move()).orElseThrow() instanceof Travel)
+                .mapToDouble(m -> m.metres())
+                .sum();
+        figures.getChildren()
+                .setAll(
+                        figure(Numbers.seconds(rep.timeline().seconds()), Ui.text("figure.rep")),
+                        figure(Numbers.brief(metres, 0) + " m", Ui.text("figure.metres")),
+                        figure(String.valueOf(rep.progression().roles().size()), Ui.text("figure.roles")),
+                        figure(
+                                String.valueOf(rep.progression().balls().size()),
+                                rep.drill().surface().ballName() + "s"));
+    }
+
+    private static Node figure(String number, String what) {
+        Label big = new Label(number);
+        big.getStyleClass().add("figure");
+        Label small = new Label(what);
+        small.getStyleClass().add("quiet");
+        VBox box = new VBox(big, small);
+        HBox.setHgrow(box, Priority.ALWAYS);
+        return box;
+    }
+
+    // ---- choosing ----
+
+    private void choose(MoveId move) {
+        document.progression().stepOf(move).ifPresent(step -> {
+            int index = document.progression().steps().indexOf(step);
+            if (index != document.stepProperty().get()) {
+                document.goToStep(index);
+            }
+        });
+        document.selectionProperty().set(Selection.of(move));
+    }
+
+    private void highlight() {
+        Optional<MoveId> chosen = document.selectionProperty().get().move();
+        for (Node node : lines.getChildren()) {
+            if (node instanceof VBox box && box.getUserData() instanceof Integer index) {
+                box.pseudoClassStateChanged(
+                        CURRENT, index == document.stepProperty().get());
+                for (Node row : box.getChildren()) {
+                    row.pseudoClassStateChanged(
+                            CHOSEN, chosen.isPresent() && chosen.get().equals(row.getUserData()));
+                }
+            }
+        }
+    }
+
+    public void dispose() {
+        document.repProperty().removeListener(rebuild);
+        document.stepProperty().removeListener(highlight);
+        document.selectionProperty().removeListener(highlight);
+    }
+}
