@@ -42,6 +42,8 @@ final class TopBar extends HBox {
         chalk.getStyleClass().addAll("wordmark", "accent");
         HBox wordmark = new HBox(5, wild, chalk);
         wordmark.setMinWidth(Region.USE_PREF_SIZE);
+        wordmark.setAlignment(Pos.CENTER_LEFT);
+        wordmark.getStyleClass().add("wordmark-box");
         binder.setId("place-binder");
         board.setId("place-board");
         binder.getStyleClass().add("place");

@@ -140,6 +140,10 @@ public final class BoardPlace extends BorderPane {
             BoardKeys.closeStep(document);
             board.requestFocus();
         });
+        for (Region button : new Region[] {draw, arrange, next, age}) {
+            button.setMinWidth(Region.USE_PREF_SIZE);
+        }
+        title.setMinWidth(120);
         HBox row = new HBox(title, about, age, gap, new HBox(draw, arrange), next);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("head");
@@ -211,7 +215,7 @@ public final class BoardPlace extends BorderPane {
         Drill drill = document.drill();
         if (!title.isFocused()) {
             title.setText(drill.title());
-            title.setPrefColumnCount(Math.max(10, Math.min(34, drill.title().length() + 1)));
+            title.setPrefColumnCount(Math.max(8, Math.min(30, drill.title().length() * 2 / 3 + 2)));
         }
         about.setText(
                 drill.surface().title() + " · " + drill.surfaceUse().view().name());

@@ -33,8 +33,8 @@ import wildchalk.picture.style.Ground;
 /** Shows when everything happens. Clicking or dragging moves the playhead; clicking a bar chooses its move. */
 public final class StripView extends ScrollPane {
 
-    private static final double LANE = 21;
-    private static final double AXIS = 22;
+    private static final double LANE = 18;
+    private static final double AXIS = 20;
     private static final double LABELS = 62;
     private static final double RIGHT = 24;
     private static final String FAMILY = "Atkinson Hyperlegible";

@@ -39,6 +39,9 @@ public final class TalkView extends VBox {
     private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
+    /** The width at which sentences break before the view has been laid out. */
+    private static final double WRAP = 290;
+
     private final DrillDocument document;
     private final VBox lines = new VBox();
     private final Hyperlink look = new Hyperlink();
@@ -64,6 +67,8 @@ public final class TalkView extends VBox {
         ScrollPane scroll = new ScrollPane(lines);
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        lines.setMinWidth(0);
         scroll.getStyleClass().add("talk-scroll");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         lines.getStyleClass().add("talk-lines");
@@ -136,6 +141,9 @@ public final class TalkView extends VBox {
         measure.getStyleClass().add("quiet");
         measure.setWrapText(true);
         VBox text = new VBox(words, measure);
+        text.setMinWidth(0);
+        words.setMinWidth(0);
+        words.setPrefWrapLength(WRAP);
         HBox.setHgrow(text, Priority.ALWAYS);
         HBox row = new HBox(letter, text);
         row.getStyleClass().add("sentence");

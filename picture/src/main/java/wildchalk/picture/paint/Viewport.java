@@ -18,7 +18,7 @@ public record Viewport(double width, double height, double pixelsPerMetre, Point
     private static final double UNIT_WIDTH = 880;
 
     /** Room (m) around the playing area, for goals, queues and the ends of arrows. */
-    public static final double MARGIN_METRES = 1.8;
+    public static final double MARGIN_METRES = 1.5;
 
     /** The largest scale at which a view with its margin fits a picture. */
     public static Viewport fitting(View view, double width, double height) {

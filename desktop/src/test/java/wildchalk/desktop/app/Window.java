@@ -1,0 +1,94 @@
+package wildchalk.desktop.app;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.geometry.Point2D;
+import javafx.stage.Stage;
+import org.testfx.api.FxRobot;
+import org.testfx.util.WaitForAsyncUtils;
+import wildchalk.core.geometry.Point;
+import wildchalk.desktop.board.BoardView;
+import wildchalk.desktop.document.DrillDocument;
+
+/** The real window for tests, with answers instead of the system's file dialogs. */
+public final class Window {
+
+    final Shell shell;
+    final Path folder;
+    /** What the next save dialog answers. */
+    Path saveAnswer;
+
+    private Window(Stage stage, Path binder) throws Exception {
+        this.folder = binder;
+        Path home = Files.createTempDirectory("wildchalk-test-home");
+        this.shell = WildChalkApp.show(stage, new Settings(home), binder, new FileDialogs() {
+            @Override
+            public Optional<Path> open(javafx.stage.Window owner, Path at) {
+                return Optional.empty();
+            }
+
+            @Override
+            public Optional<Path> save(javafx.stage.Window owner, Path at, String name) {
+                return Optional.ofNullable(saveAnswer);
+            }
+
+            @Override
+            public Optional<Path> folder(javafx.stage.Window owner, Path at) {
+                return Optional.empty();
+            }
+        });
+    }
+
+    public static Window open(Stage stage, Path binder) throws Exception {
+        return new Window(stage, binder);
+    }
+
+    DrillDocument document() {
+        return shell.document().orElseThrow();
+    }
+
+    BoardView board() {
+        return shell.board().orElseThrow().view();
+    }
+
+    /** The pixel of the screen over a place of the surface. */
+    Point2D screen(Point metres) {
+        var p = board().viewport().toPixels(metres);
+        return board().localToScreen(p.getX(), p.getY());
+    }
+
+    /** Pulls with the mouse from one pixel through others, as a hand does: in small moves. */
+    void pull(FxRobot robot, Point2D from, Point2D... through) {
+        robot.moveTo(from);
+        robot.press(javafx.scene.input.MouseButton.PRIMARY);
+        Point2D at = from;
+        for (Point2D next : through) {
+            for (int i = 1; i <= 6; i++) {
+                robot.moveTo(at.interpolate(next, i / 6.0));
+            }
+            at = next;
+        }
+        robot.release(javafx.scene.input.MouseButton.PRIMARY);
+        settled();
+    }
+
+    /** Waits until the window has worked out what it shows. */
+    void settled() {
+        until(() -> {
+            WaitForAsyncUtils.waitForFxEvents();
+            return shell.document().map(DrillDocument::isUpToDate).orElse(true);
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    static void until(Callable<Boolean> condition) {
+        try {
+            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+        } catch (Exception e) {
+            throw new AssertionError("The window never came to it.", e);
+        }
+    }
+}
