@@ -1,6 +1,7 @@
 package wildchalk.core.drill;
 
 import java.util.Objects;
+import wildchalk.core.geometry.Headings;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.text.Texts;
@@ -16,6 +17,7 @@ public record Gear(GearId id, GearKind kind, Chalk colour, Point at, double faci
         Objects.requireNonNull(id, "id");
         Objects.requireNonNull(kind, "kind");
         Objects.requireNonNull(colour, "colour");
+        facingDegrees = Headings.normalise(facingDegrees);
         Objects.requireNonNull(at, "at");
     }
 

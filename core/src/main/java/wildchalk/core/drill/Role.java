@@ -2,6 +2,7 @@ package wildchalk.core.drill;
 
 import java.util.Objects;
 import java.util.Optional;
+import wildchalk.core.geometry.Headings;
 import wildchalk.core.geometry.Point;
 
 /**
@@ -22,6 +23,7 @@ public record Role(RoleId id, String label, Side side, Optional<Point> at, doubl
         Objects.requireNonNull(label, "label");
         Objects.requireNonNull(side, "side");
         Objects.requireNonNull(at, "at");
+        facingDegrees = Headings.normalise(facingDegrees);
         if (!(pace >= MIN_PACE && pace <= MAX_PACE)) {
             throw new IllegalArgumentException(
                     "The pace (%s) must be from %s to %s.".formatted(pace, MIN_PACE, MAX_PACE));

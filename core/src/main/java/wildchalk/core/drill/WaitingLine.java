@@ -2,6 +2,7 @@ package wildchalk.core.drill;
 
 import java.util.List;
 import java.util.Objects;
+import wildchalk.core.geometry.Headings;
 import wildchalk.core.geometry.Point;
 
 /**
@@ -18,6 +19,7 @@ public record WaitingLine(LineId id, String label, Point at, double facingDegree
         Objects.requireNonNull(id, "id");
         Objects.requireNonNull(label, "label");
         Objects.requireNonNull(at, "at");
+        facingDegrees = Headings.normalise(facingDegrees);
         feeds = List.copyOf(feeds);
         if (standing < 1 || standing > 40) {
             throw new IllegalArgumentException("The line %s (%d standing) needs 1 to 40.".formatted(id, standing));

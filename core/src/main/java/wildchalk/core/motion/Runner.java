@@ -21,6 +21,7 @@ final class Runner {
     final Deque<BallRun> holds = new ArrayDeque<>();
 
     private final Pace pace;
+    private final double whistleFacing;
     private final List<Trajectory.Piece> pieces = new ArrayList<>();
     /** The travel that is under way, and those that follow it without a stop. */
     private List<Job> chain = List.of();
@@ -33,6 +34,7 @@ final class Runner {
     Runner(Role role, Point start, double facing, Pace pace) {
         this.role = role;
         this.pace = pace;
+        this.whistleFacing = facing;
         pieces.add(new Trajectory.Still(0, start, facing));
     }
 
@@ -115,7 +117,8 @@ final class Runner {
         for (int i = 0; i < jobs.size(); i++) {
             Job job = jobs.get(i);
             double until = t + profile.secondsAt(ends[i]);
-            pieces.add(new Trajectory.Under(from, whole.line(), profile, t, ((Travel) job.move).manner()));
+            pieces.add(
+                    new Trajectory.Under(from, whole.line(), profile, t, ((Travel) job.move).manner(), whistleFacing));
             job.end = until;
             job.roleFree = until;
             job.metres = ends[i] - (i == 0 ? 0 : ends[i - 1]);

@@ -117,7 +117,7 @@ public final class Timeline {
         Trajectory.Piece piece = trajectory.pieceAt(t);
         Point at = piece.at(t);
         boolean shuffles = piece instanceof Trajectory.Under under && under.manner() == Manner.SHUFFLE;
-        double facing = shuffles ? facingTheBall(role, at, t).orElse(piece.facing(t) + 90) : piece.facing(t);
+        double facing = shuffles ? facingTheBall(role, at, t).orElse(piece.facing(t)) : piece.facing(t);
         return new Pose(at, piece.speed(t), facing);
     }
 

@@ -48,8 +48,10 @@ final class Trajectory {
      * Under way along a line.
      *
      * @param clock the second at which the profile's own time is 0
+     * @param sideDegrees where the role looked at the whistle: who moves sideways with no ball to look at looks there
      */
-    record Under(double start, Polyline line, SpeedProfile profile, double clock, Manner manner) implements Piece {
+    record Under(double start, Polyline line, SpeedProfile profile, double clock, Manner manner, double sideDegrees)
+            implements Piece {
         @Override
         public Point at(double t) {
             return line.at(profile.metresAt(t - clock));
@@ -63,7 +65,12 @@ final class Trajectory {
         @Override
         public double facing(double t) {
             double heading = line.headingAt(profile.metresAt(t - clock));
-            return manner == Manner.BACKWARD ? Headings.normalise(heading + 180) : heading;
+            return switch (manner) {
+                case FORWARD -> heading;
+                case BACKWARD -> Headings.normalise(heading + 180);
+                case SHUFFLE ->
+                    Headings.normalise(heading + (Headings.normalise(sideDegrees - heading) >= 0 ? 90 : -90));
+            };
         }
     }
 

@@ -19,7 +19,10 @@ public final class PngExport {
     /** 300 dots an inch over the 19 cm that an A4 page leaves between margins. */
     public static final int PRINT_WIDTH = 2244;
 
-    private static final double DOTS_PER_MILLIMETRE = 300 / 25.4;
+    /** 300 dots an inch. */
+    private static final int DOTS_PER_METRE = 11_811;
+
+    private static final String PNG_FORMAT = "javax_imageio_png_1.0";
 
     private PngExport() {}
 
@@ -43,22 +46,18 @@ public final class PngExport {
             writer.setOutput(out);
             IIOMetadata metadata =
                     writer.getDefaultImageMetadata(ImageTypeSpecifier.createFromRenderedImage(image), null);
-            IIOMetadataNode root = new IIOMetadataNode("javax_imageio_1.0");
-            IIOMetadataNode dimension = new IIOMetadataNode("Dimension");
-            dimension.appendChild(pixelSize("HorizontalPixelSize"));
-            dimension.appendChild(pixelSize("VerticalPixelSize"));
-            root.appendChild(dimension);
-            metadata.mergeTree("javax_imageio_1.0", root);
+            // the native format: the standard one is written upside down by this Java
+            IIOMetadataNode root = new IIOMetadataNode(PNG_FORMAT);
+            IIOMetadataNode physical = new IIOMetadataNode("pHYs");
+            physical.setAttribute("pixelsPerUnitXAxis", Integer.toString(DOTS_PER_METRE));
+            physical.setAttribute("pixelsPerUnitYAxis", Integer.toString(DOTS_PER_METRE));
+            physical.setAttribute("unitSpecifier", "meter");
+            root.appendChild(physical);
+            metadata.mergeTree(PNG_FORMAT, root);
             writer.write(new IIOImage(image, null, metadata));
         } finally {
             writer.dispose();
         }
         return bytes.toByteArray();
-    }
-
-    private static IIOMetadataNode pixelSize(String name) {
-        IIOMetadataNode node = new IIOMetadataNode(name);
-        node.setAttribute("value", Double.toString(1 / DOTS_PER_MILLIMETRE));
-        return node;
     }
 }

@@ -147,6 +147,7 @@ public final class SheetExport {
                 .append("</p>");
         return resource("sheet.html")
                 .replace("@paper@", paper.css)
+                .replace("@css-title@", cssText(rep.drill().title()))
                 .replace("@title@", escape(rep.drill().title()))
                 .replace("@body@", body);
     }
@@ -166,21 +167,23 @@ public final class SheetExport {
         double width = paper.textWidthMillimetres * (pairs ? PAIR : 1);
         double aspect = Viewport.aspect(rep.drill().surfaceUse().view());
         double height = Math.min(width * aspect, 95);
-        body.append("<div class=\"diagrams\">");
+        // a table keeps the pictures in the order in which they are read; floats are painted before all other text
+        body.append("<table class=\"diagrams\">");
         for (int s = 0; s < steps; s++) {
             String title = rep.talk().steps().get(s).title();
+            body.append(s % 2 == 0 || !pairs ? "<tr>" : "");
             body.append(
-                    "<div class=\"%s\"><object type=\"wildchalk/diagram\" data-step=\"%d\" alt=\"%s\" style=\"width:%smm;height:%smm\"></object><p class=\"caption\">%s</p></div>"
+                    "<td><object type=\"wildchalk/diagram\" data-step=\"%d\" alt=\"%s\" style=\"width:%smm;height:%smm\"></object><p class=\"caption\">%s</p></td>"
                             .formatted(
-                                    pairs ? (s % 2 == 0 ? "left" : "right") : "alone",
                                     s,
                                     escape(TEXTS.get("sheet.alt", title)),
                                     Numbers.fixed(width, 1),
                                     Numbers.fixed(height, 1),
                                     escape(title + " · "
                                             + rep.talk().steps().get(s).span())));
+            body.append(s % 2 == 1 || !pairs || s + 1 == steps ? "</tr>" : "");
         }
-        body.append("<div class=\"clear\"></div></div>");
+        body.append("</table>");
     }
 
     private static void section(StringBuilder body, String title, String content) {
@@ -219,6 +222,19 @@ public final class SheetExport {
     /** Text as XHTML may hold it; what XML forbids is left out. */
     private static String escape(String text) {
         return PageExport.escape(text.replaceAll("[\\p{Cntrl}&&[^\\n\\t]]", "")).replace("\u00A0", " ");
+    }
+
+    /** Text as it may stand in a quoted CSS string inside XHTML: all but letters and digits by their numbers. */
+    private static String cssText(String text) {
+        StringBuilder css = new StringBuilder();
+        text.codePoints().forEach(c -> {
+            if (Character.isLetterOrDigit(c) && c < 128) {
+                css.appendCodePoint(c);
+            } else {
+                css.append('\\').append(Integer.toHexString(c)).append(' ');
+            }
+        });
+        return css.toString();
     }
 
     private static String resource(String name) throws IOException {

@@ -1,0 +1,77 @@
+package wildchalk.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
+
+/** The rooms of core, and who may enter which. */
+class ArchitectureTest {
+
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("wildchalk.core");
+
+    @Test
+    void coreHasNoInterfaceCode() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("java.awt..", "javax.swing..", "javafx..")
+                .check(CORE);
+    }
+
+    @Test
+    void packagesFormNoCircle() {
+        slices().matching("wildchalk.core.(*)..").should().beFreeOfCycles().check(CORE);
+    }
+
+    @Test
+    void onlyTheBinderTouchesFilesAndJson() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("wildchalk.core.binder")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("java.nio.file..", "com.fasterxml..", "com.networknt..")
+                .orShould()
+                .dependOnClassesThat()
+                .haveFullyQualifiedName("java.io.File")
+                .check(CORE);
+    }
+
+    @Test
+    void eachPackageUsesOnlyThoseBeforeIt() {
+        String[] order = {"text", "geometry", "surface", "drill", "finding", "motion", "words", "binder"};
+        for (int i = 0; i < order.length; i++) {
+            String[] later = new String[order.length - i - 1];
+            for (int j = i + 1; j < order.length; j++) {
+                later[j - i - 1] = "wildchalk.core." + order[j];
+            }
+            if (later.length > 0) {
+                noClasses()
+                        .that()
+                        .resideInAPackage("wildchalk.core." + order[i])
+                        .should()
+                        .dependOnClassesThat()
+                        .resideInAnyPackage(later)
+                        .check(CORE);
+            }
+        }
+    }
+
+    @Test
+    void nothingButTheReportsOfTheSystemUsesAClock() {
+        classes()
+                .that()
+                .resideInAPackage("wildchalk.core.motion")
+                .should()
+                .onlyDependOnClassesThat()
+                .resideOutsideOfPackages("java.time..", "java.util.concurrent..")
+                .check(CORE);
+    }
+}

@@ -1,0 +1,118 @@
+package wildchalk.core.motion;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Aim;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.PassKind;
+import wildchalk.core.drill.PickUp;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Target;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.Waypoint;
+import wildchalk.core.drill.Weight;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
+
+/** Small drills for tests, told in the order of a talk-through. */
+public final class Drills {
+
+    public static final Surface HANDBALL = Surfaces.find("handball").orElseThrow();
+    public static final Surface ICE = Surfaces.find("ice-60x30").orElseThrow();
+
+    private final List<Role> roles = new ArrayList<>();
+    private final List<Ball> balls = new ArrayList<>();
+    private final List<List<Move>> steps = new ArrayList<>(List.of(new ArrayList<>()));
+
+    private Drills() {}
+
+    public static Drills blank() {
+        return new Drills();
+    }
+
+    public Drills role(String id, Side side, double x, double y) {
+        roles.add(new Role(new RoleId(id), id.toUpperCase(), side, Optional.of(new Point(x, y)), 0, 1));
+        return this;
+    }
+
+    public Drills ballWith(String role) {
+        balls.add(new Ball(new BallId("b" + balls.size()), new Ball.With(new RoleId(role))));
+        return this;
+    }
+
+    public Drills ballAt(double x, double y) {
+        balls.add(new Ball(new BallId("b" + balls.size()), new Ball.Loose(new Point(x, y))));
+        return this;
+    }
+
+    public Drills nextStep() {
+        steps.add(new ArrayList<>());
+        return this;
+    }
+
+    public Drills move(Move move) {
+        steps.get(steps.size() - 1).add(move);
+        return this;
+    }
+
+    public Drills travel(
+            String id, String role, Optional<Trigger> when, Manner manner, Effort effort, List<Waypoint> path) {
+        return move(new Travel(new MoveId(id), new RoleId(role), when, false, manner, effort, path));
+    }
+
+    public Drills run(String id, String role, double x, double y) {
+        return travel(id, role, Optional.empty(), Manner.FORWARD, Effort.HARD, List.of(Waypoint.smooth(x, y)));
+    }
+
+    public Drills run(String id, String role, Trigger when, double x, double y) {
+        return travel(id, role, Optional.of(when), Manner.FORWARD, Effort.HARD, List.of(Waypoint.smooth(x, y)));
+    }
+
+    public Drills pass(String id, String role, String to) {
+        return pass(id, role, Optional.empty(), new Target.ToRole(new RoleId(to)));
+    }
+
+    public Drills pass(String id, String role, Trigger when, String to) {
+        return pass(id, role, Optional.of(when), new Target.ToRole(new RoleId(to)));
+    }
+
+    public Drills passTo(String id, String role, double x, double y) {
+        return pass(id, role, Optional.empty(), new Target.ToPlace(new Point(x, y)));
+    }
+
+    private Drills pass(String id, String role, Optional<Trigger> when, Target to) {
+        return move(new Pass(new MoveId(id), new RoleId(role), when, false, to, PassKind.AIR, Weight.FIRM));
+    }
+
+    public Drills shot(String id, String role, Optional<Trigger> when) {
+        return move(new Shot(new MoveId(id), new RoleId(role), when, false, "right", Aim.MIDDLE, Weight.FIRM));
+    }
+
+    public Drills pickUp(String id, String role) {
+        return move(new PickUp(new MoveId(id), new RoleId(role), Optional.empty(), false));
+    }
+
+    public Progression progression() {
+        List<Step> list = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            list.add(new Step(new StepId("s" + (i + 1)), steps.get(i), List.of()));
+        }
+        return new Progression(new ProgressionId("base"), "Test", List.of(), List.of(), roles, balls, list);
+    }
+}

@@ -1,0 +1,147 @@
+package wildchalk.core.motion;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import wildchalk.core.drill.Aim;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.GearId;
+import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.LineId;
+import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.PassKind;
+import wildchalk.core.drill.PickUp;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Target;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.Wait;
+import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.drill.Waypoint;
+import wildchalk.core.drill.Weight;
+import wildchalk.core.geometry.Point;
+
+/** Drills of any size from a seed: many are nonsense to a coach, all are well-formed. */
+public final class RandomDrills {
+
+    private final Random random;
+    private final List<MoveId> told = new ArrayList<>();
+
+    private RandomDrills(long seed) {
+        this.random = new Random(seed);
+    }
+
+    public static Progression of(long seed, int roles, int steps, int moves) {
+        return new RandomDrills(seed).make(roles, steps, moves);
+    }
+
+    private Progression make(int roles, int steps, int moves) {
+        List<Role> people = new ArrayList<>();
+        for (int i = 0; i < roles; i++) {
+            Optional<Point> at = i == 0 ? Optional.empty() : Optional.of(place());
+            people.add(
+                    new Role(new RoleId("r" + i), "R" + i, pick(Side.values()), at, random.nextInt(360) - 180, pace()));
+        }
+        List<Ball> balls = new ArrayList<>();
+        for (int i = 0; i < Math.max(1, roles / 4); i++) {
+            Ball.Start start = random.nextBoolean()
+                    ? new Ball.With(new RoleId("r" + random.nextInt(roles)))
+                    : new Ball.Loose(place());
+            balls.add(new Ball(new BallId("b" + i), start));
+        }
+        List<Step> list = new ArrayList<>();
+        for (int s = 0; s < steps; s++) {
+            List<Move> own = new ArrayList<>();
+            for (int m = moves * s / steps; m < moves * (s + 1) / steps; m++) {
+                Move move = move(new MoveId("m" + m), roles);
+                own.add(move);
+                told.add(move.id());
+            }
+            list.add(new Step(new StepId("s" + s), own, List.of()));
+        }
+        WaitingLine line = new WaitingLine(
+                new LineId("line"), "L", place(), random.nextInt(360) - 180, List.of(new RoleId("r0")), 3);
+        Gear gear = new Gear(new GearId("g0"), pick(GearKind.values()), pick(Chalk.values()), place(), 90);
+        return new Progression(new ProgressionId("base"), "Random", List.of(gear), List.of(line), people, balls, list);
+    }
+
+    private double pace() {
+        return random.nextInt(3) == 0 ? 0.8 + random.nextInt(5) / 10.0 : 1;
+    }
+
+    private Move move(MoveId id, int roles) {
+        RoleId role = new RoleId("r" + random.nextInt(roles));
+        Optional<Trigger> trigger = trigger();
+        boolean runsOn = random.nextInt(6) == 0;
+        return switch (random.nextInt(10)) {
+            case 0, 1, 2, 3, 4 ->
+                new Travel(id, role, trigger, runsOn, pick(Manner.values()), pick(Effort.values()), path());
+            case 5, 6 ->
+                new Pass(id, role, trigger, runsOn, target(roles), pick(PassKind.values()), pick(Weight.values()));
+            case 7 ->
+                new Shot(
+                        id,
+                        role,
+                        trigger,
+                        runsOn,
+                        random.nextBoolean() ? "right" : "left",
+                        pick(Aim.values()),
+                        Weight.FIRM);
+            case 8 -> new PickUp(id, role, trigger, runsOn);
+            default -> new Wait(id, role, trigger, runsOn, 0.1 + random.nextInt(20) / 10.0);
+        };
+    }
+
+    private Target target(int roles) {
+        return random.nextInt(4) == 0
+                ? new Target.ToPlace(place())
+                : new Target.ToRole(new RoleId("r" + random.nextInt(roles)));
+    }
+
+    private Optional<Trigger> trigger() {
+        if (told.isEmpty() || random.nextInt(3) > 0) {
+            return Optional.empty();
+        }
+        MoveId earlier = told.get(Math.max(0, told.size() - 1 - random.nextInt(8)));
+        double plus = random.nextInt(4) / 4.0;
+        return Optional.of(
+                switch (random.nextInt(4)) {
+                    case 0 -> Trigger.onWhistle(plus);
+                    case 1 -> Trigger.withStartOf(earlier, plus);
+                    case 2 -> Trigger.afterEndOf(earlier, plus);
+                    default -> Trigger.whenCaught(earlier, plus);
+                });
+    }
+
+    private List<Waypoint> path() {
+        List<Waypoint> path = new ArrayList<>();
+        for (int i = 0; i <= random.nextInt(4); i++) {
+            path.add(new Waypoint(place(), random.nextInt(4) == 0));
+        }
+        return path;
+    }
+
+    private Point place() {
+        return new Point(
+                Math.round(random.nextDouble() * 360 - 180) / 10.0, Math.round(random.nextDouble() * 180 - 90) / 10.0);
+    }
+
+    private <E> E pick(E[] values) {
+        return values[random.nextInt(values.length)];
+    }
+}

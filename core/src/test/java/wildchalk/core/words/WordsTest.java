@@ -1,0 +1,121 @@
+package wildchalk.core.words;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import wildchalk.core.Demo;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.motion.Timeline;
+
+/** The talk-through says what a coach would say. */
+class WordsTest {
+
+    static Stream<String> demos() {
+        return Demo.files().stream().map(f -> f.getFileName().toString().replace(".drill.json", ""));
+    }
+
+    private static TalkThrough talk(Drill drill) {
+        return Words.of(drill, drill.base(), Timeline.of(drill, drill.base()));
+    }
+
+    private static String sentence(String drill, String move) {
+        return talk(Demo.read(drill)).sentence(new MoveId(move)).orElseThrow().text();
+    }
+
+    @Test
+    void sentencesOfAHandballDrill() {
+        String drill = "second-wave-from-the-left";
+        assertEquals("LB runs hard into the left lane of the home half on the whistle.", sentence(drill, "m1"));
+        assertEquals("GK passes hard to LB 0.8 s after LB (a) sets off.", sentence(drill, "m2"));
+        assertEquals("LB then passes to CB.", sentence(drill, "m5"));
+        assertEquals("RB shoots at the goal far side 0.4 s after the catch.", sentence(drill, "m9"));
+    }
+
+    @Test
+    void theWordsOfASportAreItsOwn() {
+        assertTrue(sentence("second-wave-from-the-left", "m3").startsWith("LB dribbles hard"));
+        assertTrue(sentence("breakwater-breakout", "m3").startsWith("D carries the puck at a steady pace"));
+        assertEquals("D then picks up the puck.", sentence("breakwater-breakout", "m2"));
+    }
+
+    @Test
+    void theSetUpHasDistances() {
+        List<String> setUp = talk(Demo.read("second-wave-from-the-left")).setUp();
+        assertTrue(
+                setUp.contains(
+                        "Line L: 4 players 17.0 m before halfway, 8.4 m left of the middle, the first plays LB."),
+                setUp.toString());
+        assertTrue(setUp.contains("A ball with GK."));
+        assertEquals(
+                List.of("1 orange cone", "1 yellow cone", "1 ball"),
+                talk(Demo.read("second-wave-from-the-left")).gear());
+    }
+
+    @Test
+    void aRoleReadsWhatItDoesAndWhatComesToIt() {
+        Drill drill = Demo.read("second-wave-from-the-left");
+        List<String> part = Words.partOf(new RoleId("cb"), drill, drill.base(), talk(drill));
+        assertEquals("You are CB.", part.get(0));
+        assertTrue(part.contains("Step 2: LB then passes to CB."), part.toString());
+        assertTrue(part.contains("Step 3: CB passes to RB on the catch."), part.toString());
+        assertFalse(part.stream().anyMatch(l -> l.contains("RB shoots")), part.toString());
+    }
+
+    @ParameterizedTest
+    @MethodSource("demos")
+    void everySentenceIsWholeAndEveryWordHasAText(String id) {
+        TalkThrough talk = talk(Demo.read(id));
+        for (StepWords step : talk.steps()) {
+            for (Sentence s : step.sentences()) {
+                assertTrue(s.text().matches("[A-Z].*[A-Za-z0-9)]\\."), s.text());
+                assertFalse(
+                        s.text().contains("[")
+                                || s.text().contains("{")
+                                || s.text().contains("  "),
+                        s.text());
+                assertFalse(s.measure().contains("["), s.measure());
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("demos")
+    void everyChoiceOfASlotIsThereSaysWhatItDoesAndChangesTheSentence(String id) {
+        Drill drill = Demo.read(id);
+        for (StepWords step : talk(drill).steps()) {
+            for (Sentence sentence : step.sentences()) {
+                for (Phrase phrase : sentence.phrases()) {
+                    if (phrase instanceof Phrase.Slot slot) {
+                        checkChoices(drill, sentence, slot);
+                    }
+                }
+            }
+        }
+    }
+
+    private static void checkChoices(Drill drill, Sentence sentence, Phrase.Slot slot) {
+        for (Phrase.Choice choice : slot.choices()) {
+            assertFalse(choice.label().contains("["), choice.label());
+            Progression changed = drill.base().withMove(choice.move());
+            String after = Words.of(drill, changed, Timeline.of(drill, changed))
+                    .sentence(sentence.move())
+                    .orElseThrow()
+                    .text();
+            boolean same =
+                    choice.move().equals(drill.base().move(sentence.move()).orElseThrow());
+            if (!same && slot.what() != SlotKind.WHERE) {
+                assertNotEquals(sentence.text(), after, slot.what() + " " + choice.label());
+            }
+        }
+    }
+}

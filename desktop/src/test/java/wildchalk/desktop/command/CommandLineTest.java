@@ -1,0 +1,196 @@
+package wildchalk.desktop.command;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.RandomAccessFile;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import wildchalk.core.Demo;
+import wildchalk.core.binder.DrillFile;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.motion.Timeline;
+
+/** Commands, their exit codes, and one clear line when something is wrong. */
+class CommandLineTest {
+
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    @TempDir
+    Path folder;
+
+    private record Result(int code, String out, String err) {}
+
+    private static Result run(String... arguments) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ByteArrayOutputStream err = new ByteArrayOutputStream();
+        int code = CommandLineEntry.run(arguments, out, err);
+        return new Result(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
+    }
+
+    static Stream<Path> demos() {
+        return Demo.files().stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("demos")
+    void everyCommandWorksOnTheDemoFiles(Path file) throws IOException {
+        Drill drill = DrillFile.read(file).drill();
+        Timeline timeline = Timeline.of(drill, drill.base());
+        JsonNode time = json("time", file.toString(), "--json");
+        assertEquals(timeline.seconds(), time.get("seconds").asDouble(), 0.001);
+        assertEquals(drill.base().moves().size(), time.get("moves").size());
+        assertEquals(timeline.happenings().size(), time.get("events").size());
+        for (JsonNode move : time.get("moves")) {
+            assertTrue(move.get("end").asDouble() >= move.get("start").asDouble());
+        }
+        JsonNode words = json("words", file.toString(), "--json");
+        assertEquals(drill.base().steps().size(), words.get("steps").size());
+        assertEquals(0, json("check", file.toString(), "--json").get("findings").size());
+        assertEquals(
+                1, json("validate", file.toString(), "--json").get("wellFormed").size());
+        String role = drill.base().roles().get(0).label();
+        assertTrue(run("words", file.toString(), "--role", role).out().startsWith("You are " + role + "."));
+        for (String plain : new String[] {"time", "words", "check", "validate"}) {
+            Result result = run(plain, file.toString());
+            assertEquals(0, result.code(), result.err());
+            assertFalse(result.out().isBlank());
+            assertEquals("", result.err());
+        }
+    }
+
+    private static JsonNode json(String... arguments) throws IOException {
+        Result result = run(arguments);
+        assertEquals(0, result.code(), result.err());
+        return JSON.readTree(result.out());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"svg", "png", "pdf", "gif", "html"})
+    void exportWritesTheKindThatWasAskedFor(String kind) throws IOException {
+        Path target = folder.resolve("out." + kind);
+        Path file = Demo.folder().resolve("crossing-backs.drill.json");
+        Result result = run("export", file.toString(), "--to", kind, "--out", target.toString(), "--step", "2");
+        assertEquals(0, result.code(), result.err());
+        byte[] bytes = Files.readAllBytes(target);
+        String head = new String(bytes, 0, 15, StandardCharsets.ISO_8859_1);
+        Map<String, String> heads =
+                Map.of("svg", "<?xml", "png", "\u0089PNG", "pdf", "%PDF", "gif", "GIF89a", "html", "<!DOCTYPE html>");
+        assertTrue(head.startsWith(heads.get(kind)), head);
+    }
+
+    @Test
+    void aDrillThatCannotRunExitsWithOne() throws IOException {
+        String text = Files.readString(Demo.folder().resolve("crossing-backs.drill.json"));
+        Path file = Files.writeString(
+                folder.resolve("noball.drill.json"), text.replace("{\"id\": \"b1\", \"with\": \"cb\"}", ""));
+        Result result = run("check", file.toString(), "--json");
+        assertEquals(1, result.code());
+        assertEquals(
+                "no-ball",
+                JSON.readTree(result.out()).get("findings").get(0).get("rule").asText());
+        assertTrue(run("check", file.toString()).out().contains("CB has no ball"));
+    }
+
+    @Test
+    void brokenInputGivesOneLineAndTwo() throws IOException {
+        for (Map.Entry<String, Path> input : brokenFiles().entrySet()) {
+            for (String command : new String[] {"time", "words", "check", "validate", "export"}) {
+                String file = input.getValue().toString();
+                Result result = command.equals("export")
+                        ? run(
+                                command,
+                                file,
+                                "--to",
+                                "svg",
+                                "--out",
+                                folder.resolve("x.svg").toString())
+                        : run(command, file);
+                String what = command + " on a file that is " + input.getKey() + ": " + result.err();
+                assertEquals(2, result.code(), what);
+                assertEquals(1, result.err().strip().lines().count(), what);
+                assertTrue(result.err().contains(file), what);
+                assertEquals("", result.out(), what);
+                assertFalse(Files.exists(folder.resolve("x.svg")), what);
+            }
+        }
+    }
+
+    private Map<String, Path> brokenFiles() throws IOException {
+        String whole = Files.readString(Demo.folder().resolve("crossing-backs.drill.json"));
+        Map<String, Path> files = new LinkedHashMap<>();
+        files.put("truncated", Files.writeString(folder.resolve("cut.drill.json"), whole.substring(0, 700)));
+        files.put(
+                "of a wrong type",
+                Files.writeString(
+                        folder.resolve("type.drill.json"), whole.replace("\"at\": [4, -1]", "\"at\": \"here\"")));
+        files.put(
+                "of an unknown version",
+                Files.writeString(
+                        folder.resolve("new.drill.json"), whole.replace("\"version\": 1", "\"version\": 99")));
+        files.put("missing", folder.resolve("missing.drill.json"));
+        files.put("a folder", folder);
+        files.put("empty", Files.createFile(folder.resolve("empty.drill.json")));
+        Path huge = folder.resolve("huge.drill.json");
+        try (RandomAccessFile out = new RandomAccessFile(huge.toFile(), "rw")) {
+            out.setLength(200L << 20);
+        }
+        files.put("200 MB", huge);
+        return files;
+    }
+
+    @Test
+    void wrongOptionsAreExplained() {
+        String file = Demo.folder().resolve("crossing-backs.drill.json").toString();
+        String[][] wrong = {
+            {"time"},
+            {"fly", file},
+            {"time", file, "--progression", "none"},
+            {"words", file, "--role", "nobody"},
+            {"export", file, "--to", "docx"},
+            {"export", file, "--to", "svg", "--step", "9"},
+            {"export", file, "--to", "png", "--width", "3"},
+            {"export", file, "--to", "svg", "--out", folder.toString()},
+            {
+                "export",
+                file,
+                "--to",
+                "svg",
+                "--out",
+                folder.resolve("no/such/folder/x.svg").toString()
+            }
+        };
+        for (String[] arguments : wrong) {
+            Result result = run(arguments);
+            String what = String.join(" ", arguments) + ": " + result.err();
+            assertEquals(2, result.code(), what);
+            assertEquals(1, result.err().strip().lines().count(), what);
+            assertTrue(result.err().startsWith("wildchalk: "), what);
+        }
+    }
+
+    @Test
+    void surfacesListTheirSizes() throws IOException {
+        JsonNode list = json("surfaces", "--json");
+        assertEquals(3, list.size());
+        for (JsonNode s : list) {
+            assertTrue(s.get("length").asDouble() >= s.get("width").asDouble());
+            assertEquals(2, s.get("goals").size());
+        }
+        assertEquals(3, run("surfaces").out().strip().lines().count());
+    }
+}

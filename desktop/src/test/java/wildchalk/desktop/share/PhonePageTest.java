@@ -1,0 +1,188 @@
+package wildchalk.desktop.share;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.sun.net.httpserver.HttpServer;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import javafx.concurrent.Worker;
+import javafx.scene.Scene;
+import javafx.scene.web.WebView;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+import wildchalk.core.Demo;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.geometry.Point;
+import wildchalk.picture.export.PageExport;
+import wildchalk.picture.export.Rep;
+import wildchalk.picture.style.Ground;
+
+/** The phone page in a real browser engine, which enforces its content policy. */
+@ExtendWith(ApplicationExtension.class)
+class PhonePageTest {
+
+    private static final double ONE_CENTIMETRE = 0.01;
+
+    private WebView view;
+
+    @Start
+    void start(Stage stage) {
+        view = new WebView();
+        stage.setScene(new Scene(view, 400, 760));
+        stage.show();
+    }
+
+    @Test
+    void everybodyIsWhereTheTimelineSays() throws Exception {
+        for (String id : List.of("second-wave-from-the-left", "breakwater-breakout", "crossing-backs")) {
+            Drill drill = Demo.read(id);
+            Rep rep = Rep.of(drill, drill.base());
+            load(PageExport.of(rep, Ground.PAPER));
+            double scale = number("JSON.parse(document.getElementById('drill').textContent).frame.pixelsPerMetre");
+            double x0 = number("JSON.parse(document.getElementById('drill').textContent).frame.x");
+            double y0 = number("JSON.parse(document.getElementById('drill').textContent).frame.y");
+            for (int i = 0; i <= 10; i++) {
+                int slider = i * 97;
+                run("var s = document.getElementById('time'); s.value = " + slider
+                        + "; s.dispatchEvent(new Event('input'));");
+                double t = slider / 1000.0 * Math.round(rep.timeline().seconds() * 1000) / 1000.0;
+                for (Role role : drill.base().roles()) {
+                    Point shown = place("role-" + role.id(), scale, x0, y0);
+                    double away =
+                            shown.distanceTo(rep.timeline().poseAt(role.id(), t).at());
+                    assertTrue(away < ONE_CENTIMETRE, id + ": " + role.label() + " is " + away + " m off at " + t);
+                }
+                for (var ball : rep.timeline().ballIds()) {
+                    double away = place("ball-" + ball, scale, x0, y0)
+                            .distanceTo(rep.timeline().ballAt(ball, t));
+                    assertTrue(away < ONE_CENTIMETRE, id + ": the ball is " + away + " m off at " + t);
+                }
+            }
+        }
+    }
+
+    @Test
+    void itPlaysStepsAndFollowsARole() throws Exception {
+        Drill drill = Demo.read("second-wave-from-the-left");
+        Rep rep = Rep.of(drill, drill.base());
+        load(PageExport.of(rep, Ground.SLATE));
+        run("document.getElementById('next').click()");
+        assertEquals(
+                rep.timeline().steps().get(1).start(),
+                number("parseFloat(document.getElementById('clock').textContent)"),
+                0.06);
+        assertEquals(1, number("+document.querySelector('#words li.now').getAttribute('data-step')"), 0);
+        run("var r = document.getElementById('role'); r.value = 'cb'; r.dispatchEvent(new Event('change'));");
+        assertEquals(1, number("document.querySelectorAll('.part:not([hidden])').length"), 0);
+        assertTrue(text("document.querySelector('.part:not([hidden])').textContent")
+                .startsWith("You are CB."));
+        run("document.getElementById('speed').value = '2'; document.getElementById('play').click()");
+        double before = number("parseFloat(document.getElementById('clock').textContent)");
+        WaitForAsyncUtils.waitFor(
+                20,
+                TimeUnit.SECONDS,
+                () -> number("parseFloat(document.getElementById('clock').textContent)") > before + 1);
+        run("document.getElementById('play').click()");
+        assertEquals("Play", text("document.getElementById('play').textContent"));
+    }
+
+    @Test
+    void aHostileTitleRunsNothingAndNothingIsFetched() throws Exception {
+        List<String> requests = Collections.synchronizedList(new ArrayList<>());
+        HttpServer server = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
+        byte[][] page = new byte[1][];
+        server.createContext("/", exchange -> {
+            requests.add(exchange.getRequestURI().toString());
+            exchange.getResponseHeaders().set("Content-Type", "text/html; charset=utf-8");
+            exchange.sendResponseHeaders(200, page[0].length);
+            exchange.getResponseBody().write(page[0]);
+            exchange.close();
+        });
+        server.start();
+        try {
+            String attack = "<img src=x onerror=document.title='owned'><script>document.title='owned'</script>"
+                    + "</script><svg onload=document.title='owned'>";
+            Drill plain = Demo.read("crossing-backs");
+            Drill drill = plain.withTitle(attack)
+                    .withNotes(attack)
+                    .withSurfaceUse(new SurfaceUse("handball", "whole"))
+                    .withProgression(plain.base()
+                            .with(plain.base().steps().get(0).withPoints(List.of(attack)))
+                            .with(plain.base().roles().get(0).withLabel("</script>")));
+            page[0] = PageExport.of(Rep.of(drill, drill.base()), Ground.PAPER);
+            WaitForAsyncUtils.asyncFx(() -> view.getEngine()
+                    .load("http://127.0.0.1:" + server.getAddress().getPort() + "/page"));
+            loaded();
+            run("document.getElementById('play').click(); document.getElementById('next').click();");
+            assertEquals(attack, text("document.title"), "the title is text");
+            assertEquals(0, number("document.querySelectorAll('img, iframe, link, svg[onload]').length"), 0);
+            assertEquals(attack, text("document.querySelector('h1').textContent"));
+            // and where a page breaks its own rule, the policy stops it
+            run("var i = document.createElement('img'); i.src = '/leak'; document.body.appendChild(i);"
+                    + "var s = document.createElement('script'); s.textContent = 'document.title=\"owned\"';"
+                    + "document.body.appendChild(s);");
+            WaitForAsyncUtils.waitForFxEvents();
+            assertEquals(attack, text("document.title"), "an injected script does not run");
+            assertEquals(List.of("/page"), requests, "nothing but the page itself was asked for");
+            assertFalse(new String(page[0], StandardCharsets.UTF_8).contains("onerror=document.title='owned'>"));
+        } finally {
+            server.stop(0);
+        }
+    }
+
+    // ---- the browser ----
+
+    private void load(byte[] page) throws Exception {
+        Path file = Files.createTempFile("wildchalk", ".html");
+        Files.write(file, page);
+        WaitForAsyncUtils.asyncFx(() -> view.getEngine().load(file.toUri().toString()));
+        loaded();
+    }
+
+    private void loaded() throws Exception {
+        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitFor(
+                30,
+                TimeUnit.SECONDS,
+                () -> WaitForAsyncUtils.asyncFx(
+                                () -> view.getEngine().getLoadWorker().getState() == Worker.State.SUCCEEDED
+                                        && view.getEngine()
+                                                .executeScript("document.getElementById('drill') ? 1 : 0")
+                                                .equals(1))
+                        .get());
+    }
+
+    private Object run(String script) throws Exception {
+        return WaitForAsyncUtils.asyncFx(() -> view.getEngine().executeScript(script))
+                .get();
+    }
+
+    private double number(String script) throws Exception {
+        return ((Number) run(script)).doubleValue();
+    }
+
+    private String text(String script) throws Exception {
+        return String.valueOf(run(script));
+    }
+
+    private Point place(String id, double scale, double x0, double y0) throws Exception {
+        String transform = text("document.getElementById('" + id + "').getAttribute('transform')");
+        String[] xy = transform.replaceAll("[^-0-9. ]", "").trim().split(" +");
+        return new Point((Double.parseDouble(xy[0]) - x0) / scale, (y0 - Double.parseDouble(xy[1])) / scale);
+    }
+}
