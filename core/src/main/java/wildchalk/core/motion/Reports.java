@@ -153,10 +153,14 @@ final class Reports {
 
     /** The first circle among stuck moves, in the order in which each waits for the next; empty if there is none. */
     private static List<Job> circle(List<Job> stuck) {
+        // steps open one after the other, so whoever waits for a step waits for what is stuck in the earliest one
+        int open = stuck.stream().mapToInt(j -> j.step).min().orElse(0);
+        List<Job> holdUp =
+                stuck.stream().filter(j -> j.step == open && !j.move.runsOn()).toList();
         Set<Job> done = new HashSet<>();
+        boolean[] holdUpDone = {false};
         for (Job start : stuck) {
-            LinkedHashSet<Job> path = new LinkedHashSet<>();
-            List<Job> found = search(start, path, done, stuck);
+            List<Job> found = search(start, new LinkedHashSet<>(), done, holdUp, holdUpDone);
             if (!found.isEmpty()) {
                 return found;
             }
@@ -164,7 +168,8 @@ final class Reports {
         return List.of();
     }
 
-    private static List<Job> search(Job job, LinkedHashSet<Job> path, Set<Job> done, List<Job> stuck) {
+    private static List<Job> search(
+            Job job, LinkedHashSet<Job> path, Set<Job> done, List<Job> holdUp, boolean[] holdUpDone) {
         if (path.contains(job)) {
             List<Job> round = new ArrayList<>(path);
             return round.subList(round.indexOf(job), round.size());
@@ -173,22 +178,21 @@ final class Reports {
             return List.of();
         }
         path.add(job);
-        for (Job next : waitsFor(job, stuck)) {
-            List<Job> found = search(next, path, done, stuck);
+        List<Job> next = new ArrayList<>(job.waitsFor);
+        if (job.waitsForStep && !holdUp.isEmpty() && job.step > holdUp.get(0).step && !holdUpDone[0]) {
+            next.addAll(holdUp);
+        }
+        for (Job other : next) {
+            List<Job> found = search(other, path, done, holdUp, holdUpDone);
             if (!found.isEmpty()) {
                 return found;
             }
         }
+        if (next.size() > job.waitsFor.size()) {
+            holdUpDone[0] = true; // looked at once with nothing found: no need to look again
+        }
         path.remove(job);
         return List.of();
-    }
-
-    private static List<Job> waitsFor(Job job, List<Job> stuck) {
-        List<Job> all = new ArrayList<>(job.waitsFor);
-        if (job.waitsForStep) {
-            stuck.stream().filter(o -> o.step < job.step && !o.move.runsOn()).forEach(all::add);
-        }
-        return all;
     }
 
     private String name(Move move) {

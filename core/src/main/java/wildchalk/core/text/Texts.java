@@ -2,8 +2,10 @@ package wildchalk.core.text;
 
 import java.text.MessageFormat;
 import java.util.Locale;
+import java.util.Map;
 import java.util.MissingResourceException;
 import java.util.ResourceBundle;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Texts of one bundle. Patterns are those of {@link MessageFormat}; numbers are put in as text that has been formatted
@@ -15,6 +17,8 @@ public final class Texts {
     public static final Texts CORE = of("wildchalk.core.text.core");
 
     private final ResourceBundle bundle;
+    /** Reading a pattern costs far more than filling it in. */
+    private final Map<String, MessageFormat> formats = new ConcurrentHashMap<>();
 
     private Texts(ResourceBundle bundle) {
         this.bundle = bundle;
@@ -31,8 +35,11 @@ public final class Texts {
     /** The text of a key with its arguments put in. A missing key shows itself, so that it is seen and mended. */
     public String get(String key, Object... arguments) {
         try {
-            String pattern = bundle.getString(key);
-            return new MessageFormat(pattern, Locale.ENGLISH).format(arguments);
+            MessageFormat format =
+                    formats.computeIfAbsent(key, k -> new MessageFormat(bundle.getString(k), Locale.ENGLISH));
+            synchronized (format) {
+                return format.format(arguments);
+            }
         } catch (MissingResourceException missing) {
             return "[" + key + "]";
         }

@@ -2,6 +2,7 @@ package wildchalk.core.words;
 
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import wildchalk.core.drill.Move;
 
 /** A piece of a sentence. */
@@ -25,11 +26,13 @@ public sealed interface Phrase permits Phrase.Plain, Phrase.Slot {
      *
      * @param what which part of the move they set
      * @param prompt what stands on its button when it has no text
-     * @param choices all there are, the present one among them if it can be listed
+     * @param source gives the choices; asked only when somebody wants to see them
      */
-    record Slot(SlotKind what, String text, String prompt, List<Choice> choices) implements Phrase {
-        public Slot {
-            choices = List.copyOf(choices);
+    record Slot(SlotKind what, String text, String prompt, Supplier<List<Choice>> source) implements Phrase {
+
+        /** All there are, the present one among them if it can be listed. */
+        public List<Choice> choices() {
+            return source.get();
         }
 
         @Override

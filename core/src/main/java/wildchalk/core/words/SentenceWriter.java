@@ -3,6 +3,8 @@ package wildchalk.core.words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
@@ -74,26 +76,29 @@ final class SentenceWriter {
     }
 
     private Phrase who(Move move) {
-        List<Phrase.Choice> choices = drill.roles().stream()
-                .map(r -> new Phrase.Choice(r.label(), move.withRole(r.id())))
-                .toList();
-        return new Phrase.Slot(SlotKind.WHO, label(move.role()), "", choices);
+        return new Phrase.Slot(
+                SlotKind.WHO,
+                label(move.role()),
+                "",
+                () -> drill.roles().stream()
+                        .map(r -> new Phrase.Choice(r.label(), move.withRole(r.id())))
+                        .toList());
     }
 
     // ---- travel ----
 
     private Void travel(List<Phrase> phrases, Travel move) {
         boolean carrying = timeline.move(move.id()).carrying();
-        List<Phrase.Choice> manners = new ArrayList<>();
-        for (Manner m : Manner.values()) {
-            manners.add(new Phrase.Choice(verb(m, carrying), move.withManner(m)));
-        }
-        phrases.add(new Phrase.Slot(SlotKind.MANNER, verb(move.manner(), carrying), "", manners));
-        List<Phrase.Choice> efforts = new ArrayList<>();
-        for (Effort e : Effort.values()) {
-            efforts.add(new Phrase.Choice(text("effort." + e), move.withEffort(e)));
-        }
-        phrases.add(new Phrase.Slot(SlotKind.EFFORT, text("effort." + move.effort()), "", efforts));
+        phrases.add(new Phrase.Slot(
+                SlotKind.MANNER,
+                verb(move.manner(), carrying),
+                "",
+                () -> each(Manner.values(), m -> new Phrase.Choice(verb(m, carrying), move.withManner(m)))));
+        phrases.add(new Phrase.Slot(
+                SlotKind.EFFORT,
+                text("effort." + move.effort()),
+                "",
+                () -> each(Effort.values(), e -> new Phrase.Choice(text("effort." + e), move.withEffort(e)))));
         from(move).ifPresent(n -> phrases.add(new Phrase.Plain(text("words.from", n))));
         for (Waypoint w : move.path().subList(0, move.path().size() - 1)) {
             via(w).ifPresent(v -> phrases.add(new Phrase.Plain(v)));
@@ -124,12 +129,17 @@ final class SentenceWriter {
 
     private Phrase where(Travel move) {
         Waypoint last = move.path().get(move.path().size() - 1);
+        return new Phrase.Slot(SlotKind.WHERE, places.goingTo(last.at()), "", () -> ends(move, last));
+    }
+
+    /** Named places that the travel could end at instead. */
+    private List<Phrase.Choice> ends(Travel move, Waypoint last) {
         List<Phrase.Choice> choices = new ArrayList<>();
         drill.gear().forEach(g -> addEnd(choices, move, last, g.at(), places.gear(g)));
         surface.landmarks().stream()
                 .filter(l -> l.at().distanceTo(last.at()) < 8)
                 .forEach(l -> addEnd(choices, move, last, l.at(), l.name()));
-        return new Phrase.Slot(SlotKind.WHERE, places.goingTo(last.at()), "", choices);
+        return choices;
     }
 
     private void addEnd(List<Phrase.Choice> choices, Travel move, Waypoint last, Point place, String name) {
@@ -141,6 +151,20 @@ final class SentenceWriter {
     // ---- passes and shots ----
 
     private Void pass(List<Phrase> phrases, Pass move) {
+        phrases.add(new Phrase.Slot(SlotKind.KIND, passVerb(move.kind(), move.weight()), "", () -> passKinds(move)));
+        phrases.add(new Phrase.Slot(
+                SlotKind.RECEIVER,
+                receiver(move.to()),
+                "",
+                () -> drill.roles().stream()
+                        .filter(r -> !r.id().equals(move.role()))
+                        .map(r -> new Phrase.Choice(
+                                text("words.to-role", r.label()), move.withTo(new Target.ToRole(r.id()))))
+                        .toList()));
+        return null;
+    }
+
+    private List<Phrase.Choice> passKinds(Pass move) {
         List<Phrase.Choice> kinds = new ArrayList<>();
         for (PassKind kind : PassKind.values()) {
             for (Weight weight : Weight.values()) {
@@ -148,13 +172,11 @@ final class SentenceWriter {
                         passVerb(kind, weight), move.withKind(kind).withWeight(weight)));
             }
         }
-        phrases.add(new Phrase.Slot(SlotKind.KIND, passVerb(move.kind(), move.weight()), "", kinds));
-        List<Phrase.Choice> receivers = drill.roles().stream()
-                .filter(r -> !r.id().equals(move.role()))
-                .map(r -> new Phrase.Choice(text("words.to-role", r.label()), move.withTo(new Target.ToRole(r.id()))))
-                .toList();
-        phrases.add(new Phrase.Slot(SlotKind.RECEIVER, receiver(move.to()), "", receivers));
-        return null;
+        return kinds;
+    }
+
+    private static <E> List<Phrase.Choice> each(E[] values, Function<E, Phrase.Choice> choice) {
+        return Stream.of(values).map(choice).toList();
     }
 
     private String passVerb(PassKind kind, Weight weight) {
@@ -172,26 +194,29 @@ final class SentenceWriter {
     }
 
     private Void shot(List<Phrase> phrases, Shot move) {
-        List<Phrase.Choice> weights = new ArrayList<>();
-        for (Weight weight : Weight.values()) {
-            weights.add(new Phrase.Choice(text("shot." + weight), move.withWeight(weight)));
-        }
-        phrases.add(new Phrase.Slot(SlotKind.KIND, text("shot." + move.weight()), "", weights));
+        phrases.add(new Phrase.Slot(
+                SlotKind.KIND,
+                text("shot." + move.weight()),
+                "",
+                () -> each(Weight.values(), w -> new Phrase.Choice(text("shot." + w), move.withWeight(w)))));
         List<GoalMouth> goals = Goals.all(drill, surface);
         String goalName = goals.stream()
                 .filter(g -> g.id().equals(move.goal()))
                 .findFirst()
                 .map(GoalMouth::name)
                 .orElse(move.goal());
-        List<Phrase.Choice> targets = goals.stream()
-                .map(g -> new Phrase.Choice(text("words.at-goal", g.name()), move.withGoal(g.id())))
-                .toList();
-        phrases.add(new Phrase.Slot(SlotKind.WHERE, text("words.at-goal", goalName), "", targets));
-        List<Phrase.Choice> aims = new ArrayList<>();
-        for (Aim aim : Aim.values()) {
-            aims.add(new Phrase.Choice(text("aim." + aim), move.withAim(aim)));
-        }
-        phrases.add(new Phrase.Slot(SlotKind.AIM, text("aim." + move.aim()), "", aims));
+        phrases.add(new Phrase.Slot(
+                SlotKind.WHERE,
+                text("words.at-goal", goalName),
+                "",
+                () -> goals.stream()
+                        .map(g -> new Phrase.Choice(text("words.at-goal", g.name()), move.withGoal(g.id())))
+                        .toList()));
+        phrases.add(new Phrase.Slot(
+                SlotKind.AIM,
+                text("aim." + move.aim()),
+                "",
+                () -> each(Aim.values(), a -> new Phrase.Choice(text("aim." + a), move.withAim(a)))));
         return null;
     }
 
@@ -204,11 +229,14 @@ final class SentenceWriter {
 
     private Void waiting(List<Phrase> phrases, Wait move) {
         phrases.add(new Phrase.Plain(text("words.waits")));
-        List<Phrase.Choice> lengths = WAITS.stream()
-                .map(s -> new Phrase.Choice(text("words.for-seconds", Numbers.brief(s, 1)), move.withSeconds(s)))
-                .toList();
         phrases.add(new Phrase.Slot(
-                SlotKind.SECONDS, text("words.for-seconds", Numbers.brief(move.seconds(), 1)), "", lengths));
+                SlotKind.SECONDS,
+                text("words.for-seconds", Numbers.brief(move.seconds(), 1)),
+                "",
+                () -> WAITS.stream()
+                        .map(s ->
+                                new Phrase.Choice(text("words.for-seconds", Numbers.brief(s, 1)), move.withSeconds(s)))
+                        .toList()));
         return null;
     }
 

@@ -24,6 +24,11 @@ final class TriggerWriter {
     }
 
     Phrase slot(Step step, Move move) {
+        String now = move.trigger().map(t -> text(move, t)).orElse("");
+        return new Phrase.Slot(SlotKind.WHEN, now, Texts.CORE.get("words.when-prompt"), () -> choices(step, move));
+    }
+
+    private List<Phrase.Choice> choices(Step step, Move move) {
         List<Phrase.Choice> choices = new ArrayList<>();
         choices.add(new Phrase.Choice(Texts.CORE.get("trigger.choice.none"), move.withTrigger(Optional.empty())));
         choices.add(choice(move, Trigger.onWhistle(0)));
@@ -44,8 +49,7 @@ final class TriggerWriter {
                         Texts.CORE.get("trigger.choice.earlier"), withPlus(move, t, t.plusSeconds() - 0.5)));
             }
         });
-        String now = move.trigger().map(t -> text(move, t)).orElse("");
-        return new Phrase.Slot(SlotKind.WHEN, now, Texts.CORE.get("words.when-prompt"), choices);
+        return choices;
     }
 
     private static Move withPlus(Move move, Trigger trigger, double seconds) {

@@ -50,6 +50,48 @@ public final class RandomDrills {
         return new RandomDrills(seed).make(roles, steps, moves);
     }
 
+    /** A drill that makes sense: everybody keeps moving, and one ball goes from hand to hand. Nothing in it is stuck. */
+    public static Progression sensible(long seed, int roles, int steps, int moves) {
+        return new RandomDrills(seed).makeSensible(roles, steps, moves);
+    }
+
+    private Progression makeSensible(int roles, int steps, int moves) {
+        List<Role> people = new ArrayList<>();
+        for (int i = 0; i < roles; i++) {
+            people.add(new Role(
+                    new RoleId("r" + i), "R" + i, i % 2 == 0 ? Side.ATTACK : Side.DEFENCE, Optional.of(place()), 0, 1));
+        }
+        int holder = 0;
+        int told = 0;
+        List<Step> list = new ArrayList<>();
+        for (int s = 0; s < steps; s++) {
+            List<Move> own = new ArrayList<>();
+            int until = moves * (s + 1) / steps;
+            for (int k = 0; told < until; k++, told++) {
+                MoveId id = new MoveId("m" + told);
+                int role = told % roles;
+                if (k % 10 == 5 && role != holder) {
+                    own.add(new Pass(
+                            id,
+                            new RoleId("r" + holder),
+                            Optional.empty(),
+                            false,
+                            new Target.ToRole(new RoleId("r" + role)),
+                            PassKind.AIR,
+                            Weight.FIRM));
+                    holder = role;
+                } else {
+                    own.add(new Travel(
+                            id, new RoleId("r" + role), Optional.empty(), false, Manner.FORWARD, Effort.HARD, path()));
+                }
+            }
+            list.add(new Step(new StepId("s" + s), own, List.of()));
+        }
+        Ball ball = new Ball(new BallId("b0"), new Ball.With(new RoleId("r0")));
+        return new Progression(
+                new ProgressionId("base"), "Sensible", List.of(), List.of(), people, List.of(ball), list);
+    }
+
     private Progression make(int roles, int steps, int moves) {
         List<Role> people = new ArrayList<>();
         for (int i = 0; i < roles; i++) {

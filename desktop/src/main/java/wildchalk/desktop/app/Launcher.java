@@ -46,7 +46,8 @@ public final class Launcher {
                     + ": the demo binder is not there; start ./wildchalk from the project's folder.");
             System.exit(CommandLineEntry.BAD_INPUT);
         }
-        Path copy = Files.createTempDirectory("wildchalk-demo");
+        Path copy = Files.createDirectory(
+                Files.createTempDirectory("wildchalk-demo").resolve("Tern Point"));
         List<Path> all;
         try (Stream<Path> walk = Files.walk(demo)) {
             all = walk.toList();

@@ -24,6 +24,7 @@ public final class WildChalkApp extends Application {
         Path binder = Optional.ofNullable(raw.get("binder")).map(Path::of).orElseGet(settings::binder);
         Shell shell = show(stage, settings, binder, FileDialogs.ofSystem());
         Optional.ofNullable(raw.get("drill")).map(Path::of).ifPresent(shell::openFile);
+        Usable.report();
     }
 
     /** Builds the window on a stage. */

@@ -9,15 +9,14 @@ import javafx.scene.image.Image;
 import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
-import wildchalk.core.surface.Surface;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Painter;
 import wildchalk.picture.paint.Viewport;
 import wildchalk.picture.style.Ground;
 
 /**
- * A picture that the painter draws straight into the memory which the window shows. The surface is painted once per size
- * and ground, and copied under every frame.
+ * A picture that the painter draws straight into the memory which the window shows. What stands still while a step plays
+ * (surface, gear, strokes) is painted once and copied under every frame.
  */
 final class BoardImage {
 
@@ -27,8 +26,8 @@ final class BoardImage {
     private final int[] pixels;
     private final PixelBuffer<IntBuffer> shared;
     private final WritableImage image;
-    private int[] surfacePixels;
-    private Object surfaceKey;
+    private int[] stillPixels;
+    private Object stillKey;
 
     BoardImage(int width, int height) {
         this.width = width;
@@ -50,19 +49,18 @@ final class BoardImage {
     /** Paints a frame; to be called on the FX thread. */
     void paint(Frame frame, Viewport viewport, Ground ground) {
         Painter painter = new Painter(ground);
-        Surface surface = frame.drill().surface();
-        Object key = List.of(surface.id(), viewport, ground);
-        if (!key.equals(surfaceKey)) {
+        Object key = List.of(frame.timeline(), frame.currentStep(), frame.selected(), viewport, ground);
+        if (!key.equals(stillKey)) {
             Graphics2D g = picture.createGraphics();
-            painter.paintSurface(g, surface, viewport);
+            painter.paintStill(g, frame, viewport);
             g.dispose();
-            surfacePixels = pixels.clone();
-            surfaceKey = key;
+            stillPixels = pixels.clone();
+            stillKey = key;
         } else {
-            System.arraycopy(surfacePixels, 0, pixels, 0, pixels.length);
+            System.arraycopy(stillPixels, 0, pixels, 0, pixels.length);
         }
         Graphics2D g = picture.createGraphics();
-        painter.paintMarks(g, frame, viewport);
+        painter.paintMoving(g, frame, viewport);
         g.dispose();
         shared.updateBuffer(b -> null);
     }

@@ -48,6 +48,7 @@ public final class BoardPlace extends BorderPane {
     private final Label clock = new Label();
     private final VBox empty = emptyState();
     private final ChangeListener<Object> refresh = (o, a, b) -> refresh();
+    private final ChangeListener<Object> tick = (o, a, b) -> showClock();
 
     public BoardPlace(DrillDocument document) {
         this.document = document;
@@ -67,8 +68,8 @@ public final class BoardPlace extends BorderPane {
         setBottom(new VBox(transport(), strip));
         document.drillProperty().addListener(refresh);
         document.repProperty().addListener(refresh);
-        document.secondsProperty().addListener(refresh);
-        document.stepProperty().addListener(refresh);
+        document.secondsProperty().addListener(tick);
+        document.stepProperty().addListener(tick);
         document.playingProperty().addListener(refresh);
         addEventHandler(KeyEvent.KEY_PRESSED, this::keys);
         refresh();
@@ -221,13 +222,17 @@ public final class BoardPlace extends BorderPane {
                 drill.surface().title() + " · " + drill.surfaceUse().view().name());
         play.setText(Ui.text(document.playingProperty().get() ? "strip.pause" : "strip.play"));
         play.setDisable(document.timeline().seconds() <= 0);
+        showClock();
+        empty.setVisible(drill.base().isEmpty());
+    }
+
+    private void showClock() {
         clock.setText(
                 Ui.text("strip.time", Numbers.fixed(document.secondsProperty().get(), 1)) + "  ·  "
                         + Ui.text(
                                 "strip.step",
                                 document.stepProperty().get() + 1,
-                                drill.base().steps().size()));
-        empty.setVisible(drill.base().isEmpty());
+                                document.progression().steps().size()));
     }
 
     private void keys(KeyEvent e) {
@@ -282,8 +287,8 @@ public final class BoardPlace extends BorderPane {
         strip.dispose();
         document.drillProperty().removeListener(refresh);
         document.repProperty().removeListener(refresh);
-        document.secondsProperty().removeListener(refresh);
-        document.stepProperty().removeListener(refresh);
+        document.secondsProperty().removeListener(tick);
+        document.stepProperty().removeListener(tick);
         document.playingProperty().removeListener(refresh);
     }
 }

@@ -13,6 +13,9 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Polygon;
+import javafx.scene.shape.Shape;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.TextAlignment;
@@ -42,7 +45,10 @@ public final class StripView extends ScrollPane {
     private final DrillDocument document;
     private final ObjectProperty<Ground> ground = new SimpleObjectProperty<>(Ground.SLATE);
     private final Canvas canvas = new Canvas();
-    private final Pane holder = new Pane(canvas);
+    private final Line needle = new Line(0, 8, 0, 0);
+    private final Polygon knob = new Polygon(-7, 2, 7, 2, 0, 13);
+    private final Pane holder = new Pane(canvas, needle, knob);
+    private final ChangeListener<Object> tick = (o, a, b) -> movePlayhead();
     private final ChangeListener<Object> repaint = (o, a, b) -> paint();
     private final ChangeListener<Object> refit = (o, a, b) -> fit();
 
@@ -60,9 +66,14 @@ public final class StripView extends ScrollPane {
         setFocusTraversable(false);
         holder.getStyleClass().add("strip-content");
         canvas.setManaged(false);
+        for (Shape part : new Shape[] {needle, knob}) {
+            part.setManaged(false);
+            part.setMouseTransparent(true);
+        }
+        needle.setStrokeWidth(2.5);
         setContent(holder);
         document.repProperty().addListener(refit);
-        document.secondsProperty().addListener(repaint);
+        document.secondsProperty().addListener(tick);
         document.selectionProperty().addListener(repaint);
         ground.addListener(repaint);
         viewportBoundsProperty().addListener(refit);
@@ -186,7 +197,11 @@ public final class StripView extends ScrollPane {
             bar(g, bar, look, chosen.equals(Optional.of(bar.move())));
         }
         pins(g, rep, look);
-        playhead(g, look);
+        Color colour = fx(look.side(Side.DEFENCE));
+        needle.setStroke(colour);
+        needle.setEndY(canvas.getHeight());
+        knob.setFill(colour);
+        movePlayhead();
     }
 
     private void steps(GraphicsContext g, Rep rep, Ground look) {
@@ -263,14 +278,10 @@ public final class StripView extends ScrollPane {
         }
     }
 
-    private void playhead(GraphicsContext g, Ground look) {
+    private void movePlayhead() {
         double at = x(document.secondsProperty().get());
-        Color colour = fx(look.side(Side.DEFENCE));
-        g.setStroke(colour);
-        g.setFill(colour);
-        g.setLineWidth(2.5);
-        g.strokeLine(at, 8, at, canvas.getHeight());
-        g.fillPolygon(new double[] {at - 7, at + 7, at}, new double[] {2, 2, 13}, 3);
+        needle.setTranslateX(at);
+        knob.setTranslateX(at);
     }
 
     private static Color fx(java.awt.Color c) {
@@ -279,7 +290,7 @@ public final class StripView extends ScrollPane {
 
     public void dispose() {
         document.repProperty().removeListener(refit);
-        document.secondsProperty().removeListener(repaint);
+        document.secondsProperty().removeListener(tick);
         document.selectionProperty().removeListener(repaint);
     }
 }

@@ -169,6 +169,7 @@ public final class TalkView extends VBox {
         button.setId("slot-" + sentence.move() + "-" + slot.what());
         button.setAccessibleText(Ui.text("talk.slot", button.getText()));
         button.setWrapText(true);
+        button.setMaxWidth(WRAP);
         button.setOnAction(e -> {
             choose(sentence.move());
             choices(slot).show(button, Side.BOTTOM, 0, 2);

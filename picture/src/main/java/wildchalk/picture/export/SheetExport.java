@@ -46,8 +46,8 @@ public final class SheetExport {
     /** Two diagrams side by side leave this share of the text width to each. */
     private static final double PAIR = 0.49;
 
-    /** Marks on paper: bodies of 5.7 mm, so that labels can be read at arm's length. */
-    private static final double MARK_PIXELS = 0.9;
+    /** Marks on paper: bodies of 5 mm, so that labels can be read at arm's length. */
+    private static final double MARK_PIXELS = 0.8;
 
     private static final double LEGEND_MILLIMETRES = 16;
 

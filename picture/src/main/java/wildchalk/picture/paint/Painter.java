@@ -36,9 +36,25 @@ public final class Painter {
 
     /** Gear, strokes, players and balls. */
     public void paintMarks(Graphics2D g, Frame frame, Viewport viewport) {
+        paintStillMarks(g, frame, viewport);
+        paintMoving(g, frame, viewport);
+    }
+
+    /** What stays as it is while a step plays: the surface, gear, strokes and those who wait. */
+    public void paintStill(Graphics2D g, Frame frame, Viewport viewport) {
+        paintSurface(g, frame.drill().surface(), viewport);
+        paintStillMarks(g, frame, viewport);
+    }
+
+    private void paintStillMarks(Graphics2D g, Frame frame, Viewport viewport) {
         paintGear(g, frame, viewport);
         paintStrokes(g, frame, viewport);
         paintQueues(g, frame, viewport);
+    }
+
+    /** Players and balls, over what stands still. */
+    public void paintMoving(Graphics2D g, Frame frame, Viewport viewport) {
+        prepare(g);
         new BodyPainter(g, ground, viewport, frame).paintBodies();
     }
 

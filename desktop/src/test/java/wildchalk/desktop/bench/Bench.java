@@ -1,0 +1,177 @@
+package wildchalk.desktop.bench;
+
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.io.File;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Audience;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.motion.RandomDrills;
+import wildchalk.core.motion.Timeline;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.picture.export.Rep;
+import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.Painter;
+import wildchalk.picture.paint.Viewport;
+import wildchalk.picture.style.Ground;
+
+/** Measures the bars that the project holds itself to; a ratio of 1.00 or less is within the bar. */
+public final class Bench {
+
+    private static final Surface COURT = Surfaces.find("handball").orElseThrow();
+    private static final int STARTS = 5;
+
+    private Bench() {}
+
+    public static void main(String[] arguments) throws Exception {
+        Progression big = RandomDrills.sensible(7, 30, 12, 120);
+        Progression huge = RandomDrills.sensible(7, 30, 12, 1200);
+        System.out.println("measured / allowed = ratio (1.00 or less is within the bar)");
+
+        double compile = median(60, () -> Timeline.of(big, COURT, AgeBand.U16));
+        line("compile 30 roles, 12 steps, 120 moves", compile * 1e3, 5, "ms");
+        double compileHuge = median(15, () -> Timeline.of(huge, COURT, AgeBand.U16));
+        double growth = 1200 * Math.log(1200) / (120 * Math.log(120));
+        line("growth of compiling to 1,200 moves against n log n", compileHuge / compile, growth, "times");
+
+        Timeline timeline = Timeline.of(big, COURT, AgeBand.U16);
+        double[] t = {0};
+        double sample = median(4000, () -> {
+            t[0] = (t[0] + 0.37) % timeline.seconds();
+            timeline.roles().forEach(r -> timeline.poseAt(r, t[0]));
+            timeline.ballIds().forEach(b -> timeline.ballAt(b, t[0]));
+        });
+        line("sample one frame of it", sample * 1e6, 50, "µs");
+
+        Drill drill = Drill.blank("Bench", new SurfaceUse("handball", "whole"), Audience.USUAL)
+                .withProgression(big);
+        double answer = median(40, () -> Rep.of(drill, big));
+        line("change to new times, words and findings", answer * 1e3, 50, "ms");
+
+        line("paint one frame at 1280 x 800", paint(drill, big, timeline) * 1e3, 1000 / 60.0, "ms");
+        play();
+        start();
+    }
+
+    private static double paint(Drill drill, Progression big, Timeline timeline) {
+        BufferedImage image = new BufferedImage(1280, 800, BufferedImage.TYPE_INT_ARGB_PRE);
+        Viewport viewport = Viewport.fitting(drill.surfaceUse().view(), 1280, 800);
+        Painter painter = new Painter(Ground.SLATE);
+        double[] t = {0};
+        Graphics2D once = image.createGraphics();
+        painter.paintStill(once, Frame.at(drill, big, timeline, 0), viewport);
+        once.dispose();
+        int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+        int[] kept = pixels.clone();
+        return median(150, () -> {
+            t[0] = (t[0] + 0.1) % timeline.seconds();
+            System.arraycopy(kept, 0, pixels, 0, pixels.length);
+            Graphics2D g = image.createGraphics();
+            painter.paintMoving(g, Frame.at(drill, big, timeline, t[0]), viewport);
+            g.dispose();
+        });
+    }
+
+    private static void play() throws IOException, InterruptedException {
+        String said = run("wildchalk.desktop.app.PlayForBench$Start", false);
+        Matcher m = Pattern.compile("frames ([0-9.]+) late ([0-9.E-]+)").matcher(said);
+        if (m.find()) {
+            line("play it on the board: 60 frames a second over those shown", 60, Double.parseDouble(m.group(1)), "");
+            line("late frames of playing it", 100 * Double.parseDouble(m.group(2)), 1, "%");
+        } else {
+            System.out.println("play it on the board: not measured: " + said);
+        }
+    }
+
+    private static void start() throws IOException, InterruptedException {
+        double[] window = new double[STARTS];
+        double[] empty = new double[STARTS];
+        for (int i = 0; i < STARTS; i++) {
+            empty[i] = usable(run("wildchalk.desktop.bench.EmptyWindow$Start", true));
+            window[i] = usable(run("wildchalk.desktop.app.Launcher", true, "demo"));
+        }
+        Arrays.sort(window);
+        Arrays.sort(empty);
+        line("start to usable window against 1.5 empty windows", window[STARTS / 2], 1.5 * empty[STARTS / 2], "ms");
+    }
+
+    private static double usable(String said) {
+        Matcher m = Pattern.compile("usable after (\\d+) ms").matcher(said);
+        if (!m.find()) {
+            throw new IllegalStateException("The start was not measured: " + said);
+        }
+        return Double.parseDouble(m.group(1));
+    }
+
+    /** Runs a main class of this class path in a process of its own, as ./wildchalk runs it. */
+    private static String run(String main, boolean exitWhenUsable, String... arguments)
+            throws IOException, InterruptedException {
+        File home = Files.createTempDirectory("wildchalk-bench-home").toFile();
+        List<String> command = new ArrayList<>(List.of(
+                System.getProperty("java.home") + "/bin/java",
+                "-XX:+UseSerialGC",
+                "-XX:SharedArchiveFile=" + System.getProperty("bench.archive"),
+                "-Xshare:auto",
+                "-Xlog:cds=off",
+                "-Xlog:cds+dynamic=off",
+                "-Dprism.order=sw",
+                "-Dwildchalk.home=" + home,
+                "-Dwildchalk.demo=" + System.getProperty("wildchalk.demo"),
+                "-Dwildchalk.exitWhenUsable=" + exitWhenUsable,
+                "-cp",
+                classPath(main),
+                main));
+        command.addAll(List.of(arguments));
+        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        process.waitFor();
+        return said;
+    }
+
+    /** The program's own class path; the yardsticks need the tests' classes behind it, which keeps the archive valid. */
+    private static String classPath(String main) {
+        String program = System.getProperty("bench.classpath");
+        return main.endsWith("Launcher") ? program : program + File.pathSeparator + testClasses();
+    }
+
+    private static String testClasses() {
+        return String.join(
+                File.pathSeparator,
+                Arrays.stream(System.getProperty("java.class.path").split(File.pathSeparator))
+                        .filter(p -> p.endsWith("test-classes"))
+                        .toList());
+    }
+
+    /** Median seconds of a piece of work, warmed up first. */
+    private static double median(int times, Runnable work) {
+        for (int i = 0; i < times; i++) {
+            work.run();
+        }
+        double[] seconds = new double[times];
+        for (int i = 0; i < times; i++) {
+            long start = System.nanoTime();
+            work.run();
+            seconds[i] = (System.nanoTime() - start) / 1e9;
+        }
+        Arrays.sort(seconds);
+        return seconds[times / 2];
+    }
+
+    private static void line(String what, double measured, double allowed, String unit) {
+        System.out.println(String.format(
+                Locale.ROOT, "%-58s %9.2f / %8.2f %-5s = %.2f", what, measured, allowed, unit, measured / allowed));
+    }
+}
