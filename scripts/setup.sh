@@ -94,7 +94,7 @@ need_display() {
 }
 
 java_options() {
-  options=(-XX:+UseSerialGC -XX:TieredStopAtLevel=4 -Xshare:auto "-Dwildchalk.demo=$root_folder/demo/binder")
+  options=(-XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xshare:auto "-Dwildchalk.demo=$root_folder/demo/binder")
   if [ "${virtual_display:-no}" = yes ]; then
     options+=(-Dprism.order=sw)
   fi

@@ -15,11 +15,14 @@ public final class Splines {
     /** Knots closer than this are one knot: below a millimetre nobody placed two points. */
     private static final double SAME_PLACE_METRES = 1e-4;
 
+    private static final int LEAST_PIECES = 6;
+    private static final double PIECES_PER_DEGREE = 1.2;
+
     private Splines() {}
 
     /**
-     * Points of the smooth curve through {@code through}, first and last included, about {@code spacingMetres} apart.
-     * Two points give just those two: a straight line needs no more.
+     * Points of the smooth curve through {@code through}, first and last included, at most about {@code spacingMetres}
+     * apart where it bends; where it runs nearly straight they are fewer. Two points give just those two: a straight line needs no more.
      */
     public static List<Point> centripetal(List<Point> through, double spacingMetres) {
         List<Point> knots = distinct(through);
@@ -50,10 +53,19 @@ public final class Splines {
         // tangents of the non-uniform spline, scaled to the piece (t from 0 to 1)
         Point m1 = tangent(p0, p1, p2, t01, t12).times(t12);
         Point m2 = tangent(p1, p2, p3, t12, t23).times(t12);
-        int pieces = Math.max(4, (int) Math.ceil(p1.distanceTo(p2) * 1.1 / spacing));
+        int pieces = pieces(p1, m1, p2, m2, spacing);
         for (int k = 1; k <= pieces; k++) {
             into.add(k == pieces ? p2 : hermite(p1, m1, p2, m2, (double) k / pieces));
         }
+    }
+
+    /** Enough that neither the spacing nor a degree of turn from piece to piece is exceeded by much; the less of the two. */
+    private static int pieces(Point p1, Point m1, Point p2, Point m2, double spacing) {
+        Point chord = p2.minus(p1);
+        double bySpacing = chord.length() * 1.1 / spacing;
+        double turn = Headings.between(m1.headingDegrees(), chord.headingDegrees())
+                + Headings.between(chord.headingDegrees(), m2.headingDegrees());
+        return Math.max(LEAST_PIECES, (int) Math.ceil(Math.min(bySpacing, turn * PIECES_PER_DEGREE)));
     }
 
     private static Point tangent(Point a, Point b, Point c, double ab, double bc) {

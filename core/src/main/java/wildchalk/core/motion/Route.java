@@ -2,6 +2,8 @@ package wildchalk.core.motion;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Headings;
@@ -19,6 +21,9 @@ public record Route(Polyline line, List<Integer> corners) {
 
     /** Spacing of points on a curve: on a turn of 1 m the chord stays within 5 mm of the arc. */
     static final double SPACING_METRES = 0.2;
+
+    /** On a curve the line turns by about a degree from point to point; by so many at once it is no curve. */
+    private static final double TIGHT_DEGREES = 25;
 
     public Route {
         corners = List.copyOf(corners);
@@ -40,7 +45,19 @@ public record Route(Polyline line, List<Integer> corners) {
             append(line, section);
         }
         corners.removeIf(c -> c == line.size() - 1);
-        return new Route(new Polyline(line), corners);
+        Route drawn = new Route(new Polyline(line), corners);
+        return drawn.withTightBendsAsCorners();
+    }
+
+    /** Where a smooth path doubles back on itself nobody curves at a crawl: he plants and turns there too. */
+    private Route withTightBendsAsCorners() {
+        SortedSet<Integer> all = new TreeSet<>(corners);
+        for (int i = 1; i + 1 < line.size(); i++) {
+            if (turnDegreesAt(i) > TIGHT_DEGREES) {
+                all.add(i);
+            }
+        }
+        return all.size() == corners.size() ? this : new Route(line, List.copyOf(all));
     }
 
     private static void append(List<Point> line, List<Point> section) {

@@ -23,18 +23,21 @@ public final class Launcher {
         }
         // the painter works on pictures only; JavaFX alone talks to the display
         System.setProperty("java.awt.headless", "true");
-        Application.launch(WildChalkApp.class, windowArguments(arguments));
+        String[] window = windowArguments(arguments);
+        WarmUp.begin(window);
+        Application.launch(WildChalkApp.class, window);
     }
 
     private static String[] windowArguments(String[] arguments) throws IOException {
         if (arguments.length > 0 && arguments[0].equals("demo")) {
             Path copy = copyOfDemo(Path.of(System.getProperty("wildchalk.demo", "demo/binder")));
             return new String[] {
-                "--binder=" + copy, "--drill=" + copy.resolve("drills").resolve(FIRST_DEMO)
+                WildChalkApp.BINDER + copy,
+                WildChalkApp.DRILL + copy.resolve("drills").resolve(FIRST_DEMO)
             };
         }
         if (arguments.length > 1) {
-            return new String[] {"--binder=" + Path.of(arguments[1]).toAbsolutePath()};
+            return new String[] {WildChalkApp.BINDER + Path.of(arguments[1]).toAbsolutePath()};
         }
         return new String[0];
     }

@@ -59,9 +59,12 @@ public final class Shell extends BorderPane {
         });
     }
 
-    void start() {
+    void start(Optional<Path> drill) {
         applyGround();
-        showBinder();
+        drill.ifPresent(this::openFile);
+        if (board == null) {
+            showBinder();
+        }
     }
 
     // ---- places ----

@@ -14,6 +14,11 @@ import wildchalk.picture.style.Ground;
 /** The application: one window on one binder. */
 public final class WildChalkApp extends Application {
 
+    /** Arguments that the launcher gives. */
+    static final String BINDER = "--binder=";
+
+    static final String DRILL = "--drill=";
+
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
 
@@ -22,13 +27,12 @@ public final class WildChalkApp extends Application {
         var raw = getParameters().getNamed();
         Settings settings = new Settings(Settings.folder());
         Path binder = Optional.ofNullable(raw.get("binder")).map(Path::of).orElseGet(settings::binder);
-        Shell shell = show(stage, settings, binder, FileDialogs.ofSystem());
-        Optional.ofNullable(raw.get("drill")).map(Path::of).ifPresent(shell::openFile);
+        show(stage, settings, binder, Optional.ofNullable(raw.get("drill")).map(Path::of), FileDialogs.ofSystem());
         Usable.report();
     }
 
-    /** Builds the window on a stage. */
-    static Shell show(Stage stage, Settings settings, Path binder, FileDialogs dialogs) {
+    /** Builds the window on a stage: with a drill on the Board, or with the Binder. */
+    static Shell show(Stage stage, Settings settings, Path binder, Optional<Path> drill, FileDialogs dialogs) {
         for (String cut : new String[] {Fonts.REGULAR_FILE, Fonts.BOLD_FILE, Fonts.ITALIC_FILE}) {
             Font.loadFont(Fonts.open(cut), 14);
         }
@@ -42,7 +46,7 @@ public final class WildChalkApp extends Application {
         stage.setTitle(Ui.text("app.title"));
         stage.setMinWidth(960);
         stage.setMinHeight(620);
-        shell.start();
+        shell.start(drill);
         stage.show();
         return shell;
     }

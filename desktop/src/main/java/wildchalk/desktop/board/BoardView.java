@@ -70,6 +70,7 @@ public final class BoardView extends Region {
         document.repProperty().addListener(changed);
         document.secondsProperty().addListener(changed);
         document.stepProperty().addListener(changed);
+        document.playingProperty().addListener(changed);
         document.selectionProperty().addListener(changed);
         ground.addListener(changed);
         arranging.addListener((o, was, is) -> {
@@ -283,7 +284,12 @@ public final class BoardView extends Region {
         }
         Frame frame = frame();
         image.paint(frame, Viewport.fitting(frame.drill().surfaceUse().view(), w, h), ground.get());
-        paintFloating(frame);
+        // nothing floats over a drill that plays, and an empty canvas costs time to blend
+        boolean floats = !document.playingProperty().get() || gesture != null;
+        floating.setVisible(floats);
+        if (floats) {
+            paintFloating(frame);
+        }
     }
 
     private void paintFloating(Frame frame) {
@@ -326,6 +332,7 @@ public final class BoardView extends Region {
         document.repProperty().removeListener(changed);
         document.secondsProperty().removeListener(changed);
         document.stepProperty().removeListener(changed);
+        document.playingProperty().removeListener(changed);
         document.selectionProperty().removeListener(changed);
     }
 }

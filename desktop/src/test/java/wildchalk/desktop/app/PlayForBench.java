@@ -22,7 +22,7 @@ public final class PlayForBench extends Application {
     @Override
     public void start(Stage stage) throws Exception {
         Path folder = Files.createTempDirectory("wildchalk-bench");
-        Shell shell = WildChalkApp.show(stage, new Settings(folder), folder, new FileDialogs() {
+        Shell shell = WildChalkApp.show(stage, new Settings(folder), folder, Optional.empty(), new FileDialogs() {
             @Override
             public Optional<Path> open(javafx.stage.Window owner, Path at) {
                 return Optional.empty();

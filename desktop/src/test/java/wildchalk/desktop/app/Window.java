@@ -24,7 +24,7 @@ public final class Window {
     private Window(Stage stage, Path binder) throws Exception {
         this.folder = binder;
         Path home = Files.createTempDirectory("wildchalk-test-home");
-        this.shell = WildChalkApp.show(stage, new Settings(home), binder, new FileDialogs() {
+        this.shell = WildChalkApp.show(stage, new Settings(home), binder, Optional.empty(), new FileDialogs() {
             @Override
             public Optional<Path> open(javafx.stage.Window owner, Path at) {
                 return Optional.empty();
