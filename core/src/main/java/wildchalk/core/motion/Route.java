@@ -23,7 +23,7 @@ public record Route(Polyline line, List<Integer> corners) {
     static final double SPACING_METRES = 0.2;
 
     /** On a curve the line turns by about a degree from point to point; by so many at once it is no curve. */
-    private static final double TIGHT_DEGREES = 25;
+    private static final double TIGHT_COSINE = Math.cos(Math.toRadians(25));
 
     public Route {
         corners = List.copyOf(corners);
@@ -53,11 +53,18 @@ public record Route(Polyline line, List<Integer> corners) {
     private Route withTightBendsAsCorners() {
         SortedSet<Integer> all = new TreeSet<>(corners);
         for (int i = 1; i + 1 < line.size(); i++) {
-            if (turnDegreesAt(i) > TIGHT_DEGREES) {
+            if (isTight(line.point(i - 1), line.point(i), line.point(i + 1))) {
                 all.add(i);
             }
         }
         return all.size() == corners.size() ? this : new Route(line, List.copyOf(all));
+    }
+
+    private static boolean isTight(Point before, Point here, Point after) {
+        Point in = here.minus(before);
+        Point out = after.minus(here);
+        double along = in.dot(out);
+        return along < 0 || along * along < in.dot(in) * out.dot(out) * TIGHT_COSINE * TIGHT_COSINE;
     }
 
     private static void append(List<Point> line, List<Point> section) {

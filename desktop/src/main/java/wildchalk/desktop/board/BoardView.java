@@ -145,6 +145,13 @@ public final class BoardView extends Region {
         return pointerY;
     }
 
+    /** The pixel at which the pull that goes on ends now. */
+    public Optional<Point2D> pullEnd() {
+        return gesture instanceof PullGesture pull
+                ? Optional.of(new Point2D.Double(pull.x(), pull.y()))
+                : Optional.empty();
+    }
+
     // ---- pointer ----
 
     private void mouse() {

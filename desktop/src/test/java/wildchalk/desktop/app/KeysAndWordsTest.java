@@ -1,0 +1,198 @@
+package wildchalk.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+import wildchalk.core.Demo;
+import wildchalk.core.binder.DrillFile;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Target;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.geometry.Point;
+import wildchalk.desktop.document.Selection;
+import wildchalk.desktop.share.Sharing;
+
+/** The board without a mouse, the words as a form, files to hand out, and nothing lost by leaving. */
+@ExtendWith(ApplicationExtension.class)
+class KeysAndWordsTest {
+
+    private Window window;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        Path binder = Files.createTempDirectory("wildchalk-binder");
+        Files.createDirectories(binder.resolve("drills"));
+        for (Path file : Demo.files()) {
+            Files.copy(file, binder.resolve("drills").resolve(file.getFileName()));
+        }
+        window = Window.open(stage, binder);
+    }
+
+    private void open(String id) throws Exception {
+        WaitForAsyncUtils.asyncFx(() -> window.shell.openFile(window.folder.resolve("drills/" + id + ".drill.json")))
+                .get();
+        window.settled();
+    }
+
+    @Test
+    void aRunAPassAndAShotByKeysAlone(FxRobot robot) throws Exception {
+        open("crossing-backs");
+        int before = window.document().progression().moves().size();
+        robot.type(KeyCode.END).type(KeyCode.ENTER);
+        window.settled();
+        // a new step: RW runs backward, flat out, 1.5 m to the left
+        choose(new RoleId("rw"));
+        robot.type(KeyCode.T)
+                .type(KeyCode.LEFT, 3)
+                .type(KeyCode.B)
+                .type(KeyCode.F)
+                .type(KeyCode.ENTER);
+        window.settled();
+        Travel run = (Travel) last();
+        assertEquals(Manner.BACKWARD, run.manner());
+        assertEquals(Effort.FLAT_OUT, run.effort());
+        assertEquals(4, window.document().progression().steps().size());
+        // take it back, and put a second ball into LB's hands: tab from target to target, and pass
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        window.settled();
+        assertEquals(before, window.document().progression().moves().size());
+        WaitForAsyncUtils.asyncFx(() -> window.document()
+                        .change("ball", p -> p.with(new Ball(p.nextBallId(), new Ball.With(new RoleId("rw"))))))
+                .get();
+        window.settled();
+        choose(new RoleId("rw"));
+        robot.type(KeyCode.P).type(KeyCode.TAB, 2).type(KeyCode.ENTER);
+        window.settled();
+        assertTrue(last() instanceof Pass pass && pass.to() instanceof Target.ToRole, last().toString());
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        window.settled();
+        choose(new RoleId("rw"));
+        robot.type(KeyCode.P);
+        // back from RW past GK's end of the list: the last targets are the goals
+        robot.push(KeyCode.SHIFT, KeyCode.TAB);
+        for (int i = 0; i < 12 && !wouldShoot(); i++) {
+            robot.type(KeyCode.TAB);
+        }
+        robot.type(KeyCode.ENTER);
+        window.settled();
+        assertTrue(last() instanceof Shot, last().toString());
+        // deleting a role with moves asks first
+        choose(new RoleId("cb"));
+        robot.type(KeyCode.DELETE);
+        robot.type(KeyCode.ESCAPE);
+        window.settled();
+        assertTrue(window.document().progression().role(new RoleId("cb")).isPresent(), "asked, and kept");
+    }
+
+    private boolean wouldShoot() {
+        // the tab key has put the end of the pull on a goal when no role is there
+        var v = window.board().viewport();
+        return window.board()
+                .pullEnd()
+                .map(p -> v.toMetres(p.getX(), p.getY()).isWithin(0.5, new Point(20, 0)))
+                .orElse(false);
+    }
+
+    private Move last() {
+        var moves = window.document().progression().moves();
+        return moves.get(moves.size() - 1);
+    }
+
+    private void choose(RoleId role) throws Exception {
+        WaitForAsyncUtils.asyncFx(() -> {
+                    window.document().selectionProperty().set(Selection.of(role));
+                    window.board().requestFocus();
+                })
+                .get();
+    }
+
+    @Test
+    void aWordIsChangedWhereItStands(FxRobot robot) throws Exception {
+        open("second-wave-from-the-left");
+        Drill before = window.document().drill();
+        double seconds = window.document().timeline().seconds();
+        Button slot = robot.lookup("#slot-m3-EFFORT").queryAs(Button.class);
+        assertEquals("hard", slot.getText());
+        robot.clickOn(slot);
+        robot.clickOn("at a walk");
+        window.settled();
+        assertEquals(
+                Effort.WALK,
+                ((Travel) window.document().progression().move(new MoveId("m3")).orElseThrow()).effort());
+        assertTrue(window.document().timeline().seconds() > seconds, "and everything is worked out anew");
+        assertEquals(
+                Optional.of(new MoveId("m3")),
+                window.document().selectionProperty().get().move());
+        assertEquals(
+                "Undo change to “at a walk”",
+                robot.lookup("#undo").queryAs(Labeled.class).getText());
+        robot.clickOn("#undo");
+        window.settled();
+        assertEquals(before, window.document().drill());
+        assertTrue(window.document().isSaved(), "back where the file is");
+    }
+
+    @Test
+    void leavingAsksAndSharingWrites(FxRobot robot) throws Exception {
+        open("crossing-backs");
+        window.saveAnswer = window.folder.resolve("page.html");
+        WaitForAsyncUtils.asyncFx(() -> window.shell.share(Sharing.Kind.HTML)).get();
+        Window.until(() -> Files.exists(window.saveAnswer) && Files.size(window.saveAnswer) > 1000);
+        Window.until(() -> !robot.lookup("OK").queryAll().isEmpty());
+        robot.clickOn("OK");
+
+        robot.push(KeyCode.CONTROL, KeyCode.M);
+        window.settled();
+        assertFalse(window.document().isSaved());
+        Drill mirrored = window.document().drill();
+        WaitForAsyncUtils.asyncFx(
+                () -> window.shell.openFile(window.folder.resolve("drills/breakwater-breakout.drill.json")));
+        Window.until(() -> !robot.lookup("Stay here").queryAll().isEmpty());
+        robot.clickOn("Stay here");
+        window.settled();
+        assertEquals(mirrored, window.document().drill(), "nothing is lost");
+        WaitForAsyncUtils.asyncFx(
+                () -> window.shell.openFile(window.folder.resolve("drills/breakwater-breakout.drill.json")));
+        Window.until(() -> !robot.lookup("Save").queryAll().isEmpty());
+        robot.clickOn("Save");
+        window.settled();
+        assertEquals("Breakwater breakout", window.document().drill().title());
+        assertEquals(
+                mirrored,
+                DrillFile.read(window.folder.resolve("drills/crossing-backs.drill.json"))
+                        .drill());
+    }
+
+    @Test
+    void theKeysAreOnOneSheetAndTheGroundChanges(FxRobot robot) throws Exception {
+        open("crossing-backs");
+        robot.push(KeyCode.F1);
+        Window.until(() -> !robot.lookup("#keys").queryAll().isEmpty());
+        robot.type(KeyCode.ESCAPE);
+        robot.push(KeyCode.CONTROL, KeyCode.G);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertEquals("◐ Slate", robot.lookup("#ground").queryAs(Button.class).getText());
+    }
+}
