@@ -1,0 +1,95 @@
+package wildchalk.core.motion;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.PassKind;
+import wildchalk.core.drill.Weight;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.Medium;
+
+/** The figures stand in the order that every coach expects. */
+class PaceTest {
+
+    private static Pace pace(AgeBand age, Medium medium) {
+        return new Pace(age, medium, medium == Medium.ICE ? "ice" : "handball");
+    }
+
+    @ParameterizedTest
+    @EnumSource(Medium.class)
+    void harderIsFasterAndForwardIsFastest(Medium medium) {
+        for (AgeBand age : AgeBand.values()) {
+            Pace p = pace(age, medium);
+            for (Manner manner : Manner.values()) {
+                double last = 0;
+                for (Effort effort : Effort.values()) {
+                    double v = p.topSpeed(manner, effort, false);
+                    assertTrue(v > last, age + " " + manner + " " + effort);
+                    assertTrue(v <= p.topSpeed(Manner.FORWARD, Effort.FLAT_OUT, false) + 1e-12);
+                    assertTrue(p.topSpeed(manner, effort, true) < v, "the ball costs speed");
+                    last = v;
+                }
+            }
+            assertTrue(
+                    p.topSpeed(Manner.BACKWARD, Effort.HARD, false) < p.topSpeed(Manner.FORWARD, Effort.HARD, false));
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(Medium.class)
+    void childrenAreSlowerUpToSixteen(Medium medium) {
+        for (int i = 1; i <= AgeBand.U16.ordinal(); i++) {
+            Pace younger = pace(AgeBand.values()[i - 1], medium);
+            Pace older = pace(AgeBand.values()[i], medium);
+            assertTrue(younger.topSpeed(Manner.FORWARD, Effort.FLAT_OUT, false)
+                    < older.topSpeed(Manner.FORWARD, Effort.FLAT_OUT, false));
+            assertTrue(younger.passSpeed(PassKind.AIR, Weight.FIRM) < older.passSpeed(PassKind.AIR, Weight.FIRM));
+            assertTrue(younger.controlSeconds() > older.controlSeconds());
+            assertTrue(younger.braking(Manner.FORWARD) <= older.braking(Manner.FORWARD));
+        }
+    }
+
+    @Test
+    void figuresOfTheTable() {
+        Pace u16 = pace(AgeBand.U16, Medium.FLOOR);
+        assertEquals(7.2, u16.topSpeed(Manner.FORWARD, Effort.FLAT_OUT, false));
+        assertEquals(6.5, u16.topSpeed(Manner.FORWARD, Effort.HARD, false));
+        assertEquals(6.5 * 0.92, u16.topSpeed(Manner.FORWARD, Effort.HARD, true), 1e-12);
+        assertEquals(11 * 0.92, u16.passSpeed(PassKind.AIR, Weight.FIRM), 1e-12);
+        assertEquals(9.0, pace(AgeBand.COMPETITIVE, Medium.ICE).topSpeed(Manner.FORWARD, Effort.FLAT_OUT, false));
+        assertEquals(18, pace(AgeBand.COMPETITIVE, Medium.ICE).passSpeed(PassKind.GROUND, Weight.FIRM));
+    }
+
+    @Test
+    void turnsCostMoreTheSharperTheyAre() {
+        double kept = 1.1;
+        double plant = -1;
+        for (int degrees = 0; degrees <= 180; degrees += 5) {
+            assertTrue(TurnTable.shareKept(degrees) < kept);
+            assertTrue(TurnTable.plantSeconds(degrees) >= plant);
+            kept = TurnTable.shareKept(degrees);
+            plant = TurnTable.plantSeconds(degrees);
+        }
+        assertEquals(0.5, TurnTable.shareKept(90), 1e-12);
+        assertEquals(0, TurnTable.shareKept(180), 1e-12);
+        assertEquals(0, TurnTable.plantSeconds(15), 1e-12);
+    }
+
+    @Test
+    void aFlightKeepsItsBooks() {
+        // 10 m/s losing 0.5 m/s²: after 2 s 20 - 1 = 19 m; range 100 m
+        Flight puck = new Flight(3, Point.ORIGIN, new Point(19, 0), 10, 0.5, false);
+        assertEquals(19, puck.metresAfter(2), 1e-12);
+        assertEquals(2, puck.secondsFor(19), 1e-12);
+        assertEquals(100, puck.range(), 1e-12);
+        assertEquals(5, puck.end(), 1e-12);
+        assertEquals(100, puck.metresAfter(1e6), 1e-9, "it stays where it stops");
+        assertEquals(Double.POSITIVE_INFINITY, puck.secondsFor(101));
+    }
+}

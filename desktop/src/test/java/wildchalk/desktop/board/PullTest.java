@@ -1,0 +1,281 @@
+package wildchalk.desktop.board;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.awt.geom.Point2D;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import wildchalk.core.Demo;
+import wildchalk.core.drill.Aim;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.PassKind;
+import wildchalk.core.drill.PickUp;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Target;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.Waypoint;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.geometry.Polyline;
+import wildchalk.core.motion.Timeline;
+import wildchalk.picture.paint.Bodies;
+import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.Viewport;
+
+/** What a pull means, without a window. */
+class PullTest {
+
+    private static final double SNAP = 0.6;
+    private static final RoleId LB = new RoleId("lb");
+    private static final RoleId CB = new RoleId("cb");
+
+    private static Frame frame(Drill drill, double seconds) {
+        return Frame.at(drill, drill.base(), Timeline.of(drill, drill.base()), seconds);
+    }
+
+    private static Frame wave(double seconds) {
+        return frame(Demo.read("second-wave-from-the-left"), seconds);
+    }
+
+    private static Viewport view(Frame frame) {
+        return Viewport.fitting(frame.drill().surfaceUse().view(), 870, 420);
+    }
+
+    private static Aiming over(Frame frame, Point p) {
+        Viewport v = view(frame);
+        return Aiming.at(frame, v, v.x(p.x()), v.y(p.y()));
+    }
+
+    private static Move added(Frame frame, Proposal proposal) {
+        List<Move> before = frame.progression().moves();
+        List<Move> fresh = proposal.after().moves().stream()
+                .filter(m -> !before.contains(m))
+                .toList();
+        assertEquals(1, fresh.size());
+        assertEquals(proposal.move(), Optional.of(fresh.get(0).id()));
+        return fresh.get(0);
+    }
+
+    @Test
+    void fromTheBodyItIsATravelThatJoinsTheCurrentStep() {
+        Frame frame = wave(9);
+        Pull pull = Pull.fromBody(frame, CB);
+        Proposal p = pull.propose(over(frame, new Point(8, 6)), SNAP).orElseThrow();
+        Travel travel = (Travel) added(frame, p);
+        assertEquals(CB, travel.role());
+        assertEquals("run of CB", p.label());
+        assertEquals(
+                frame.progression().steps().get(2).id(),
+                p.after().stepOf(travel.id()).orElseThrow().id());
+    }
+
+    @Test
+    void itsEndSnapsToALandmarkThatIsNear() {
+        Frame frame = wave(9);
+        Proposal p = Pull.fromBody(frame, CB)
+                .propose(over(frame, new Point(9.3, 6.2)), SNAP)
+                .orElseThrow();
+        Travel travel = (Travel) added(frame, p);
+        assertEquals(new Point(9, 6), travel.path().get(0).at(), "the left back position");
+    }
+
+    @Test
+    void keysWhilePullingSetMannerEffortAndCuts() {
+        Frame frame = wave(9);
+        Pull pull = Pull.fromBody(frame, CB);
+        pull.toggle(Manner.BACKWARD);
+        pull.effort(Effort.FLAT_OUT);
+        pull.cut(new Point(2, 2));
+        Proposal p = pull.propose(over(frame, new Point(2, 8)), SNAP).orElseThrow();
+        Travel travel = (Travel) added(frame, p);
+        assertEquals(Manner.BACKWARD, travel.manner());
+        assertEquals(Effort.FLAT_OUT, travel.effort());
+        assertEquals(new Waypoint(new Point(2, 2), true), travel.path().get(0));
+        assertEquals(2, travel.path().size());
+        pull.toggle(Manner.BACKWARD);
+        assertEquals(
+                Manner.FORWARD,
+                ((Travel) added(
+                                frame,
+                                pull.propose(over(frame, new Point(2, 8)), SNAP).orElseThrow()))
+                        .manner(),
+                "pressed again it goes back");
+    }
+
+    @Test
+    void aShortPullIsOnlyAClick() {
+        Frame frame = wave(9);
+        Point cb = frame.timeline().poseAt(CB, 9).at();
+        assertTrue(Pull.fromBody(frame, CB)
+                .propose(over(frame, cb.plus(new Point(0.2, 0))), SNAP)
+                .isEmpty());
+    }
+
+    @Test
+    void fromTheBallToAPlayerItIsAPassInTheMannerOfTheSport() {
+        Frame frame = wave(0);
+        Proposal p = Pull.fromBall(frame, new RoleId("gk"))
+                .propose(over(frame, frame.timeline().poseAt(CB, 0).at()), SNAP)
+                .orElseThrow();
+        Pass pass = (Pass) added(frame, p);
+        assertEquals(new Target.ToRole(CB), pass.to());
+        assertEquals(PassKind.AIR, pass.kind());
+        assertEquals("pass to CB", p.label());
+        Frame ice = frame(Demo.read("breakwater-breakout"), 3.2);
+        Proposal slide = Pull.fromBall(ice, new RoleId("d"))
+                .propose(over(ice, ice.timeline().poseAt(new RoleId("lw"), 3.2).at()), SNAP)
+                .orElseThrow();
+        assertEquals(PassKind.GROUND, ((Pass) added(ice, slide)).kind());
+    }
+
+    @Test
+    void aPlayerPassesToNobodyButOthers() {
+        Frame frame = wave(0);
+        Point gk = frame.timeline().poseAt(new RoleId("gk"), 0).at();
+        assertTrue(Pull.fromBall(frame, new RoleId("gk"))
+                .propose(over(frame, gk.plus(new Point(0.45, 0))), SNAP)
+                .isEmpty());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1.2, FAR", "-1.2, NEAR", "0.1, MIDDLE"})
+    void toAGoalItIsAShotWhereItWasAimed(double y, Aim aim) {
+        Frame frame = wave(8.3);
+        RoleId rb = new RoleId("rb");
+        assertTrue(frame.timeline().poseAt(rb, 8.3).at().y() < 0, "RB shoots from the right");
+        Proposal p = Pull.fromBall(frame, rb)
+                .propose(over(frame, new Point(20.4, y)), SNAP)
+                .orElseThrow();
+        Shot shot = (Shot) added(frame, p);
+        assertEquals("right", shot.goal());
+        assertEquals(aim, shot.aim());
+    }
+
+    @Test
+    void toOpenSpaceTheBallIsSentThere() {
+        Frame frame = wave(0);
+        Proposal p = Pull.fromBall(frame, new RoleId("gk"))
+                .propose(over(frame, new Point(3, -6)), SNAP)
+                .orElseThrow();
+        assertEquals(new Target.ToPlace(new Point(3, -6)), ((Pass) added(frame, p)).to());
+    }
+
+    @Test
+    void aBallPulledDuringARunLeavesAtThatMomentOfIt() {
+        Frame frame = wave(5);
+        Proposal p = Pull.fromBall(frame, LB)
+                .propose(over(frame, frame.timeline().poseAt(CB, 5).at()), SNAP)
+                .orElseThrow();
+        Trigger trigger = added(frame, p).trigger().orElseThrow();
+        double started = frame.timeline().move(trigger.move().orElseThrow()).start();
+        assertEquals(5, started + trigger.plusSeconds(), 0.05);
+    }
+
+    @Test
+    void aRunToALooseBallPicksItUp() {
+        Drill drill = Demo.read("crossing-backs");
+        Progression loose = drill.base().with(new Ball(new BallId("b2"), new Ball.Loose(new Point(6, -6))));
+        Frame frame = frame(drill.withProgression(loose), 4.7);
+        Proposal p = Pull.fromBody(frame, new RoleId("rw"))
+                .propose(over(frame, new Point(6.1, -6)), SNAP)
+                .orElseThrow();
+        List<Move> moves = p.after().moves();
+        assertTrue(moves.get(moves.size() - 1) instanceof PickUp);
+        Timeline timeline = Timeline.of(drill, p.after());
+        assertEquals(List.of(), timeline.findings());
+        assertEquals(
+                Optional.of(new RoleId("rw")),
+                timeline.ballStateAt(new BallId("b2"), timeline.seconds()).holder());
+    }
+
+    // ---- freehand ----
+
+    @Test
+    void anUnsteadyStraightPullIsAStraightLine() {
+        Random hand = new Random(5);
+        Freehand freehand = new Freehand(Point.ORIGIN);
+        for (int i = 1; i <= 80; i++) {
+            freehand.add(new Point(i * 0.15, (hand.nextDouble() - 0.5) * 0.3));
+        }
+        assertEquals(List.of(Waypoint.smooth(12, 0)), freehand.pathTo(new Point(12, 0)));
+    }
+
+    @Test
+    void aBowedPullKeepsItsBowWithFewPoints() {
+        Freehand freehand = new Freehand(new Point(-5, 0));
+        Point[] drawn = new Point[60];
+        for (int i = 0; i < drawn.length; i++) {
+            drawn[i] = Point.polar(5, 180 - i * 180.0 / (drawn.length - 1));
+            freehand.add(drawn[i]);
+        }
+        List<Waypoint> path = freehand.pathTo(new Point(5, 0));
+        assertTrue(path.size() >= 3 && path.size() <= 9, path.toString());
+        List<Point> line = new ArrayList<>(List.of(new Point(-5, 0)));
+        path.forEach(w -> line.add(w.at()));
+        Polyline kept = new Polyline(line);
+        for (Point p : drawn) {
+            assertTrue(kept.distanceTo(p) < 0.6, "strays at " + p);
+        }
+        assertFalse(path.stream().anyMatch(Waypoint::cut));
+    }
+
+    // ---- placing and choosing ----
+
+    @Test
+    void theTrayGivesLabelsFacingsAndHands() {
+        Frame empty = frame(
+                Drill.blank(
+                        "x",
+                        Demo.read("crossing-backs").surfaceUse(),
+                        Demo.read("crossing-backs").audience()),
+                0);
+        Progression p = Placing.place(empty, TrayItem.KEEPER, new Point(18.5, 0.3), SNAP)
+                .after();
+        assertEquals("K1", p.roles().get(0).label());
+        assertEquals(180, p.roles().get(0).facingDegrees());
+        Progression line =
+                Placing.place(empty, TrayItem.LINE, new Point(4, 4), SNAP).after();
+        assertEquals(line.lines().get(0).feeds(), List.of(line.roles().get(0).id()));
+        assertEquals(new Point(4, 4), line.startOf(line.roles().get(0).id()));
+        Progression goal =
+                Placing.place(empty, TrayItem.GOAL, new Point(4, 9), SNAP).after();
+        assertEquals(-90, goal.gear().get(0).facingDegrees(), "a goal looks to the middle");
+        Progression ball =
+                Placing.place(empty, TrayItem.BALL, new Point(4, 9), SNAP).after();
+        assertTrue(ball.balls().get(0).start() instanceof Ball.Loose);
+    }
+
+    @Test
+    void thingsAreFoundAndMovedWithTheirLines() {
+        Frame frame = wave(0);
+        Viewport v = view(frame);
+        Point2D lb = Bodies.of(frame, v, LB);
+        var chosen = Things.at(frame, v, lb.getX(), lb.getY());
+        assertEquals(Optional.of(LB), chosen.role());
+        Progression moved = Things.movedTo(frame.progression(), chosen, new Point(-15, 8));
+        assertEquals(new Point(-15, 8), moved.lines().get(0).at(), "who comes from a line takes it along");
+        assertEquals(new Point(-15, 8), moved.startOf(LB));
+        var cone = Things.at(frame, v, v.x(-6), v.y(9));
+        assertTrue(cone.gear().isPresent());
+        assertTrue(Things.at(frame, v, v.x(5), v.y(-9)).isNone());
+        assertEquals(
+                Things.all(frame.progression()).size(),
+                7 + 1 + 2 + 2 + frame.progression().moves().size(),
+                "tab visits everything");
+    }
+}
