@@ -11,6 +11,9 @@ import wildchalk.core.geometry.Point;
  */
 public record Flight(double start, Point from, Point to, double speed, double slowing, boolean inAir) {
 
+    /** A ball that is sent just as far as it can go gets there, whatever the last digit says. */
+    private static final double ROUNDING_METRES = 1e-6;
+
     /** How far (m) the ball has come so many seconds after release; it stays where it stops. */
     double metresAfter(double seconds) {
         double t = slowing > 0 ? Math.min(seconds, speed / slowing) : seconds;
@@ -24,7 +27,7 @@ public record Flight(double start, Point from, Point to, double speed, double sl
 
     /** Seconds from release until it has come so far; infinite if it never does. */
     double secondsFor(double metres) {
-        if (metres > range()) {
+        if (metres > range() + ROUNDING_METRES) {
             return Double.POSITIVE_INFINITY;
         }
         return slowing > 0

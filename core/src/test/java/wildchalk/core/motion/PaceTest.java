@@ -90,6 +90,7 @@ class PaceTest {
         assertEquals(100, puck.range(), 1e-12);
         assertEquals(5, puck.end(), 1e-12);
         assertEquals(100, puck.metresAfter(1e6), 1e-9, "it stays where it stops");
+        assertEquals(20, puck.secondsFor(100 + 1e-9), 1e-3, "as far as it can go it goes");
         assertEquals(Double.POSITIVE_INFINITY, puck.secondsFor(101));
     }
 }

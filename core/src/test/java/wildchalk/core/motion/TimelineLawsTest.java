@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.stream.LongStream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.drill.AgeBand;
@@ -40,6 +41,18 @@ class TimelineLawsTest {
 
     private static Timeline compile(long seed) {
         return Timeline.of(drill(seed), surface(seed), AgeBand.values()[(int) (seed % 7)]);
+    }
+
+    @Test
+    void everyTimelineEnds() {
+        for (long seed = 0; seed < 3000; seed++) {
+            Timeline t = compile(seed);
+            assertTrue(t.seconds() < 3600, "seed " + seed + " lasts " + t.seconds() + " s");
+            for (MoveSpan span : t.moves()) {
+                assertTrue(Double.isFinite(span.end()) && span.end() >= span.start(), seed + ": " + span);
+                assertTrue(Double.isFinite(span.metres()) && Double.isFinite(span.peakSpeed()), seed + ": " + span);
+            }
+        }
     }
 
     @ParameterizedTest
