@@ -76,19 +76,24 @@ need_display() {
     return
   fi
   need Xvfb xvfb
-  local number=90
-  while [ -e "/tmp/.X11-unix/X$number" ] || [ -e "/tmp/.X$number-lock" ]; do
-    number=$((number + 1))
-  done
-  Xvfb ":$number" -screen 0 1280x800x24 -nolisten tcp >/dev/null 2>&1 &
+  # the server itself picks a number that nobody else has, and tells it
+  local told
+  told="$(mktemp)"
+  Xvfb -displayfd 3 -screen 0 1280x800x24 -nolisten tcp 3>"$told" >/dev/null 2>&1 &
   display_process=$!
   trap 'kill "$display_process" 2>/dev/null' EXIT
   local tries=0
-  until [ -e "/tmp/.X11-unix/X$number" ] || [ $tries -ge 100 ]; do
+  until [ -s "$told" ] || [ $tries -ge 200 ]; do
     read -r -t 0.1 <> <(:) || true
     tries=$((tries + 1))
   done
-  export DISPLAY=":$number"
+  if [ ! -s "$told" ]; then
+    say "The virtual display (Xvfb) did not start; see whether Xvfb runs by hand."
+    exit 2
+  fi
+  DISPLAY=":$(cat "$told")"
+  rm -f "$told"
+  export DISPLAY
   virtual_display=yes
   say "There is no monitor here: the window opens on the virtual display $DISPLAY (1280 x 800)."
 }

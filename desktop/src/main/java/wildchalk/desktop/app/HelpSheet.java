@@ -19,7 +19,7 @@ final class HelpSheet {
 
     static void show(Window owner) {
         Dialog<ButtonType> dialog = new Dialog<>();
-        dialog.initOwner(owner);
+        Dialogs.dress(dialog, owner);
         dialog.setTitle(Ui.text("help.title"));
         dialog.setHeaderText(Ui.text("help.title"));
         dialog.getDialogPane().getButtonTypes().add(ButtonType.CLOSE);
@@ -43,7 +43,9 @@ final class HelpSheet {
                 key.getStyleClass().add("key");
                 key.setMinWidth(Region.USE_PREF_SIZE);
                 grid.add(key, 0, row);
-                grid.add(new Label(line.substring(line.indexOf('\t') + 1)), 1, row++);
+                Label what = new Label(line.substring(line.indexOf('\t') + 1));
+                what.setMinWidth(Region.USE_PREF_SIZE);
+                grid.add(what, 1, row++);
             }
         }
         dialog.getDialogPane().setContent(columns);

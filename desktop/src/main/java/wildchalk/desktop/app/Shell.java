@@ -201,7 +201,7 @@ public final class Shell extends BorderPane {
         ButtonType stay = new ButtonType(Ui.text("guard.cancel"), ButtonBar.ButtonData.CANCEL_CLOSE);
         Alert alert = new Alert(Alert.AlertType.CONFIRMATION, Ui.text("guard.detail"), save, discard, stay);
         alert.setHeaderText(Ui.text("guard.title", document.drill().title()));
-        alert.initOwner(stage);
+        Dialogs.dress(alert, stage);
         Optional<ButtonType> answer = alert.showAndWait();
         if (answer.filter(b -> b == save).isPresent()) {
             return save();
@@ -254,7 +254,7 @@ public final class Shell extends BorderPane {
     void error(String message) {
         Alert alert = new Alert(Alert.AlertType.ERROR, message, ButtonType.OK);
         alert.setHeaderText(Ui.text("error.title"));
-        alert.initOwner(stage);
+        Dialogs.dress(alert, stage);
         alert.getDialogPane().setMinWidth(520);
         alert.showAndWait();
     }

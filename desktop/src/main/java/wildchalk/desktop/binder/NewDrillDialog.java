@@ -20,6 +20,7 @@ import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.surface.View;
+import wildchalk.desktop.app.Dialogs;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.board.AgeText;
 
@@ -31,7 +32,7 @@ public final class NewDrillDialog {
     /** The empty drill, or nothing if it was given up. */
     public static Optional<Drill> ask(Window owner) {
         Dialog<Drill> dialog = new Dialog<>();
-        dialog.initOwner(owner);
+        Dialogs.dress(dialog, owner);
         dialog.setTitle(Ui.text("new.title"));
         dialog.setHeaderText(Ui.text("new.title"));
         TextField name = new TextField();

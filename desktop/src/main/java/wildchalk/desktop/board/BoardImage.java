@@ -15,7 +15,7 @@ import wildchalk.picture.paint.Viewport;
 import wildchalk.picture.style.Ground;
 
 /**
- * A picture that the painter draws straight into the memory which the window shows. What stands still while a step plays
+ * A picture that the painter draws for the window. What stands still while a step plays
  * (surface, gear, strokes) is painted once and copied under every frame.
  */
 final class BoardImage {
@@ -24,6 +24,9 @@ final class BoardImage {
     private final int height;
     private final BufferedImage picture;
     private final int[] pixels;
+    /** What the window shows. It may be read at any moment, so it only ever holds whole pictures. */
+    private final int[] shown;
+
     private final PixelBuffer<IntBuffer> shared;
     private final WritableImage image;
     private int[] stillPixels;
@@ -34,7 +37,8 @@ final class BoardImage {
         this.height = height;
         this.picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
         this.pixels = ((DataBufferInt) picture.getRaster().getDataBuffer()).getData();
-        this.shared = new PixelBuffer<>(width, height, IntBuffer.wrap(pixels), PixelFormat.getIntArgbPreInstance());
+        this.shown = new int[pixels.length];
+        this.shared = new PixelBuffer<>(width, height, IntBuffer.wrap(shown), PixelFormat.getIntArgbPreInstance());
         this.image = new WritableImage(shared);
     }
 
@@ -62,6 +66,7 @@ final class BoardImage {
         Graphics2D g = picture.createGraphics();
         painter.paintMoving(g, frame, viewport);
         g.dispose();
+        System.arraycopy(pixels, 0, shown, 0, pixels.length);
         shared.updateBuffer(b -> null);
     }
 }

@@ -15,6 +15,7 @@ import wildchalk.core.drill.Step;
 import wildchalk.core.geometry.Headings;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Goals;
+import wildchalk.desktop.app.Dialogs;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
@@ -293,7 +294,7 @@ final class BoardKeys {
     private boolean confirmed(String label, int moves) {
         Alert alert = new Alert(Alert.AlertType.CONFIRMATION, Ui.text("board.delete.detail", label, moves));
         alert.setHeaderText(Ui.text("board.delete.title", label));
-        alert.initOwner(board.getScene().getWindow());
+        Dialogs.dress(alert, board.getScene().getWindow());
         return alert.showAndWait().filter(b -> b == ButtonType.OK).isPresent();
     }
 }

@@ -25,6 +25,7 @@ import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Role;
 import wildchalk.core.text.Numbers;
+import wildchalk.desktop.app.Dialogs;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.strip.StripView;
@@ -272,7 +273,7 @@ public final class BoardPlace extends BorderPane {
 
     private void rename(Role role) {
         TextInputDialog dialog = new TextInputDialog(role.label());
-        dialog.initOwner(getScene().getWindow());
+        Dialogs.dress(dialog, getScene().getWindow());
         dialog.setHeaderText(Ui.text("board.rename", role.label()));
         dialog.showAndWait()
                 .map(String::strip)

@@ -13,6 +13,7 @@ import javafx.scene.control.Dialog;
 import javafx.scene.control.ProgressBar;
 import javafx.stage.Stage;
 import wildchalk.core.drill.Slugs;
+import wildchalk.desktop.app.Dialogs;
 import wildchalk.desktop.app.FileDialogs;
 import wildchalk.desktop.app.Ui;
 import wildchalk.picture.export.GifExport;
@@ -103,7 +104,7 @@ public final class Sharing {
         bar.setPrefWidth(360);
         bar.progressProperty().bind(task.progressProperty());
         Dialog<ButtonType> dialog = new Dialog<>();
-        dialog.initOwner(owner);
+        Dialogs.dress(dialog, owner);
         dialog.setHeaderText(Ui.text("share.working", target.getFileName()));
         dialog.getDialogPane().setContent(bar);
         ButtonType stop = new ButtonType(Ui.text("share.cancel"), ButtonBar.ButtonData.CANCEL_CLOSE);
@@ -120,7 +121,7 @@ public final class Sharing {
         dialog.close();
         Alert alert = new Alert(type, message, ButtonType.OK);
         alert.setHeaderText(null);
-        alert.initOwner(owner);
+        Dialogs.dress(alert, owner);
         alert.show();
     }
 }

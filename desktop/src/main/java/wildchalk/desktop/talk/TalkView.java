@@ -44,11 +44,13 @@ public final class TalkView extends VBox {
 
     private final DrillDocument document;
     private final VBox lines = new VBox();
+    private final ScrollPane scroll = new ScrollPane(lines);
     private final Hyperlink look = new Hyperlink();
     private final VBox findings = new VBox();
     private final HBox figures = new HBox();
     private final ChangeListener<Object> rebuild = (o, a, b) -> build();
     private final ChangeListener<Object> highlight = (o, a, b) -> highlight();
+    private final ChangeListener<Object> follow = (o, a, b) -> Platform.runLater(this::showCurrentStep);
 
     public TalkView(DrillDocument document) {
         this.document = document;
@@ -64,7 +66,6 @@ public final class TalkView extends VBox {
         findings.getStyleClass().add("findings");
         HBox head = new HBox(title, gap, look);
         head.getStyleClass().add("talk-head");
-        ScrollPane scroll = new ScrollPane(lines);
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -76,6 +77,7 @@ public final class TalkView extends VBox {
         getChildren().addAll(head, findings, scroll, figures);
         document.repProperty().addListener(rebuild);
         document.stepProperty().addListener(highlight);
+        document.stepProperty().addListener(follow);
         document.selectionProperty().addListener(highlight);
         build();
     }
@@ -332,9 +334,25 @@ public final class TalkView extends VBox {
         }
     }
 
+    /** Scrolls so that the step that is drawn or played can be read. */
+    private void showCurrentStep() {
+        double room = scroll.getViewportBounds().getHeight();
+        double hidden = lines.getHeight() - room;
+        int index = document.stepProperty().get();
+        if (hidden <= 0 || index >= lines.getChildren().size()) {
+            return;
+        }
+        var bounds = lines.getChildren().get(index).getBoundsInParent();
+        double top = scroll.getVvalue() * hidden;
+        if (bounds.getMinY() < top || bounds.getMaxY() > top + room) {
+            scroll.setVvalue(Math.max(0, Math.min(1, (bounds.getMinY() - 8) / hidden)));
+        }
+    }
+
     public void dispose() {
         document.repProperty().removeListener(rebuild);
         document.stepProperty().removeListener(highlight);
+        document.stepProperty().removeListener(follow);
         document.selectionProperty().removeListener(highlight);
     }
 }

@@ -104,6 +104,7 @@ class ScreenshotMaker {
         WebView[] view = new WebView[1];
         fx(() -> {
             view[0] = new WebView();
+            stage.setMinWidth(300);
             stage.setScene(new Scene(view[0], 420, 860));
             stage.setWidth(420);
             stage.setHeight(860);
@@ -117,7 +118,7 @@ class ScreenshotMaker {
                 .executeScript("var s = document.getElementById('time'); s.value = 420;"
                         + "s.dispatchEvent(new Event('input'));"));
         WaitForAsyncUtils.waitForFxEvents(40);
-        Window.until(() -> !snapshotIsBlank(view[0]));
+        Window.until(() -> view[0].getWidth() < 430 && !snapshotIsBlank(view[0]));
         write("phone-page.png", view[0]);
     }
 
