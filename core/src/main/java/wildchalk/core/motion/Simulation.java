@@ -22,7 +22,6 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Step;
-import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Wait;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.geometry.Point;
@@ -57,11 +56,7 @@ final class Simulation {
     private final Map<MoveId, Job> jobOf = new LinkedHashMap<>();
     private final Map<RoleId, Runner> runners = new LinkedHashMap<>();
     private final List<BallRun> balls = new ArrayList<>();
-    private final List<List<Job.Link>> onStep = new ArrayList<>();
-    private final int[] stepOpen;
-    private final boolean[] stepBegun;
-    private final double[] stepStart;
-    private final double[] stepEnd;
+    private final StepBook steps;
     private final Deque<Job> pickUpsWaiting = new ArrayDeque<>();
 
     private final PriorityQueue<Moment> queue = new PriorityQueue<>(Moment.ORDER);
@@ -75,16 +70,12 @@ final class Simulation {
         this.surface = surface;
         this.pace = pace;
         this.reports = new Reports(drill);
-        int steps = drill.steps().size();
-        stepOpen = new int[steps];
-        stepBegun = new boolean[steps];
-        stepStart = new double[steps];
-        stepEnd = new double[steps];
+        this.steps = new StepBook(drill.steps());
     }
 
     Timeline run() {
         setOut();
-        new Wiring(jobs, jobOf, onStep).connect();
+        new Wiring(jobs, jobOf, steps).connect();
         beginStep(0, 0);
         for (Job job : jobs) {
             if (job.unmet == 0 && job.move.trigger().isPresent()) {
@@ -111,13 +102,12 @@ final class Simulation {
         }
         for (int s = 0; s < drill.steps().size(); s++) {
             Step step = drill.steps().get(s);
-            onStep.add(new ArrayList<>());
             for (Move move : step.moves()) {
                 Job job = new Job(move, jobs.size(), s, runners.get(move.role()));
                 jobs.add(job);
                 jobOf.put(move.id(), job);
                 job.runner.jobs.add(job);
-                stepOpen[s] += move.runsOn() ? 0 : 1;
+                steps.expect(job);
             }
         }
     }
@@ -139,18 +129,17 @@ final class Simulation {
     // ---- steps ----
 
     private void beginStep(int s, double t) {
-        if (s >= stepBegun.length) {
+        if (s >= steps.count()) {
             return;
         }
-        stepBegun[s] = true;
-        stepStart[s] = t;
-        tell(onStep.get(s), t);
-        endStepIfDone(s, t);
+        steps.begin(s, t);
+        tell(steps.waitingFor(s), t);
+        goOnIfOver(s, t);
     }
 
-    private void endStepIfDone(int s, double t) {
-        if (stepBegun[s] && stepOpen[s] == 0) {
-            stepEnd[s] = t;
+    private void goOnIfOver(int s, double t) {
+        if (steps.isOver(s)) {
+            steps.end(s, t);
             queue.add(new Moment(t, Kind.STEP, s + 1, 0));
         }
     }
@@ -262,8 +251,8 @@ final class Simulation {
 
     private void closeInStep(Job job, double t) {
         if (!job.move.runsOn()) {
-            stepOpen[job.step]--;
-            endStepIfDone(job.step, t);
+            steps.close(job);
+            goOnIfOver(job.step, t);
         }
     }
 
@@ -480,26 +469,8 @@ final class Simulation {
         balls.forEach(b -> states.put(b.id, List.copyOf(b.states)));
         Map<MoveId, MoveSpan> spans = new LinkedHashMap<>();
         jobs.forEach(j -> spans.put(j.move.id(), j.span()));
-        List<StepSpan> steps = new ArrayList<>();
-        for (int s = 0; s < stepStart.length; s++) {
-            steps.add(span(s));
-        }
         happenings.sort(Comparator.comparingDouble(Happening::seconds));
         List<Finding> findings = reports.sorted();
-        return new Timeline(trajectories, states, spans, steps, happenings, findings);
-    }
-
-    /** From the first of the step's own moves to the last: a move with a trigger may start before the step before is over. */
-    private StepSpan span(int s) {
-        double start = Double.POSITIVE_INFINITY;
-        double end = Double.NEGATIVE_INFINITY;
-        for (Job job : jobs) {
-            if (job.step == s && job.state == Job.State.DONE) {
-                start = Math.min(start, job.start);
-                end = Math.max(end, job.end);
-            }
-        }
-        StepId id = drill.steps().get(s).id();
-        return start <= end ? new StepSpan(id, start, end) : new StepSpan(id, stepStart[s], stepEnd[s]);
+        return new Timeline(trajectories, states, spans, steps.spans(jobs), happenings, findings);
     }
 }

@@ -12,14 +12,14 @@ final class Wiring {
 
     private final List<Job> jobs;
     private final Map<MoveId, Job> jobOf;
-    private final List<List<Job.Link>> onStep;
+    private final StepBook steps;
     private final Map<Runner, Job> lastLegs = new HashMap<>();
     private final Map<Runner, Job> lastRelease = new HashMap<>();
 
-    Wiring(List<Job> jobs, Map<MoveId, Job> jobOf, List<List<Job.Link>> onStep) {
+    Wiring(List<Job> jobs, Map<MoveId, Job> jobOf, StepBook steps) {
         this.jobs = jobs;
         this.jobOf = jobOf;
-        this.onStep = onStep;
+        this.steps = steps;
     }
 
     void connect() {
@@ -34,7 +34,7 @@ final class Wiring {
             if (move.trigger().isPresent()) {
                 trigger(job, move.trigger().get());
             } else {
-                link(onStep.get(job.step), job, 0);
+                link(steps.waitingFor(job.step), job, 0);
                 job.waitsForStep = true;
             }
         }

@@ -159,6 +159,8 @@ public final class DrillDocument implements AutoCloseable {
     private void refresh() {
         Drill now = history.now();
         int before = drill.get().base().steps().size();
+        // who has just drawn a move goes on from where it ends
+        showEndOfStep |= now.base().moves().size() > drill.get().base().moves().size();
         drill.set(now);
         int steps = now.base().steps().size();
         step.set(steps > before ? steps - 1 : Math.min(step.get(), steps - 1));
