@@ -7,6 +7,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.JsonToken;
 import com.fasterxml.jackson.core.StreamReadConstraints;
 import com.fasterxml.jackson.core.StreamReadFeature;
+import com.fasterxml.jackson.core.io.JsonEOFException;
 import java.io.IOException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
@@ -83,7 +84,9 @@ final class JsonTree {
             return root;
         } catch (JsonProcessingException e) {
             JsonLocation at = e.getLocation();
-            String what = e.getOriginalMessage();
+            // the library's own note on sources says nothing to a coach
+            String what = e.getOriginalMessage().replaceAll("\\s*\\(start marker at \\[Source.*", "") + "."
+                    + (e instanceof JsonEOFException ? " The file is cut off; restore it from a backup." : "");
             if (at == null) {
                 throw new FormatProblem(file, "This is not valid JSON: " + what);
             }

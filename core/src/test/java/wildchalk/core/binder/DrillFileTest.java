@@ -118,6 +118,16 @@ class DrillFileTest {
     }
 
     @Test
+    void aFileThatWasCutOffSaysSo() {
+        String text = DrillFile.ofNew(random(3)).toText();
+        FormatProblem problem =
+                assertThrows(FormatProblem.class, () -> DrillFile.parse(NAME, text.substring(0, text.length() / 2)));
+        assertTrue(
+                problem.getMessage().endsWith("The file is cut off; restore it from a backup."), problem.getMessage());
+        assertFalse(problem.getMessage().contains("Source"), problem.getMessage());
+    }
+
+    @Test
     void anErrorKnowsItsLineAndColumn() {
         String text = DrillFile.ofNew(random(3)).toText().replaceFirst("\"side\": \"[a-z]+\"", "\"side\": \"goalie\"");
         FormatProblem problem = assertThrows(FormatProblem.class, () -> DrillFile.parse(NAME, text));

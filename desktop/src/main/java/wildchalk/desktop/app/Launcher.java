@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import java.util.stream.Stream;
 import javafx.application.Application;
 import wildchalk.desktop.command.CommandLineEntry;
@@ -14,6 +16,8 @@ public final class Launcher {
     /** The drill of the demo binder that is opened first. */
     private static final String FIRST_DEMO = "second-wave-from-the-left.drill.json";
 
+    private static final Logger FX_LOG = Logger.getLogger("javafx");
+
     private Launcher() {}
 
     public static void main(String[] arguments) throws IOException {
@@ -23,6 +27,8 @@ public final class Launcher {
         }
         // the painter works on pictures only; JavaFX alone talks to the display
         System.setProperty("java.awt.headless", "true");
+        // JavaFX would warn that it was not started as a module, which is how we mean it
+        FX_LOG.setLevel(Level.SEVERE);
         String[] window = windowArguments(arguments);
         WarmUp.begin(window);
         Application.launch(WildChalkApp.class, window);
