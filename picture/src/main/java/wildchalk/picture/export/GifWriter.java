@@ -161,11 +161,43 @@ final class GifWriter implements AutoCloseable {
             loop.setUserObject(new byte[] {1, 0, 0});
             child(root, "ApplicationExtensions").appendChild(loop);
         }
+        removeChild(root, "LocalColorTable"); // all frames share the table of the stream
         metadata.setFromTree(format, root);
         if (first) {
-            writer.prepareWriteSequence(null);
+            writer.prepareWriteSequence(stream(param));
         }
         writer.writeToSequence(new IIOImage(part, null, metadata), param);
+    }
+
+    /** The stream's own head: size, and the palette. Left to itself, the writer would put in a palette of its own. */
+    private IIOMetadata stream(ImageWriteParam param) throws IOException {
+        IIOMetadata metadata = writer.getDefaultStreamMetadata(param);
+        String format = metadata.getNativeMetadataFormatName();
+        IIOMetadataNode root = (IIOMetadataNode) metadata.getAsTree(format);
+        removeChild(root, "GlobalColorTable");
+        IIOMetadataNode table = new IIOMetadataNode("GlobalColorTable");
+        table.setAttribute("sizeOfGlobalColorTable", "256");
+        table.setAttribute("backgroundColorIndex", "0");
+        table.setAttribute("sortFlag", "FALSE");
+        for (int i = 0; i < palette.length; i++) {
+            IIOMetadataNode entry = new IIOMetadataNode("ColorTableEntry");
+            entry.setAttribute("index", Integer.toString(i));
+            entry.setAttribute("red", Integer.toString(palette[i] >> 16 & 255));
+            entry.setAttribute("green", Integer.toString(palette[i] >> 8 & 255));
+            entry.setAttribute("blue", Integer.toString(palette[i] & 255));
+            table.appendChild(entry);
+        }
+        root.appendChild(table);
+        metadata.setFromTree(format, root);
+        return metadata;
+    }
+
+    private static void removeChild(IIOMetadataNode root, String name) {
+        for (int i = root.getLength() - 1; i >= 0; i--) {
+            if (root.item(i).getNodeName().equals(name)) {
+                root.removeChild(root.item(i));
+            }
+        }
     }
 
     private static IIOMetadataNode child(IIOMetadataNode root, String name) {

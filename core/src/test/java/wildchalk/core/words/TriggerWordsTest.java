@@ -1,0 +1,108 @@
+package wildchalk.core.words;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import wildchalk.core.drill.Audience;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Side;
+import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.Wait;
+import wildchalk.core.motion.Drills;
+import wildchalk.core.motion.Timeline;
+
+/** Every moment that a move can wait for reads as a coach would say it. */
+class TriggerWordsTest {
+
+    private static final MoveId RUN = new MoveId("m1");
+    private static final MoveId PASS = new MoveId("m2");
+    private static final MoveId WAIT = new MoveId("m3");
+
+    static Stream<Arguments> triggers() {
+        return Stream.of(
+                Arguments.of(Trigger.onWhistle(0), "C runs hard %s on the whistle."),
+                Arguments.of(Trigger.onWhistle(2.5), "C runs hard %s 2.5 s after the whistle."),
+                Arguments.of(Trigger.withStartOf(RUN, 0), "C runs hard %s as B sets off."),
+                Arguments.of(Trigger.withStartOf(RUN, 0.6), "C runs hard %s 0.6 s after B sets off."),
+                Arguments.of(Trigger.afterEndOf(RUN, 0), "C runs hard %s when B arrives."),
+                Arguments.of(Trigger.afterEndOf(RUN, 1), "C runs hard %s 1 s after B arrives."),
+                Arguments.of(Trigger.withStartOf(PASS, 0), "C runs hard %s as A passes."),
+                Arguments.of(Trigger.afterEndOf(PASS, 0), "C runs hard %s when the pass of A arrives."),
+                Arguments.of(Trigger.whenCaught(PASS, 0), "C runs hard %s when B catches."),
+                Arguments.of(Trigger.whenCaught(PASS, 0.25), "C runs hard %s 0.25 s after B catches."),
+                Arguments.of(Trigger.afterEndOf(WAIT, 0), "C runs hard %s when D has waited."));
+    }
+
+    private static Progression drill(Optional<Trigger> trigger) {
+        Drills drill = Drills.blank()
+                .role("a", Side.ATTACK, 0, 0)
+                .role("b", Side.ATTACK, 0, 8)
+                .role("c", Side.ATTACK, 0, -8)
+                .role("d", Side.COACH, -5, 0)
+                .ballWith("a")
+                .run("m1", "b", 6, 8)
+                .pass("m2", "a", "b")
+                .move(new Wait(WAIT, new RoleId("d"), Optional.empty(), false, 1));
+        return trigger.map(t -> drill.run("m4", "c", t, 13, 0))
+                .orElseGet(() -> drill.run("m4", "c", 13, 0))
+                .progression();
+    }
+
+    private static TalkThrough talk(Progression p) {
+        Drill drill = Drill.blank("T", new SurfaceUse("handball", "whole"), Audience.USUAL)
+                .withProgression(p);
+        return Words.of(drill, p, Timeline.of(drill, p));
+    }
+
+    @ParameterizedTest
+    @MethodSource("triggers")
+    void aTriggerReadsAsASentence(Trigger trigger, String expected) {
+        String text = talk(drill(Optional.of(trigger)))
+                .sentence(new MoveId("m4"))
+                .orElseThrow()
+                .text();
+        assertEquals(expected.formatted("to the 7 m mark"), text);
+    }
+
+    @Test
+    void withoutOneNothingIsSaidButItCanBeChosen() {
+        TalkThrough talk = talk(drill(Optional.empty()));
+        Sentence sentence = talk.sentence(new MoveId("m4")).orElseThrow();
+        assertEquals("C runs hard to the 7 m mark.", sentence.text());
+        Phrase.Slot slot = sentence.phrases().stream()
+                .filter(p -> p instanceof Phrase.Slot s && s.what() == SlotKind.WHEN)
+                .map(p -> (Phrase.Slot) p)
+                .findFirst()
+                .orElseThrow();
+        List<String> labels = slot.choices().stream().map(Phrase.Choice::label).toList();
+        for (String wanted :
+                List.of("with the step", "on the whistle", "as B sets off", "when B catches", "when D has waited")) {
+            assertTrue(labels.contains(wanted), labels.toString());
+        }
+    }
+
+    @Test
+    void whoCatchesReadsOnTheCatch() {
+        Progression p = Drills.blank()
+                .role("a", Side.ATTACK, 0, 0)
+                .role("b", Side.ATTACK, 0, 8)
+                .ballWith("a")
+                .pass("m1", "a", "b")
+                .shot("m2", "b", Optional.of(Trigger.whenCaught(new MoveId("m1"), 0)))
+                .progression();
+        assertEquals(
+                "B shoots at the goal at the middle on the catch.",
+                talk(p).sentence(new MoveId("m2")).orElseThrow().text());
+    }
+}
