@@ -106,6 +106,7 @@ final class DrillReader {
     }
 
     private static Progression progression(Fields f) throws FormatProblem {
+        refuseLater(f, "basedOn", "a progression that is based on another");
         return new Progression(
                 new ProgressionId(f.slug("id")),
                 f.text("title", TITLE_LENGTH),
@@ -114,6 +115,14 @@ final class DrillReader {
                 f.elements("roles", DrillReader::role),
                 f.elements("balls", DrillReader::ball),
                 f.elements("steps", DrillReader::step));
+    }
+
+    /** What changes the meaning of a drill cannot be kept aside like another unknown field. */
+    private static void refuseLater(Fields f, String field, String what) throws FormatProblem {
+        if (f.has(field)) {
+            throw f.problem("This is %s, which this Wild Chalk cannot read yet; open the file with a newer one."
+                    .formatted(what));
+        }
     }
 
     private static Gear gear(Fields f) throws FormatProblem {
@@ -162,6 +171,7 @@ final class DrillReader {
     }
 
     private static Step step(Fields f) throws FormatProblem {
+        refuseLater(f, "fork", "a fork");
         return new Step(
                 new StepId(f.slug("id")), f.elements("moves", DrillReader::move), f.texts("points", TEXT_LENGTH));
     }

@@ -118,6 +118,18 @@ class DrillFileTest {
     }
 
     @Test
+    void whatWouldChangeTheMeaningIsNotPassedOver() {
+        String text = DrillFile.ofNew(Demo.read("crossing-backs")).toText();
+        for (String later : List.of(
+                text.replace("{\n          \"id\": \"s2\"", "{\n          \"fork\": {}, \"id\": \"s2\""),
+                text.replace("\"title\": \"Cross and shoot\"", "\"title\": \"Cross\", \"basedOn\": \"x\""))) {
+            assertFalse(later.equals(text));
+            FormatProblem problem = assertThrows(FormatProblem.class, () -> DrillFile.parse(NAME, later));
+            assertTrue(problem.getMessage().contains("cannot read yet"), problem.getMessage());
+        }
+    }
+
+    @Test
     void aFileThatWasCutOffSaysSo() {
         String text = DrillFile.ofNew(random(3)).toText();
         FormatProblem problem =
