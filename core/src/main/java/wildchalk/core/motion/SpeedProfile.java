@@ -21,7 +21,6 @@ final class SpeedProfile {
     private final double[] acceleration;
     private final double seconds;
     private final double metres;
-    private final double peakSpeed;
 
     private SpeedProfile(Phases phases) {
         this.startSeconds = Arrays.copyOf(phases.t, phases.n);
@@ -30,7 +29,6 @@ final class SpeedProfile {
         this.acceleration = Arrays.copyOf(phases.a, phases.n);
         this.seconds = phases.time;
         this.metres = phases.place;
-        this.peakSpeed = phases.peak;
     }
 
     /**
@@ -87,10 +85,6 @@ final class SpeedProfile {
 
     double seconds() {
         return seconds;
-    }
-
-    double peakSpeed() {
-        return peakSpeed;
     }
 
     /** Distance along the line (m) after so many seconds; stays at the end. */
@@ -157,7 +151,6 @@ final class SpeedProfile {
         private int n;
         private double time;
         private double place;
-        private double peak;
 
         Phases(double place, int room) {
             this.place = place;
@@ -206,7 +199,6 @@ final class SpeedProfile {
             n++;
             time += duration;
             place += length;
-            peak = Math.max(peak, Math.max(speed, speed + accel * duration));
         }
     }
 }

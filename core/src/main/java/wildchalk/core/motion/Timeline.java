@@ -1,7 +1,6 @@
 package wildchalk.core.motion;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -217,9 +216,5 @@ public final class Timeline {
     /** Balls in the drill's order. */
     public List<BallId> ballIds() {
         return List.copyOf(balls.keySet());
-    }
-
-    static <K, V> Map<K, V> ordered() {
-        return new LinkedHashMap<>();
     }
 }

@@ -5,7 +5,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
-import javafx.scene.Node;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
@@ -263,10 +262,5 @@ public final class Shell extends BorderPane {
         if (Shortcuts.run(this, e)) {
             e.consume();
         }
-    }
-
-    /** The place that is shown, for tests and for the focus. */
-    Node place() {
-        return getCenter();
     }
 }

@@ -1,7 +1,6 @@
 package wildchalk.picture.paint;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.MoveId;
@@ -44,10 +43,8 @@ public record Frame(
 
     /** Moves whose strokes are drawn in full. */
     List<Step> currentSteps() {
-        return Optional.of(progression.steps())
-                .filter(s -> currentStep < s.size())
-                .map(s -> List.of(s.get(currentStep)))
-                .orElse(List.of());
+        List<Step> steps = progression.steps();
+        return currentStep < steps.size() ? List.of(steps.get(currentStep)) : List.of();
     }
 
     List<Step> earlierSteps() {
