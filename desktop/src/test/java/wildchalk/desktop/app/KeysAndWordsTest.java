@@ -136,7 +136,7 @@ class KeysAndWordsTest {
         Button slot = robot.lookup("#slot-m3-EFFORT").queryAs(Button.class);
         assertEquals("hard", slot.getText());
         robot.clickOn(slot);
-        robot.clickOn("at a walk");
+        Window.press(robot, "at a walk");
         window.settled();
         assertEquals(
                 Effort.WALK,
@@ -160,8 +160,7 @@ class KeysAndWordsTest {
         window.saveAnswer = window.folder.resolve("page.html");
         WaitForAsyncUtils.asyncFx(() -> window.shell.share(Sharing.Kind.HTML)).get();
         Window.until(() -> Files.exists(window.saveAnswer) && Files.size(window.saveAnswer) > 1000);
-        Window.until(() -> !robot.lookup("OK").queryAll().isEmpty());
-        robot.clickOn("OK");
+        Window.press(robot, "OK");
 
         robot.push(KeyCode.CONTROL, KeyCode.M);
         window.settled();
@@ -169,14 +168,12 @@ class KeysAndWordsTest {
         Drill mirrored = window.document().drill();
         WaitForAsyncUtils.asyncFx(
                 () -> window.shell.openFile(window.folder.resolve("drills/breakwater-breakout.drill.json")));
-        Window.until(() -> !robot.lookup("Stay here").queryAll().isEmpty());
-        robot.clickOn("Stay here");
+        Window.press(robot, "Stay here");
         window.settled();
         assertEquals(mirrored, window.document().drill(), "nothing is lost");
         WaitForAsyncUtils.asyncFx(
                 () -> window.shell.openFile(window.folder.resolve("drills/breakwater-breakout.drill.json")));
-        Window.until(() -> !robot.lookup("Save").queryAll().isEmpty());
-        robot.clickOn("Save");
+        Window.press(robot, "Save");
         window.settled();
         assertEquals("Breakwater breakout", window.document().drill().title());
         assertEquals(

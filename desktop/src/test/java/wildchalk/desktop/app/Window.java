@@ -8,6 +8,7 @@ import java.util.concurrent.TimeUnit;
 import javafx.geometry.Point2D;
 import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
+import org.testfx.api.FxRobotException;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.geometry.Point;
 import wildchalk.desktop.board.BoardView;
@@ -82,6 +83,28 @@ public final class Window {
             return shell.document().map(DrillDocument::isUpToDate).orElse(true);
         });
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Clicks a node once it is there, can be seen and stands still: a dialog takes a moment to be laid out. */
+    static void press(FxRobot robot, String query) {
+        Point2D[] before = new Point2D[1];
+        until(() -> {
+            WaitForAsyncUtils.waitForFxEvents();
+            Optional<Point2D> now = place(robot, query);
+            boolean still = now.isPresent() && now.get().equals(before[0]);
+            before[0] = now.orElse(null);
+            return still;
+        });
+        robot.clickOn(query);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static Optional<Point2D> place(FxRobot robot, String query) {
+        try {
+            return Optional.of(robot.point(query).query());
+        } catch (FxRobotException notVisible) {
+            return Optional.empty();
+        }
     }
 
     static void until(Callable<Boolean> condition) {
