@@ -3,63 +3,183 @@ package wildchalk.core.binder;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.DrillId;
 import wildchalk.core.drill.Slugs;
 
 /**
  * The folder that holds everything. A file that cannot be read is listed with its problem; the others open.
  *
- * @param folder the binder's folder; drills lie in {@code drills} inside it
+ * @param folder the binder's folder; drills lie in {@code drills} inside it, own surfaces in {@code surfaces}
  */
 public record Binder(Path folder) {
 
     /** A file of the binder: its drill, or why it cannot be used. */
     public record Entry(Path file, Optional<DrillFile> content, Optional<FormatProblem> problem) {}
 
+    /** A surface file of the binder. */
+    public record SurfaceEntry(Path file, Optional<SurfaceFile> content, Optional<FormatProblem> problem) {}
+
     public Path drillsFolder() {
         return folder.resolve("drills");
     }
 
+    public Path surfacesFolder() {
+        return folder.resolve("surfaces");
+    }
+
+    /** Where drills go that are not wanted in the list for now. */
+    public Path archiveFolder() {
+        return folder.resolve("archive");
+    }
+
     /** All drill files by title, those that cannot be read last. */
     public List<Entry> drills() throws IOException {
-        if (!Files.isDirectory(drillsFolder())) {
-            return List.of();
-        }
-        List<Entry> entries = new ArrayList<>();
-        try (Stream<Path> files = Files.list(drillsFolder())) {
-            files.filter(f -> f.getFileName().toString().endsWith(DrillFile.SUFFIX))
-                    .filter(f -> !f.getFileName().toString().startsWith("."))
-                    .sorted()
-                    .forEach(f -> entries.add(open(f)));
-        }
+        return entries(drillsFolder());
+    }
+
+    public List<Entry> archived() throws IOException {
+        return entries(archiveFolder());
+    }
+
+    private static List<Entry> entries(Path from) throws IOException {
+        List<Entry> entries = new ArrayList<>(
+                files(from, DrillFile.SUFFIX).parallelStream().map(Binder::open).toList());
         entries.sort(Comparator.comparing((Entry e) -> e.content().isEmpty())
                 .thenComparing(e -> e.content().map(c -> c.drill().title()).orElse(""))
                 .thenComparing(Entry::file));
         return entries;
     }
 
+    private static List<Path> files(Path from, String suffix) throws IOException {
+        if (!Files.isDirectory(from)) {
+            return List.of();
+        }
+        try (Stream<Path> files = Files.list(from)) {
+            return files.filter(f -> f.getFileName().toString().endsWith(suffix))
+                    .filter(f -> !f.getFileName().toString().startsWith("."))
+                    .sorted()
+                    .toList();
+        }
+    }
+
     private static Entry open(Path file) {
         try {
             return new Entry(file, Optional.of(DrillFile.read(file)), Optional.empty());
-        } catch (FormatProblem e) {
-            return new Entry(file, Optional.empty(), Optional.of(e));
         } catch (IOException e) {
-            return new Entry(
-                    file, Optional.empty(), Optional.of(new FormatProblem(file, "Cannot be read: " + e.getMessage())));
+            return new Entry(file, Optional.empty(), Optional.of(asProblem(file, e)));
         }
+    }
+
+    private static FormatProblem asProblem(Path file, IOException e) {
+        return e instanceof FormatProblem problem
+                ? problem
+                : new FormatProblem(file, "Cannot be read: " + e.getMessage());
+    }
+
+    /** Own surfaces by title; none where the folder cannot be read. */
+    public List<SurfaceEntry> surfaces() {
+        List<SurfaceEntry> entries = new ArrayList<>();
+        try {
+            for (Path file : files(surfacesFolder(), SurfaceFile.SUFFIX)) {
+                try {
+                    entries.add(new SurfaceEntry(file, Optional.of(SurfaceFile.read(file)), Optional.empty()));
+                } catch (IOException e) {
+                    entries.add(new SurfaceEntry(file, Optional.empty(), Optional.of(asProblem(file, e))));
+                }
+            }
+        } catch (IOException e) {
+            return List.of();
+        }
+        return entries;
     }
 
     /** A file name for a new drill that no file has yet. */
     public Path newFile(String title) {
-        String stem = Slugs.of(title);
-        Path file = drillsFolder().resolve(stem + DrillFile.SUFFIX);
+        return free(drillsFolder(), Slugs.of(title), DrillFile.SUFFIX);
+    }
+
+    public Path newSurfaceFile(String title) {
+        return free(surfacesFolder(), Slugs.of(title), SurfaceFile.SUFFIX);
+    }
+
+    static Path free(Path folder, String stem, String suffix) {
+        Path file = folder.resolve(stem + suffix);
         for (int n = 2; Files.exists(file); n++) {
-            file = drillsFolder().resolve(stem + "-" + n + DrillFile.SUFFIX);
+            file = folder.resolve(stem + "-" + n + suffix);
         }
         return file;
+    }
+
+    // ---- what can be done with a file ----
+
+    /** Another file with the same drill under another title. */
+    public Path duplicate(Path file, String title) throws IOException {
+        DrillFile content = DrillFile.read(file);
+        Path copy = newFile(title);
+        content.withDrill(renamed(content.drill(), title)).save(copy);
+        return copy;
+    }
+
+    /** Gives a drill another title, and its file the name that goes with it. */
+    public Path rename(Path file, String title) throws IOException {
+        DrillFile content = DrillFile.read(file);
+        Path to = stem(file).equals(Slugs.of(title)) ? file : free(file.getParent(), Slugs.of(title), DrillFile.SUFFIX);
+        content.withDrill(renamed(content.drill(), title)).save(to);
+        if (!to.equals(file)) {
+            Files.deleteIfExists(file);
+        }
+        return to;
+    }
+
+    private static Drill renamed(Drill drill, String title) {
+        return drill.withTitle(title).withId(new DrillId(Slugs.of(title)));
+    }
+
+    /** Takes a drill out of the list without losing it. */
+    public Path archive(Path file) throws IOException {
+        return move(file, archiveFolder());
+    }
+
+    public Path restore(Path archived) throws IOException {
+        return move(archived, drillsFolder());
+    }
+
+    private static Path move(Path file, Path folder) throws IOException {
+        Files.createDirectories(folder);
+        return Files.move(file, free(folder, stem(file), DrillFile.SUFFIX), StandardCopyOption.ATOMIC_MOVE);
+    }
+
+    /**
+     * Takes a file from elsewhere in: a drill, a surface, or a bundle of them.
+     *
+     * @return what was taken in, a line each
+     */
+    public List<String> takeIn(Path file) throws IOException {
+        String name = file.getFileName().toString();
+        if (name.endsWith(Bundle.SUFFIX)) {
+            return Bundle.takeIn(file, this);
+        }
+        if (name.endsWith(SurfaceFile.SUFFIX)) {
+            SurfaceFile surface = SurfaceFile.read(file);
+            Path to = newSurfaceFile(surface.surface().title());
+            surface.save(to);
+            return List.of(to.getFileName().toString());
+        }
+        DrillFile drill = DrillFile.read(file);
+        Path to = newFile(drill.drill().title());
+        drill.save(to);
+        return List.of(to.getFileName().toString());
+    }
+
+    /** The name of a drill file without its ending: by it favourites are remembered. */
+    public static String stem(Path file) {
+        return file.getFileName().toString().replaceFirst("\\.[a-z]+\\.json$", "");
     }
 }

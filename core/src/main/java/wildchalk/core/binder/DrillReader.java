@@ -4,22 +4,33 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.Audience;
+import wildchalk.core.drill.Backdrop;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.ElementId;
+import wildchalk.core.drill.Footprint;
+import wildchalk.core.drill.Gap;
+import wildchalk.core.drill.GapId;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Layout;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Note;
+import wildchalk.core.drill.NoteId;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PassKind;
 import wildchalk.core.drill.PickUp;
@@ -39,6 +50,15 @@ import wildchalk.core.drill.Wait;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.Weight;
+import wildchalk.core.drill.ZoneId;
+import wildchalk.core.drill.ZoneKind;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.Ink;
+import wildchalk.core.surface.Overlay;
+import wildchalk.core.surface.Size;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.core.surface.View;
 
 /** Turns the JSON of a drill file into a drill. The counterpart of {@link DrillWriter}. */
 final class DrillReader {
@@ -57,29 +77,59 @@ final class DrillReader {
     }
 
     private static Drill drill(Fields f) throws FormatProblem {
-        f.object("format").readAll(DrillReader::format);
+        f.object("format").readAll(g -> g.format(FORMAT, VERSION));
         DrillId id = new DrillId(f.slug("id"));
         String title = f.text("title", TITLE_LENGTH);
-        SurfaceUse use = f.object("surface").readAll(s -> new SurfaceUse(s.slug("use"), s.slug("view")));
+        SurfaceUse use = f.object("surface").readAll(DrillReader::surface);
         Audience audience = f.has("for") ? f.object("for").readAll(DrillReader::audience) : Audience.USUAL;
         List<String> themes = f.texts("themes", TITLE_LENGTH);
         String notes = f.textOr("notes", "", TEXT_LENGTH);
         List<Progression> progressions = f.elements("progressions", DrillReader::progression);
-        return new Drill(id, title, use, audience, themes, progressions, notes);
+        Optional<Backdrop> backdrop =
+                f.has("backdrop") ? Optional.of(f.object("backdrop").readAll(DrillReader::backdrop)) : Optional.empty();
+        return new Drill(id, title, use, audience, themes, progressions, notes, backdrop);
     }
 
-    private static String format(Fields f) throws FormatProblem {
-        String name = f.text("name", TITLE_LENGTH);
-        if (!name.equals(FORMAT)) {
-            throw f.problem("This is a \"%s\" file; expected \"%s\".".formatted(name, FORMAT));
+    /** A known surface, perhaps of another size, or an own one; what lies over it; the part that is shown. */
+    private static SurfaceUse surface(Fields f) throws FormatProblem {
+        Surface floor;
+        if (f.has("own")) {
+            floor = f.object("own").readAll(SurfaceReader::surface);
+        } else {
+            String id = f.slug("use");
+            Point size = f.pointIfAny("size").orElse(null);
+            floor = size == null
+                    ? new SurfaceUse(id, "whole").floor()
+                    : Surfaces.sized(id, new Size(size.x(), size.y()));
         }
-        int version = f.whole("version", 1, 1_000_000);
-        if (version > VERSION) {
-            throw f.problem(
-                    "The file has format version %d; this Wild Chalk reads versions up to %d. Open it with a newer one."
-                            .formatted(version, VERSION));
+        SurfaceUse use = SurfaceUse.of(floor)
+                .withOverlays(f.elements("overlays", DrillReader::overlay))
+                .withStanding(f.flagOr("standing", false));
+        if (f.isObject("view")) {
+            return use.withView(f.object("view").readAll(v -> {
+                List<Double> x = v.pair("x");
+                List<Double> y = v.pair("y");
+                return View.of(new Point(x.get(0), y.get(0)), new Point(x.get(1), y.get(1)));
+            }));
         }
-        return name;
+        return use.withNamedView(f.slug("view"));
+    }
+
+    private static Overlay overlay(Fields f) throws FormatProblem {
+        return new Overlay(
+                f.slug("use"),
+                f.pointIfAny("at").orElse(Point.ORIGIN),
+                f.flagOr("crosswise", false),
+                f.flagOr("strong", false),
+                f.choiceOr("ink", Ink.class, Ink.BLUE));
+    }
+
+    private static Backdrop backdrop(Fields f) throws FormatProblem {
+        return new Backdrop(
+                f.text("picture", Backdrop.MAX_LENGTH),
+                f.point("at"),
+                f.number("width", 1, 300),
+                f.numberOr("dim", 0.5, 0, 1));
     }
 
     private static Audience audience(Fields f) throws FormatProblem {
@@ -90,7 +140,7 @@ final class DrillReader {
         var players = f.object("players")
                 .readAll(p -> new Audience.HeadCount(
                         p.whole("min", 1, 200), p.whole("best", 1, 200), p.whole("max", 1, 200)));
-        return new Audience(ages, players);
+        return new Audience(ages, players, f.has("minutes") ? f.whole("minutes", 1, 120) : Audience.USUAL_MINUTES);
     }
 
     private static AgeBand ageBand(Fields f, Located value) throws FormatProblem {
@@ -114,7 +164,40 @@ final class DrillReader {
                 f.elements("lines", DrillReader::line),
                 f.elements("roles", DrillReader::role),
                 f.elements("balls", DrillReader::ball),
-                f.elements("steps", DrillReader::step));
+                f.elements("steps", DrillReader::step),
+                layout(f));
+    }
+
+    private static Layout layout(Fields f) throws FormatProblem {
+        List<Set<ElementId>> groups = new ArrayList<>();
+        for (Located group : f.list("groups")) {
+            if (!group.isArray()) {
+                throw f.problem(group, "\"groups\" should hold lists of elements, found %s.".formatted(group.kind()));
+            }
+            groups.add(ElementNames.read(f, group.elements()));
+        }
+        return new Layout(
+                f.elements("zones", DrillReader::zone),
+                f.elements("notes", DrillReader::note),
+                f.elements("gaps", DrillReader::gap),
+                groups,
+                ElementNames.read(f, f.list("locked")));
+    }
+
+    private static MarkedZone zone(Fields f) throws FormatProblem {
+        return new MarkedZone(
+                new ZoneId(f.slug("id")),
+                f.text("name", TITLE_LENGTH),
+                f.choiceOr("kind", ZoneKind.class, ZoneKind.BOX),
+                f.points("outline", 3, MarkedZone.MAX_CORNERS));
+    }
+
+    private static Note note(Fields f) throws FormatProblem {
+        return new Note(new NoteId(f.slug("id")), f.text("text", TEXT_LENGTH), f.point("at"), f.pointIfAny("pointsAt"));
+    }
+
+    private static Gap gap(Fields f) throws FormatProblem {
+        return new Gap(new GapId(f.slug("id")), f.whole("number", 1, 99), f.point("from"), f.point("to"));
     }
 
     /** What changes the meaning of a drill cannot be kept aside like another unknown field. */
@@ -126,12 +209,17 @@ final class DrillReader {
     }
 
     private static Gear gear(Fields f) throws FormatProblem {
+        GearKind kind = f.choice("kind", GearKind.class);
+        Point size = f.pointIfAny("size").orElse(null);
         return new Gear(
                 new GearId(f.slug("id")),
-                f.choice("kind", GearKind.class),
+                kind,
                 f.choiceOr("colour", Chalk.class, Chalk.ORANGE),
                 f.point("at"),
-                heading(f));
+                heading(f),
+                size == null ? kind.footprint() : new Footprint(size.x(), size.y()),
+                f.textOr("label", "", LABEL_LENGTH),
+                f.has("count") ? f.whole("count", 1, Gear.MAX_COUNT) : kind.isSupply() ? Gear.USUAL_SUPPLY : 1);
     }
 
     private static WaitingLine line(Fields f) throws FormatProblem {
@@ -155,7 +243,10 @@ final class DrillReader {
                 f.choice("side", Side.class),
                 f.pointIfAny("at"),
                 heading(f),
-                f.numberOr("pace", 1, Role.MIN_PACE, Role.MAX_PACE));
+                f.numberOr("pace", 1, Role.MIN_PACE, Role.MAX_PACE),
+                f.has("team") ? Optional.of(f.choice("team", Chalk.class)) : Optional.empty(),
+                f.choiceOr("hand", Hand.class, Hand.NONE),
+                f.textOr("task", "", TITLE_LENGTH));
     }
 
     private static double heading(Fields f) throws FormatProblem {

@@ -7,21 +7,32 @@ import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Function;
 import wildchalk.core.drill.Audience;
+import wildchalk.core.drill.Backdrop;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Layout;
+import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Note;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Step;
+import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.Overlay;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.core.surface.View;
 
 /** Turns a drill into the JSON of its file, keys always in the same order. The counterpart of {@link DrillReader}. */
 final class DrillWriter {
@@ -44,21 +55,107 @@ final class DrillWriter {
         format.put("name", DrillReader.FORMAT).put("version", DrillReader.VERSION);
         extras.addTo("/format", format);
         o.put("id", drill.id().text()).put("title", drill.title());
-        ObjectNode surface = o.putObject("surface");
-        surface.put("use", drill.surfaceUse().surfaceId())
-                .put("view", drill.surfaceUse().viewId());
-        extras.addTo("/surface", surface);
+        surface(o.putObject("surface"), drill.surfaceUse());
         audience(o.putObject("for"), drill.audience());
         o.set("themes", texts(drill.themes()));
         if (!drill.notes().isEmpty()) {
             o.put("notes", drill.notes());
         }
+        drill.backdrop().ifPresent(b -> backdrop(o.putObject("backdrop"), b));
         ArrayNode list = o.putArray("progressions");
         for (Progression p : drill.progressions()) {
             list.add(progression(p, "/progressions/" + p.id()));
         }
         extras.addTo("", o);
         return o;
+    }
+
+    private void surface(ObjectNode o, SurfaceUse use) {
+        Surface floor = use.floor();
+        if (use.isOwn()) {
+            SurfaceWriter.inside(o.putObject("own"), floor, extras, "/surface/own");
+        } else {
+            o.put("use", floor.id());
+            if (!floor.equals(Surfaces.find(floor.id()).orElseThrow())) {
+                o.set("size", point(new Point(floor.lengthMetres(), floor.widthMetres())));
+            }
+        }
+        View view = use.view();
+        if (view.id().equals(View.CUSTOM)) {
+            ObjectNode v = o.putObject("view");
+            v.set("x", point(new Point(view.minX(), view.maxX())));
+            v.set("y", point(new Point(view.minY(), view.maxY())));
+            extras.addTo("/surface/view", v);
+        } else {
+            o.put("view", view.id());
+        }
+        if (use.standing()) {
+            o.put("standing", true);
+        }
+        if (!use.overlays().isEmpty()) {
+            ArrayNode list = o.putArray("overlays");
+            for (int i = 0; i < use.overlays().size(); i++) {
+                overlay(list.addObject(), use.overlays().get(i), "/surface/overlays/" + i);
+            }
+        }
+        extras.addTo("/surface", o);
+    }
+
+    private void overlay(ObjectNode o, Overlay laid, String path) {
+        o.put("use", laid.surfaceId());
+        o.set("at", point(laid.at()));
+        if (laid.crosswise()) {
+            o.put("crosswise", true);
+        }
+        if (laid.strong()) {
+            o.put("strong", true);
+        }
+        o.put("ink", Fields.nameOf(laid.ink()));
+        extras.addTo(path, o);
+    }
+
+    private void backdrop(ObjectNode o, Backdrop b) {
+        o.put("picture", b.picture());
+        o.set("at", point(b.at()));
+        number(o, "width", b.widthMetres());
+        number(o, "dim", b.dim());
+        extras.addTo("/backdrop", o);
+    }
+
+    private void layout(ObjectNode o, String path, Layout layout) {
+        if (!layout.zones().isEmpty()) {
+            list(o, path, "zones", layout.zones(), z -> z.id().text(), this::zone);
+        }
+        if (!layout.notes().isEmpty()) {
+            list(o, path, "notes", layout.notes(), n -> n.id().text(), this::note);
+        }
+        if (!layout.gaps().isEmpty()) {
+            list(o, path, "gaps", layout.gaps(), g -> g.id().text(), this::gap);
+        }
+        if (!layout.groups().isEmpty()) {
+            ArrayNode groups = o.putArray("groups");
+            layout.groups().forEach(g -> groups.add(texts(ElementNames.write(g))));
+        }
+        if (!layout.locked().isEmpty()) {
+            o.set("locked", texts(ElementNames.write(layout.locked())));
+        }
+    }
+
+    private void zone(ObjectNode o, MarkedZone z) {
+        o.put("name", z.name()).put("kind", Fields.nameOf(z.kind()));
+        o.set("outline", SurfaceWriter.points(z.outline()));
+    }
+
+    private void note(ObjectNode o, Note n) {
+        o.put("text", n.text());
+        o.set("at", point(n.at()));
+        n.target().ifPresent(p -> o.set("pointsAt", point(p)));
+    }
+
+    private void gap(ObjectNode o, Gap g) {
+        o.put("number", g.number());
+        o.set("from", point(g.from()));
+        o.set("to", point(g.to()));
     }
 
     private void audience(ObjectNode o, Audience audience) {
@@ -69,6 +166,9 @@ final class DrillWriter {
                 .put("best", audience.players().best())
                 .put("max", audience.players().max());
         extras.addTo("/for/players", players);
+        if (audience.minutes() != Audience.USUAL_MINUTES) {
+            o.put("minutes", audience.minutes());
+        }
         extras.addTo("/for", o);
     }
 
@@ -79,6 +179,7 @@ final class DrillWriter {
         list(o, path, "lines", p.lines(), l -> l.id().text(), this::line);
         list(o, path, "roles", p.roles(), r -> r.id().text(), this::role);
         list(o, path, "balls", p.balls(), b -> b.id().text(), this::ball);
+        layout(o, path, p.layout());
         ArrayNode steps = o.putArray("steps");
         for (Step step : p.steps()) {
             String at = path + "/steps/" + step.id();
@@ -118,6 +219,15 @@ final class DrillWriter {
         }
         o.set("at", point(g.at()));
         heading(o, g.facingDegrees());
+        if (!g.size().equals(g.kind().footprint())) {
+            o.set("size", point(new Point(g.size().widthMetres(), g.size().depthMetres())));
+        }
+        if (!g.label().isEmpty()) {
+            o.put("label", g.label());
+        }
+        if (g.count() != (g.kind().isSupply() ? Gear.USUAL_SUPPLY : 1)) {
+            o.put("count", g.count());
+        }
     }
 
     private void line(ObjectNode o, WaitingLine l) {
@@ -135,6 +245,13 @@ final class DrillWriter {
         heading(o, r.facingDegrees());
         if (r.pace() != 1) {
             number(o, "pace", r.pace());
+        }
+        r.team().ifPresent(t -> o.put("team", Fields.nameOf(t)));
+        if (r.hand() != Hand.NONE) {
+            o.put("hand", Fields.nameOf(r.hand()));
+        }
+        if (!r.task().isEmpty()) {
+            o.put("task", r.task());
         }
     }
 
@@ -208,10 +325,7 @@ final class DrillWriter {
     }
 
     private static ArrayNode point(Point p) {
-        ArrayNode array = MAKE.arrayNode();
-        array.add(JsonText.number(p.x()));
-        array.add(JsonText.number(p.y()));
-        return array;
+        return SurfaceWriter.point(p);
     }
 
     private static ArrayNode texts(List<String> list) {

@@ -120,6 +120,48 @@ final class Fields {
         return has(name) ? Optional.of(point(name)) : skip(name, Optional.<Point>empty());
     }
 
+    /** A list of places, so many at least and at most. */
+    List<Point> points(String name, int fewest, int most) throws FormatProblem {
+        List<Point> result = new ArrayList<>();
+        for (Located element : list(name)) {
+            result.add(point(element, "a point of \"" + name + "\""));
+        }
+        if (result.size() < fewest || result.size() > most) {
+            throw problem(
+                    "\"%s\" has %d places; it should have %d to %d.".formatted(name, result.size(), fewest, most));
+        }
+        return result;
+    }
+
+    /** Two numbers in brackets, in rising order. */
+    List<Double> pair(String name) throws FormatProblem {
+        Point p = point(name);
+        if (p.x() >= p.y()) {
+            throw problem(need(name), "\"%s\" should be two numbers in rising order.".formatted(name));
+        }
+        return List.of(p.x(), p.y());
+    }
+
+    /** The name and version of a file's format, which must be ones that can be read. */
+    String format(String wanted, int newest) throws FormatProblem {
+        String name = text("name", 200);
+        if (!name.equals(wanted)) {
+            throw problem("This is a \"%s\" file; expected \"%s\".".formatted(name, wanted));
+        }
+        int version = whole("version", 1, 1_000_000);
+        if (version > newest) {
+            throw problem(
+                    "The file has format version %d; this Wild Chalk reads versions up to %d. Open it with a newer one."
+                            .formatted(version, newest));
+        }
+        return name;
+    }
+
+    boolean isObject(String name) {
+        Located value = fields.get(name);
+        return value != null && value.isObject();
+    }
+
     Fields object(String name) throws FormatProblem {
         return new Fields(file, extras, need(name), path + "/" + name);
     }

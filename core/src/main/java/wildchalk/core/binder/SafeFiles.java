@@ -24,6 +24,15 @@ public final class SafeFiles {
 
     /** Writes beside, forces to disk, renames; keeps the previous content in {@link #BACKUPS}. */
     public static void write(Path file, byte[] content) throws IOException {
+        write(file, content, true);
+    }
+
+    /** Writes beside, forces to disk, renames; what was there before is gone. */
+    static void replace(Path file, byte[] content) throws IOException {
+        write(file, content, false);
+    }
+
+    private static void write(Path file, byte[] content, boolean keepBackup) throws IOException {
         Path target = file.toAbsolutePath();
         Files.createDirectories(target.getParent());
         Path beside = Files.createTempFile(target.getParent(), "." + target.getFileName(), ".part");
@@ -35,7 +44,7 @@ public final class SafeFiles {
                 }
                 channel.force(true);
             }
-            if (Files.isRegularFile(target)) {
+            if (keepBackup && Files.isRegularFile(target)) {
                 backUp(target);
             }
             rename(beside, target);

@@ -1,7 +1,7 @@
 package wildchalk.core.drill;
 
 /** Names a ball within its file: a short readable slug. */
-public record BallId(String text) implements Comparable<BallId> {
+public record BallId(String text) implements ElementId, Comparable<BallId> {
 
     public BallId {
         Slugs.check("BallId", text);

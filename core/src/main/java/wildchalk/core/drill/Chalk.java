@@ -5,5 +5,7 @@ public enum Chalk {
     ORANGE,
     YELLOW,
     BLUE,
-    WHITE
+    WHITE,
+    RED,
+    GREEN
 }

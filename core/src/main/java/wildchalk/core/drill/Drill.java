@@ -11,6 +11,7 @@ import wildchalk.core.surface.Surface;
  *
  * @param progressions at least one, ids unique
  * @param notes the coach's own words about the whole, perhaps empty
+ * @param backdrop a picture under the drawing
  */
 public record Drill(
         DrillId id,
@@ -19,7 +20,8 @@ public record Drill(
         Audience audience,
         List<String> themes,
         List<Progression> progressions,
-        String notes) {
+        String notes,
+        Optional<Backdrop> backdrop) {
 
     public Drill {
         Objects.requireNonNull(id, "id");
@@ -27,6 +29,7 @@ public record Drill(
         Objects.requireNonNull(surfaceUse, "surfaceUse");
         Objects.requireNonNull(audience, "audience");
         Objects.requireNonNull(notes, "notes");
+        Objects.requireNonNull(backdrop, "backdrop");
         themes = List.copyOf(themes);
         progressions = List.copyOf(progressions);
         if (progressions.isEmpty()) {
@@ -38,7 +41,14 @@ public record Drill(
     /** A drill with nothing on the surface yet. */
     public static Drill blank(String title, SurfaceUse use, Audience audience) {
         return new Drill(
-                new DrillId(Slugs.of(title)), title, use, audience, List.of(), List.of(Progression.blank()), "");
+                new DrillId(Slugs.of(title)),
+                title,
+                use,
+                audience,
+                List.of(),
+                List.of(Progression.blank()),
+                "",
+                Optional.empty());
     }
 
     public Surface surface() {
@@ -54,23 +64,31 @@ public record Drill(
     }
 
     public Drill withTitle(String text) {
-        return new Drill(id, text, surfaceUse, audience, themes, progressions, notes);
+        return new Drill(id, text, surfaceUse, audience, themes, progressions, notes, backdrop);
     }
 
     public Drill withId(DrillId name) {
-        return new Drill(name, title, surfaceUse, audience, themes, progressions, notes);
+        return new Drill(name, title, surfaceUse, audience, themes, progressions, notes, backdrop);
     }
 
     public Drill withSurfaceUse(SurfaceUse use) {
-        return new Drill(id, title, use, audience, themes, progressions, notes);
+        return new Drill(id, title, use, audience, themes, progressions, notes, backdrop);
     }
 
     public Drill withAudience(Audience people) {
-        return new Drill(id, title, surfaceUse, people, themes, progressions, notes);
+        return new Drill(id, title, surfaceUse, people, themes, progressions, notes, backdrop);
     }
 
     public Drill withNotes(String text) {
-        return new Drill(id, title, surfaceUse, audience, themes, progressions, text);
+        return new Drill(id, title, surfaceUse, audience, themes, progressions, text, backdrop);
+    }
+
+    public Drill withThemes(List<String> tags) {
+        return new Drill(id, title, surfaceUse, audience, tags, progressions, notes, backdrop);
+    }
+
+    public Drill withBackdrop(Optional<Backdrop> under) {
+        return new Drill(id, title, surfaceUse, audience, themes, progressions, notes, under);
     }
 
     /** The drill with the progression of the same id replaced. */
@@ -79,6 +97,6 @@ public record Drill(
         for (Progression p : progressions) {
             list.add(p.id().equals(changed.id()) ? changed : p);
         }
-        return new Drill(id, title, surfaceUse, audience, themes, list, notes);
+        return new Drill(id, title, surfaceUse, audience, themes, list, notes, backdrop);
     }
 }

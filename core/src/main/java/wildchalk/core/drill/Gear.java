@@ -4,29 +4,76 @@ import java.util.Objects;
 import wildchalk.core.geometry.Headings;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.GoalMouth;
+import wildchalk.core.surface.GoalShape;
 import wildchalk.core.text.Texts;
 
 /**
  * A thing that is set out.
  *
  * @param facingDegrees out of the mouth for a goal; without meaning for a round thing
+ * @param size what it covers
+ * @param label what stands on it, perhaps nothing
+ * @param count how many balls are in it, for a supply; 1 for anything else
  */
-public record Gear(GearId id, GearKind kind, Chalk colour, Point at, double facingDegrees) {
+public record Gear(
+        GearId id,
+        GearKind kind,
+        Chalk colour,
+        Point at,
+        double facingDegrees,
+        Footprint size,
+        String label,
+        int count) {
+
+    public static final int MAX_COUNT = 200;
+    /** Balls in a supply until told otherwise. */
+    public static final int USUAL_SUPPLY = 10;
 
     public Gear {
         Objects.requireNonNull(id, "id");
         Objects.requireNonNull(kind, "kind");
         Objects.requireNonNull(colour, "colour");
+        Objects.requireNonNull(size, "size");
+        Objects.requireNonNull(label, "label");
         facingDegrees = Headings.normalise(facingDegrees);
         Objects.requireNonNull(at, "at");
+        if (count < 1 || count > MAX_COUNT) {
+            throw new IllegalArgumentException(
+                    "The supply %s (%d balls) needs 1 to %d.".formatted(id, count, MAX_COUNT));
+        }
+    }
+
+    /** A piece of the usual size. */
+    public Gear(GearId id, GearKind kind, Chalk colour, Point at, double facingDegrees) {
+        this(id, kind, colour, at, facingDegrees, kind.footprint(), "", kind.isSupply() ? USUAL_SUPPLY : 1);
+    }
+
+    public Gear withId(GearId name) {
+        return new Gear(name, kind, colour, at, facingDegrees, size, label, count);
     }
 
     public Gear withAt(Point place) {
-        return new Gear(id, kind, colour, place, facingDegrees);
+        return new Gear(id, kind, colour, place, facingDegrees, size, label, count);
     }
 
     public Gear withFacing(double degrees) {
-        return new Gear(id, kind, colour, at, degrees);
+        return new Gear(id, kind, colour, at, degrees, size, label, count);
+    }
+
+    public Gear withColour(Chalk chalk) {
+        return new Gear(id, kind, chalk, at, facingDegrees, size, label, count);
+    }
+
+    public Gear withSize(Footprint cover) {
+        return new Gear(id, kind, colour, at, facingDegrees, cover, label, count);
+    }
+
+    public Gear withLabel(String text) {
+        return new Gear(id, kind, colour, at, facingDegrees, size, text, count);
+    }
+
+    public Gear withCount(int balls) {
+        return new Gear(id, kind, colour, at, facingDegrees, size, label, balls);
     }
 
     /** The goal that this piece is; only for kinds that are goals. */
@@ -35,8 +82,9 @@ public record Gear(GearId id, GearKind kind, Chalk colour, Point at, double faci
                 id.text(),
                 Texts.CORE.get("gear." + kind + ".the"),
                 at,
-                kind.widthMetres(),
-                kind.depthMetres(),
-                facingDegrees);
+                size.widthMetres(),
+                size.depthMetres(),
+                facingDegrees,
+                GoalShape.NET);
     }
 }

@@ -1,7 +1,7 @@
 package wildchalk.core.drill;
 
 /** Names a piece of gear within its file: a short readable slug. */
-public record GearId(String text) implements Comparable<GearId> {
+public record GearId(String text) implements ElementId, Comparable<GearId> {
 
     public GearId {
         Slugs.check("GearId", text);

@@ -1,7 +1,7 @@
 package wildchalk.core.drill;
 
 /** Names a line of players within its file: a short readable slug. */
-public record LineId(String text) implements Comparable<LineId> {
+public record LineId(String text) implements ElementId, Comparable<LineId> {
 
     public LineId {
         Slugs.check("LineId", text);

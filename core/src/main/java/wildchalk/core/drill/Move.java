@@ -24,6 +24,8 @@ public sealed interface Move permits Travel, Pass, Shot, PickUp, Wait {
 
     Move withTrigger(Optional<Trigger> start);
 
+    Move withId(MoveId name);
+
     Move withRole(RoleId performer);
 
     Move withRunsOn(boolean on);

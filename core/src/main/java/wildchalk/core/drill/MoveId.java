@@ -1,7 +1,7 @@
 package wildchalk.core.drill;
 
 /** Names a move within its file: a short readable slug. */
-public record MoveId(String text) implements Comparable<MoveId> {
+public record MoveId(String text) implements ElementId, Comparable<MoveId> {
 
     public MoveId {
         Slugs.check("MoveId", text);

@@ -22,6 +22,11 @@ public record Pass(
     }
 
     @Override
+    public Pass withId(MoveId name) {
+        return new Pass(name, role, trigger, runsOn, to, kind, weight);
+    }
+
+    @Override
     public Pass withRole(RoleId performer) {
         return new Pass(id, performer, trigger, runsOn, to, kind, weight);
     }

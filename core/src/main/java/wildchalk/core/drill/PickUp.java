@@ -16,6 +16,11 @@ public record PickUp(MoveId id, RoleId role, Optional<Trigger> trigger, boolean 
     }
 
     @Override
+    public PickUp withId(MoveId name) {
+        return new PickUp(name, role, trigger, runsOn);
+    }
+
+    @Override
     public PickUp withRole(RoleId performer) {
         return new PickUp(id, performer, trigger, runsOn);
     }

@@ -1,6 +1,5 @@
 package wildchalk.core.drill;
 
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -8,7 +7,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wildchalk.core.geometry.Point;
@@ -26,7 +24,8 @@ public record Progression(
         List<WaitingLine> lines,
         List<Role> roles,
         List<Ball> balls,
-        List<Step> steps) {
+        List<Step> steps,
+        Layout layout) {
 
     public Progression {
         Objects.requireNonNull(id, "id");
@@ -43,6 +42,19 @@ public record Progression(
         Uniqueness.check("step", steps.stream().map(Step::id));
         Uniqueness.check("move", steps.stream().flatMap(s -> s.moves().stream()).map(Move::id));
         References.check(lines, roles, balls, steps);
+        layout = layout.keeping(Elements.among(gear, lines, roles, balls, steps, layout));
+    }
+
+    /** A version with nothing on the surface but gear and people. */
+    public Progression(
+            ProgressionId id,
+            String title,
+            List<Gear> gear,
+            List<WaitingLine> lines,
+            List<Role> roles,
+            List<Ball> balls,
+            List<Step> steps) {
+        this(id, title, gear, lines, roles, balls, steps, Layout.NONE);
     }
 
     public static Progression blank() {
@@ -57,7 +69,7 @@ public record Progression(
     }
 
     public boolean isEmpty() {
-        return gear.isEmpty() && lines.isEmpty() && roles.isEmpty() && balls.isEmpty();
+        return gear.isEmpty() && lines.isEmpty() && roles.isEmpty() && balls.isEmpty() && layout.isEmpty();
     }
 
     public List<Move> moves() {
@@ -66,6 +78,18 @@ public record Progression(
 
     public Optional<Role> role(RoleId wanted) {
         return roles.stream().filter(r -> r.id().equals(wanted)).findFirst();
+    }
+
+    public Optional<Gear> gear(GearId wanted) {
+        return gear.stream().filter(g -> g.id().equals(wanted)).findFirst();
+    }
+
+    public Optional<WaitingLine> line(LineId wanted) {
+        return lines.stream().filter(l -> l.id().equals(wanted)).findFirst();
+    }
+
+    public Optional<Ball> ball(BallId wanted) {
+        return balls.stream().filter(b -> b.id().equals(wanted)).findFirst();
     }
 
     public Optional<Move> move(MoveId wanted) {
@@ -100,44 +124,57 @@ public record Progression(
     }
 
     public Progression withGear(List<Gear> list) {
-        return new Progression(id, title, list, lines, roles, balls, steps);
+        return new Progression(id, title, list, lines, roles, balls, steps, layout);
     }
 
     public Progression withLines(List<WaitingLine> list) {
-        return new Progression(id, title, gear, list, roles, balls, steps);
+        return new Progression(id, title, gear, list, roles, balls, steps, layout);
     }
 
     public Progression withRoles(List<Role> list) {
-        return new Progression(id, title, gear, lines, list, balls, steps);
+        return new Progression(id, title, gear, lines, list, balls, steps, layout);
     }
 
     public Progression withBalls(List<Ball> list) {
-        return new Progression(id, title, gear, lines, roles, list, steps);
+        return new Progression(id, title, gear, lines, roles, list, steps, layout);
     }
 
     public Progression withSteps(List<Step> list) {
-        return new Progression(id, title, gear, lines, roles, balls, list);
+        return new Progression(id, title, gear, lines, roles, balls, list, layout);
+    }
+
+    public Progression withLayout(Layout other) {
+        return new Progression(id, title, gear, lines, roles, balls, steps, other);
+    }
+
+    public Progression withTitle(String text) {
+        return new Progression(id, text, gear, lines, roles, balls, steps, layout);
+    }
+
+    /** Several lists at once, for changes that would not hold together one by one. */
+    public Progression withPeople(List<WaitingLine> queues, List<Role> people, List<Ball> ballList, List<Step> told) {
+        return new Progression(id, title, gear, queues, people, ballList, told, layout);
     }
 
     /** Adds an element, or replaces the one of its id in place. */
     public Progression with(Gear piece) {
-        return withGear(put(gear, piece, g -> g.id().equals(piece.id())));
+        return withGear(Layout.put(gear, piece, g -> g.id().equals(piece.id())));
     }
 
     public Progression with(WaitingLine line) {
-        return withLines(put(lines, line, l -> l.id().equals(line.id())));
+        return withLines(Layout.put(lines, line, l -> l.id().equals(line.id())));
     }
 
     public Progression with(Role role) {
-        return withRoles(put(roles, role, r -> r.id().equals(role.id())));
+        return withRoles(Layout.put(roles, role, r -> r.id().equals(role.id())));
     }
 
     public Progression with(Ball ball) {
-        return withBalls(put(balls, ball, b -> b.id().equals(ball.id())));
+        return withBalls(Layout.put(balls, ball, b -> b.id().equals(ball.id())));
     }
 
     public Progression with(Step step) {
-        return withSteps(put(steps, step, s -> s.id().equals(step.id())));
+        return withSteps(Layout.put(steps, step, s -> s.id().equals(step.id())));
     }
 
     /** Replaces the move of the same id where it stands. */
@@ -147,20 +184,6 @@ public record Progression(
                         .map(m -> m.id().equals(changed.id()) ? changed : m)
                         .toList()))
                 .toList());
-    }
-
-    private static <T> List<T> put(List<T> list, T item, Predicate<T> same) {
-        List<T> result = new ArrayList<>();
-        boolean replaced = false;
-        for (T other : list) {
-            boolean hit = same.test(other);
-            result.add(hit ? item : other);
-            replaced |= hit;
-        }
-        if (!replaced) {
-            result.add(item);
-        }
-        return result;
     }
 
     /** An id text that no move uses yet: m1, m2… */
@@ -186,6 +209,18 @@ public record Progression(
 
     public BallId nextBallId() {
         return new BallId(Slugs.next("b", texts(balls.stream().map(b -> b.id().text()))));
+    }
+
+    public ZoneId nextZoneId() {
+        return new ZoneId(Slugs.next("z", texts(layout.zones().stream().map(z -> z.id().text()))));
+    }
+
+    public NoteId nextNoteId() {
+        return new NoteId(Slugs.next("n", texts(layout.notes().stream().map(n -> n.id().text()))));
+    }
+
+    public GapId nextGapId() {
+        return new GapId(Slugs.next("gap", texts(layout.gaps().stream().map(g -> g.id().text()))));
     }
 
     private static Set<String> texts(Stream<String> ids) {

@@ -30,7 +30,7 @@ public final class Removals {
                 .toList();
         List<Role> roles =
                 without.roles().stream().filter(r -> !r.id().equals(role)).toList();
-        return new Progression(without.id(), without.title(), without.gear(), lines, roles, balls, without.steps());
+        return without.withPeople(lines, roles, balls, without.steps());
     }
 
     /** How many moves go with a role, those of others that pass to it included. */
@@ -53,14 +53,7 @@ public final class Removals {
                     return fed ? r.withAt(drill.startOf(r.id())).withFacing(drill.startFacingOf(r.id())) : r;
                 })
                 .toList();
-        return new Progression(
-                drill.id(),
-                drill.title(),
-                drill.gear(),
-                keep(drill.lines(), l -> !l.id().equals(line)),
-                roles,
-                drill.balls(),
-                drill.steps());
+        return drill.withPeople(keep(drill.lines(), l -> !l.id().equals(line)), roles, drill.balls(), drill.steps());
     }
 
     public static Progression gear(Progression drill, GearId gear) {
@@ -69,6 +62,42 @@ public final class Removals {
 
     public static Progression ball(Progression drill, BallId ball) {
         return drill.withBalls(keep(drill.balls(), b -> !b.id().equals(ball)));
+    }
+
+    /** Without several elements of any kind, each as if it were taken out alone. */
+    public static Progression elements(Progression drill, Set<ElementId> ids) {
+        Progression left = drill;
+        for (ElementId id : ids) {
+            left = element(left, id);
+        }
+        return left;
+    }
+
+    private static Progression element(Progression drill, ElementId id) {
+        if (!Elements.has(drill, id)) {
+            return drill; // it went with one that was taken out before
+        }
+        if (id instanceof RoleId role) {
+            return role(drill, role);
+        } else if (id instanceof MoveId move) {
+            return move(drill, move);
+        } else if (id instanceof GearId gear) {
+            return gear(drill, gear);
+        } else if (id instanceof LineId line) {
+            return line(drill, line);
+        } else if (id instanceof BallId ball) {
+            return ball(drill, ball);
+        }
+        Layout l = drill.layout();
+        return drill.withLayout(l.withZones(keep(l.zones(), z -> !z.id().equals(id)))
+                .withNotes(keep(l.notes(), n -> !n.id().equals(id)))
+                .withGaps(keep(l.gaps(), g -> !g.id().equals(id))));
+    }
+
+    /** How many moves go with some elements beside those that are among them. */
+    public static int movesWith(Progression drill, Set<ElementId> ids) {
+        long named = ids.stream().filter(i -> i instanceof MoveId).count();
+        return (int) (drill.moves().size() - elements(drill, ids).moves().size() - named);
     }
 
     /** Without a move; others that waited for it start with their step instead. */

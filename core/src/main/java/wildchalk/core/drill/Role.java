@@ -12,8 +12,20 @@ import wildchalk.core.geometry.Point;
  * @param at where the role starts; empty when it starts at the head of the line that feeds it
  * @param facingDegrees where it looks at the start
  * @param pace factor on the speed of the age band, 0.3 to 2
+ * @param team the colour of its bib; empty for the colour of its side
+ * @param hand the hand, foot or stick side it plays with
+ * @param task what it does all the time, in words: "passes", "calls"; perhaps nothing
  */
-public record Role(RoleId id, String label, Side side, Optional<Point> at, double facingDegrees, double pace) {
+public record Role(
+        RoleId id,
+        String label,
+        Side side,
+        Optional<Point> at,
+        double facingDegrees,
+        double pace,
+        Optional<Chalk> team,
+        Hand hand,
+        String task) {
 
     public static final double MIN_PACE = 0.3;
     public static final double MAX_PACE = 2;
@@ -23,6 +35,9 @@ public record Role(RoleId id, String label, Side side, Optional<Point> at, doubl
         Objects.requireNonNull(label, "label");
         Objects.requireNonNull(side, "side");
         Objects.requireNonNull(at, "at");
+        Objects.requireNonNull(team, "team");
+        Objects.requireNonNull(hand, "hand");
+        Objects.requireNonNull(task, "task");
         facingDegrees = Headings.normalise(facingDegrees);
         if (!(pace >= MIN_PACE && pace <= MAX_PACE)) {
             throw new IllegalArgumentException(
@@ -30,15 +45,40 @@ public record Role(RoleId id, String label, Side side, Optional<Point> at, doubl
         }
     }
 
+    /** A role in the colour of its side. */
+    public Role(RoleId id, String label, Side side, Optional<Point> at, double facingDegrees, double pace) {
+        this(id, label, side, at, facingDegrees, pace, Optional.empty(), Hand.NONE, "");
+    }
+
+    public Role withId(RoleId name) {
+        return new Role(name, label, side, at, facingDegrees, pace, team, hand, task);
+    }
+
     public Role withAt(Point place) {
-        return new Role(id, label, side, Optional.of(place), facingDegrees, pace);
+        return new Role(id, label, side, Optional.of(place), facingDegrees, pace, team, hand, task);
     }
 
     public Role withLabel(String text) {
-        return new Role(id, text, side, at, facingDegrees, pace);
+        return new Role(id, text, side, at, facingDegrees, pace, team, hand, task);
+    }
+
+    public Role withSide(Side other) {
+        return new Role(id, label, other, at, facingDegrees, pace, team, hand, task);
     }
 
     public Role withFacing(double degrees) {
-        return new Role(id, label, side, at, degrees, pace);
+        return new Role(id, label, side, at, degrees, pace, team, hand, task);
+    }
+
+    public Role withTeam(Optional<Chalk> colour) {
+        return new Role(id, label, side, at, facingDegrees, pace, colour, hand, task);
+    }
+
+    public Role withHand(Hand other) {
+        return new Role(id, label, side, at, facingDegrees, pace, team, other, task);
+    }
+
+    public Role withTask(String words) {
+        return new Role(id, label, side, at, facingDegrees, pace, team, hand, words);
     }
 }

@@ -1,7 +1,7 @@
 package wildchalk.core.drill;
 
 /** Names a role within its file: a short readable slug. */
-public record RoleId(String text) implements Comparable<RoleId> {
+public record RoleId(String text) implements ElementId, Comparable<RoleId> {
 
     public RoleId {
         Slugs.check("RoleId", text);

@@ -26,6 +26,11 @@ public record Shot(
     }
 
     @Override
+    public Shot withId(MoveId name) {
+        return new Shot(name, role, trigger, runsOn, goal, aim, weight);
+    }
+
+    @Override
     public Shot withRole(RoleId performer) {
         return new Shot(id, performer, trigger, runsOn, goal, aim, weight);
     }

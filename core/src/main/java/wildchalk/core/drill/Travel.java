@@ -37,6 +37,11 @@ public record Travel(
     }
 
     @Override
+    public Travel withId(MoveId name) {
+        return new Travel(name, role, trigger, runsOn, manner, effort, path);
+    }
+
+    @Override
     public Travel withRole(RoleId performer) {
         return new Travel(id, performer, trigger, runsOn, manner, effort, path);
     }

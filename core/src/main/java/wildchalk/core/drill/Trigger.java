@@ -49,6 +49,12 @@ public record Trigger(Event event, double plusSeconds) {
                 w -> Optional.empty(), s -> Optional.of(s.move), e -> Optional.of(e.move), c -> Optional.of(c.move));
     }
 
+    /** The same moment of another move; a whistle stays one. */
+    public Trigger withMove(MoveId other) {
+        Event there = event.match(w -> w, s -> new Starts(other), e -> new Ends(other), c -> new Caught(other));
+        return new Trigger(there, plusSeconds);
+    }
+
     /** A moment of the rep. */
     public sealed interface Event permits Whistle, Starts, Ends, Caught {
         <T> T match(

@@ -24,6 +24,11 @@ public record Wait(MoveId id, RoleId role, Optional<Trigger> trigger, boolean ru
     }
 
     @Override
+    public Wait withId(MoveId name) {
+        return new Wait(name, role, trigger, runsOn, seconds);
+    }
+
+    @Override
     public Wait withRole(RoleId performer) {
         return new Wait(id, performer, trigger, runsOn, seconds);
     }

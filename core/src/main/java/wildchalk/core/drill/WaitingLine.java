@@ -26,6 +26,14 @@ public record WaitingLine(LineId id, String label, Point at, double facingDegree
         }
     }
 
+    public WaitingLine withId(LineId name) {
+        return new WaitingLine(name, label, at, facingDegrees, feeds, standing);
+    }
+
+    public WaitingLine withLabel(String text) {
+        return new WaitingLine(id, text, at, facingDegrees, feeds, standing);
+    }
+
     public WaitingLine withAt(Point place) {
         return new WaitingLine(id, label, place, facingDegrees, feeds, standing);
     }

@@ -3,7 +3,7 @@ package wildchalk.core.geometry;
 /**
  * The three ways in which a drill can be carried to another part of the same surface. Each undoes itself.
  */
-public enum Symmetry {
+public enum Symmetry implements PlaneMap {
     /** (x, y) to (-x, y): the other end, left and right swapped. */
     ACROSS_LENGTH(-1, 1),
     /** (x, y) to (x, -y): the other side, left and right swapped. */
@@ -19,10 +19,12 @@ public enum Symmetry {
         this.alongY = alongY;
     }
 
+    @Override
     public Point apply(Point p) {
         return new Point(p.x() * alongX + 0.0, p.y() * alongY + 0.0);
     }
 
+    @Override
     public double applyToHeading(double degrees) {
         return switch (this) {
             case ACROSS_LENGTH -> Headings.normalise(180 - degrees);
@@ -31,7 +33,7 @@ public enum Symmetry {
         };
     }
 
-    /** Whether left becomes right. */
+    @Override
     public boolean swapsHands() {
         return alongX * alongY < 0;
     }

@@ -15,7 +15,7 @@ import wildchalk.core.surface.Medium;
  * and Haugen et al. 2019 for top speeds); figures marked "estimate" are judgement, scaled from those anchors. Skating
  * top speed of adults is near Budarick et al. 2020 and Lignell et al. 2018; the youth columns are estimates.
  *
- * @param sport which ball speeds apply: {@code handball} or {@code ice}
+ * @param sport whose ball speeds apply
  */
 public record Pace(AgeBand age, Medium medium, String sport) {
 
@@ -42,9 +42,6 @@ public record Pace(AgeBand age, Medium medium, String sport) {
     /** v²/r on a circle of 4.5 m at crossover speed. */
     private static final double[] SKATE_LATERAL = {1.7, 2.7, 3.9, 5.1, 6.5, 5.6, 8.5};
 
-    private static final double[] HAND_DRIBBLE = {0.75, 0.75, 0.86, 0.86, 0.92, 0.92, 0.95};
-    private static final double[] PUCK_CARRY = {0.75, 0.75, 0.85, 0.85, 0.90, 0.90, 0.95};
-
     /** From catch to release without a touch limit (estimate). */
     private static final double[] CONTROL_SECONDS = {0.9, 0.75, 0.6, 0.5, 0.45, 0.4, 0.3};
     /** Bending down and having the ball (estimate). */
@@ -62,7 +59,7 @@ public record Pace(AgeBand age, Medium medium, String sport) {
      */
     public double topSpeed(Manner manner, Effort effort, boolean carrying) {
         double free = medium == Medium.ICE ? skating(manner, effort) : running(manner, effort);
-        return free * (carrying ? at(medium == Medium.ICE ? PUCK_CARRY : HAND_DRIBBLE) : 1);
+        return free * (carrying ? BallPace.of(sport).carryShare(age) : 1);
     }
 
     private double running(Manner manner, Effort effort) {
@@ -146,24 +143,23 @@ public record Pace(AgeBand age, Medium medium, String sport) {
 
     /** Speed (m/s) of a pass at release. */
     public double passSpeed(PassKind kind, Weight weight) {
-        double usual = medium == Medium.ICE
-                ? (kind == PassKind.GROUND ? ballColumn(11, 18) : ballColumn(9, 12))
-                : (kind == PassKind.GROUND ? ballColumn(8, 10) : ballColumn(11, 15));
+        BallPace ball = BallPace.of(sport);
+        double usual = kind == PassKind.GROUND
+                ? ballColumn(ball.groundAdult(), ball.groundCompetitive())
+                : ballColumn(ball.airAdult(), ball.airCompetitive());
         return usual * passWeight(weight);
     }
 
     /** Speed (m/s) of a shot at release. */
     public double shotSpeed(Weight weight) {
-        double usual = medium == Medium.ICE ? ballColumn(18, 29) : ballColumn(18, 22);
+        BallPace ball = BallPace.of(sport);
+        double usual = ballColumn(ball.shotAdult(), ball.shotCompetitive());
         return usual * (weight == Weight.SOFT ? 0.75 : weight == Weight.FIRM ? 1 : 1.2);
     }
 
     /** m/s² that a ball loses along the ground; 0 in the air, where drag is left out over passing distances. */
     public double ballSlowing(PassKind kind) {
-        if (kind == PassKind.AIR) {
-            return 0;
-        }
-        return medium == Medium.ICE ? 0.7 : 0.3;
+        return kind == PassKind.AIR ? 0 : BallPace.of(sport).slowing();
     }
 
     private static double passWeight(Weight weight) {

@@ -11,9 +11,16 @@ import wildchalk.core.geometry.Point;
  * @param widthMetres inside width of the mouth
  * @param depthMetres how far the net reaches behind the line
  * @param facingDegrees out of the mouth, towards the players
+ * @param shape for the picture; a ring is {@code widthMetres} across, its board {@code depthMetres} behind the middle
  */
 public record GoalMouth(
-        String id, String name, Point centre, double widthMetres, double depthMetres, double facingDegrees) {
+        String id,
+        String name,
+        Point centre,
+        double widthMetres,
+        double depthMetres,
+        double facingDegrees,
+        GoalShape shape) {
 
     /** The post on the left of somebody who looks at the goal. */
     public Point leftPost() {

@@ -12,7 +12,7 @@ final class HandballCourt {
     private HandballCourt() {}
 
     static Surface build() {
-        var b = new SurfaceBuilder("handball");
+        var b = new SurfaceBuilder("handball", 40, 20);
         b.bothArea(goalArea(6), Ink.BLUE);
         b.line(0, -10, 0, 10, SurfaceBuilder.LINE, false, Ink.LINE);
         b.arc(0, 0, 2, 0, 360, SurfaceBuilder.LINE, false, Ink.FAINT); // throw-off zone, optional since 2022
@@ -25,7 +25,8 @@ final class HandballCourt {
         b.bothGoal(20, 3, 1);
         landmarks(b);
         zones(b);
-        return b.build("handball", Medium.FLOOR, 40, 20, 0, false, 1);
+        b.endView("goal-end", 8).view("left-wing", 8, 3, 20, 10).view("right-wing", 8, -10, 20, -3);
+        return b.build("handball", Medium.FLOOR, 1);
     }
 
     private static void goalAreaLine(SurfaceBuilder b, double radius, boolean dashed) {
@@ -56,9 +57,7 @@ final class HandballCourt {
     }
 
     private static void landmarks(SurfaceBuilder b) {
-        b.landmark("centre", 0, 0);
-        b.landmark("left-halfway", 0, 10);
-        b.landmark("right-halfway", 0, -10);
+        b.usualLandmarks();
         b.bothLandmark("goal", 20, 0);
         b.bothLandmark("penalty-mark", 13, 0);
         b.bothLandmark("keeper-mark", 16, 0);
@@ -66,7 +65,6 @@ final class HandballCourt {
         b.bothLandmark("nine-metre-line", 11, 0);
         b.bothLandmark("centre-back", 8.5, 0);
         b.sidesLandmark("post", 20, POST_Y);
-        b.sidesLandmark("corner", 20, 10);
         b.sidesLandmark("wing", 19, 9);
         b.sidesLandmark("back", 9, 6);
     }
@@ -74,11 +72,6 @@ final class HandballCourt {
     private static void zones(SurfaceBuilder b) {
         b.bothZone("goal-area", goalArea(6));
         b.bothZone("nine-metre-zone", goalArea(9));
-        b.rectangleZone("left-lane", 0, 10 / 3.0, 20, 10);
-        b.rectangleZone("middle-lane", 0, -10 / 3.0, 20, 10 / 3.0);
-        b.rectangleZone("right-lane", 0, -10, 20, -10 / 3.0);
-        b.rectangleZone("own-left-lane", -20, 10 / 3.0, 0, 10);
-        b.rectangleZone("own-middle-lane", -20, -10 / 3.0, 0, 10 / 3.0);
-        b.rectangleZone("own-right-lane", -20, -10, 0, -10 / 3.0);
+        b.lanes(10 / 3.0);
     }
 }

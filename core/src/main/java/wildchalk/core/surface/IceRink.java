@@ -17,6 +17,7 @@ import wildchalk.core.geometry.Point;
  */
 record IceRink(
         String id,
+        String sport,
         double lengthMetres,
         double widthMetres,
         double cornerRadius,
@@ -30,41 +31,80 @@ record IceRink(
         double goalWidth,
         double hashGap) {
 
-    private static final double FOOT = 0.3048;
+    private static final double FOOT = SurfaceBuilder.FOOT;
 
     /** IIHF Official Rule Book, section 1; the placing of the blue band differs by edition. */
-    static Surface international() {
-        return new IceRink("ice-60x30", 60, 30, 8.5, 26, 7.14, 7.44, 5.64, 20, 7, 4.5, 1.83, 1.7).build();
+    static SurfacePattern international() {
+        return SurfacePattern.sized(
+                new Size(60, 30),
+                new SizeRange(56, 61, 25, 30),
+                size -> new IceRink(
+                                "ice-60x30",
+                                "ice",
+                                size.lengthMetres(),
+                                size.widthMetres(),
+                                8.5,
+                                size.lengthMetres() / 2 - 4,
+                                7.14 + (size.lengthMetres() - 60) / 2, // 22.86 m from the end boards
+                                7.44 + (size.lengthMetres() - 60) / 2,
+                                5.64 + (size.lengthMetres() - 60) / 2,
+                                size.lengthMetres() / 2 - 10,
+                                7,
+                                4.5,
+                                1.83,
+                                1.7)
+                        .build());
     }
 
     /** NHL Official Rules and USA Hockey Official Rules, section 1: 200 x 85 ft, master values in feet. */
-    static Surface northAmerican() {
+    static SurfacePattern northAmerican() {
+        return SurfacePattern.fixed(feet("ice-200x85", "ice").build());
+    }
+
+    /** Ringette Canada Official Rules: the same rink with free play lines at the tops of the end circles. */
+    static SurfacePattern ringette() {
+        return SurfacePattern.fixed(feet("ringette", "ringette").build());
+    }
+
+    private static IceRink feet(String id, String sport) {
         return new IceRink(
-                        "ice-200x85",
-                        200 * FOOT,
-                        85 * FOOT,
-                        28 * FOOT,
-                        89 * FOOT,
-                        25 * FOOT,
-                        26 * FOOT,
-                        20 * FOOT,
-                        69 * FOOT,
-                        22 * FOOT,
-                        15 * FOOT,
-                        6 * FOOT,
-                        5.5833 * FOOT)
-                .build();
+                id,
+                sport,
+                200 * FOOT,
+                85 * FOOT,
+                28 * FOOT,
+                89 * FOOT,
+                25 * FOOT,
+                26 * FOOT,
+                20 * FOOT,
+                69 * FOOT,
+                22 * FOOT,
+                15 * FOOT,
+                6 * FOOT,
+                5.5833 * FOOT);
     }
 
     private Surface build() {
-        var b = new SurfaceBuilder("ice");
-        b.bothArea(crease(), Ink.BLUE);
+        var b = new SurfaceBuilder(sport, lengthMetres, widthMetres).boards(cornerRadius);
+        boolean ringette = sport.equals("ringette");
+        b.bothArea(ringette ? halfDisc(8 * FOOT) : crease(), Ink.BLUE);
         lines(b);
+        if (ringette) {
+            freePlay(b);
+        } else {
+            creaseLines(b);
+        }
         circles(b);
         b.bothGoal(goalLineX, goalWidth, 1.1);
         landmarks(b);
         zones(b);
-        return b.build(id, Medium.ICE, lengthMetres, widthMetres, cornerRadius, true, 0);
+        b.endView("end-zone", blueInnerX);
+        b.endView("below-tops", endSpotX - circleRadius);
+        b.view("neutral-zone", -blueOuterX, -widthMetres / 2, blueOuterX, widthMetres / 2);
+        b.thirds();
+        b.view("left-length", -lengthMetres / 2, 0, lengthMetres / 2, widthMetres / 2);
+        b.view("right-length", -lengthMetres / 2, -widthMetres / 2, lengthMetres / 2, 0);
+        return b.build(id, Medium.ICE, 0);
     }
 
     private void lines(SurfaceBuilder b) {
@@ -73,6 +113,29 @@ record IceRink(
         b.line(0, -half, 0, half, 0.3, false, Ink.RED);
         b.bothLine(blueMiddle, -half, blueMiddle, half, blueOuterX - blueInnerX, false, Ink.BLUE);
         b.bothLine(goalLineX, -goalLineReach(), goalLineX, goalLineReach(), 0.05, false, Ink.RED);
+    }
+
+    /** The free play line is tangent to the end circles; every circle is halved by a line along the width. */
+    private void freePlay(SurfaceBuilder b) {
+        double x = endSpotX - circleRadius;
+        b.bothLine(x, -widthMetres / 2, x, widthMetres / 2, 0.05, false, Ink.RED);
+        b.bothArc(goalLineX, 0, 8 * FOOT, 90, 180, 0.05, false, Ink.RED);
+        for (int side : new int[] {1, -1}) {
+            double y = side * spotY;
+            b.bothLine(endSpotX, y - circleRadius, endSpotX, y + circleRadius, 0.05, false, Ink.RED);
+        }
+        b.bothLandmark("free-play-line", x, 0);
+    }
+
+    private List<Point> halfDisc(double radius) {
+        List<Point> outline = new ArrayList<>();
+        for (int d = 90; d <= 270; d += 10) {
+            outline.add(new Point(goalLineX, 0).plus(Point.polar(radius, d)));
+        }
+        return outline;
+    }
+
+    private void creaseLines(SurfaceBuilder b) {
         // crease of the current shape: straight sides 0.3 m outside the posts, front arc about the goal centre
         double sideY = goalWidth / 2 + 0.305;
         double frontX = goalLineX - creaseReach(sideY);
@@ -91,7 +154,9 @@ record IceRink(
                 b.spot(end * neutralSpotX, side * spotY, 0.6, Ink.RED);
                 b.spot(end * endSpotX, side * spotY, 0.6, Ink.RED);
                 b.arc(end * endSpotX, side * spotY, circleRadius, 0, 360, 0.05, false, Ink.RED);
-                hashMarks(b, end * endSpotX, side * spotY);
+                if (!sport.equals("ringette")) {
+                    hashMarks(b, end * endSpotX, side * spotY);
+                }
             }
         }
     }

@@ -5,5 +5,9 @@ public enum Ink {
     LINE,
     RED,
     BLUE,
-    FAINT
+    FAINT,
+    GREEN,
+    YELLOW,
+    /** A net or a wall that stands on the ground. */
+    NET
 }

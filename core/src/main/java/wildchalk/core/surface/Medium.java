@@ -1,7 +1,9 @@
 package wildchalk.core.surface;
 
-/** What the players move on: it decides how fast, how they turn, and how a ball runs. */
+/** What the players move on: it decides how they turn and how the picture tints the ground. */
 public enum Medium {
     FLOOR,
-    ICE
+    ICE,
+    GRASS,
+    SAND
 }

@@ -3,7 +3,7 @@ package wildchalk.core.surface;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.geometry.Point;
-import wildchalk.core.text.Texts;
+import wildchalk.core.text.SportTexts;
 
 /**
  * A court, field or rink, true to scale.
@@ -40,9 +40,56 @@ public record Surface(
         views = List.copyOf(views);
     }
 
+    /** The same ground with other marks on it. */
+    Surface withMarks(List<Marking> marks, List<Landmark> points, List<GoalMouth> mouths) {
+        return new Surface(
+                id,
+                title,
+                sport,
+                medium,
+                lengthMetres,
+                widthMetres,
+                cornerRadiusMetres,
+                boards,
+                runOffMetres,
+                marks,
+                points,
+                zones,
+                mouths,
+                views);
+    }
+
+    /** This floor with the lines of other sports on it; their points and goals count as its own. */
+    public Surface withOverlays(List<Overlay> overlays) {
+        return Overlays.compose(this, overlays);
+    }
+
     /** What the ball is called: "ball", "puck". */
     public String ballName() {
-        return Texts.CORE.get("sport." + sport + ".ball");
+        return SportTexts.get("sport", sport, "ball");
+    }
+
+    /** Whether a usual pass of its sport runs along the ground. */
+    public boolean ballStaysLow() {
+        return SportTexts.get("sport", sport, "pass").equals("low");
+    }
+
+    /** Who plays on it, with the short labels of the sport; empty for a plain area. */
+    public List<Position> positions() {
+        return Position.of(sport);
+    }
+
+    /** What is usually set out, in words. */
+    public String usualGear() {
+        return SportTexts.get("sport", sport, "gear");
+    }
+
+    public String sportName() {
+        return SportTexts.get("sport", sport, "name");
+    }
+
+    public Size size() {
+        return new Size(lengthMetres, widthMetres);
     }
 
     public Optional<View> view(String viewId) {

@@ -1,9 +1,33 @@
 package wildchalk.core.surface;
 
 import wildchalk.core.geometry.Point;
+import wildchalk.core.text.SportTexts;
 
 /** The part of a surface that is shown or used: a rectangle of the playing area, without its run-off. */
 public record View(String id, String name, double minX, double minY, double maxX, double maxY) {
+
+    /** The id of a part that was chosen freely. */
+    public static final String CUSTOM = "custom";
+
+    private static final double LEAST_METRES = 1;
+
+    public View {
+        if (!(maxX - minX >= LEAST_METRES && maxY - minY >= LEAST_METRES)) {
+            throw new IllegalArgumentException("The part (%s to %s m by %s to %s m) needs at least 1 m each way."
+                    .formatted(minX, maxX, minY, maxY));
+        }
+    }
+
+    /** Any rectangle of a surface, corners in any order. */
+    public static View of(Point corner, Point opposite) {
+        return new View(
+                CUSTOM,
+                SportTexts.get("view", "any", CUSTOM),
+                Math.min(corner.x(), opposite.x()),
+                Math.min(corner.y(), opposite.y()),
+                Math.max(corner.x(), opposite.x()),
+                Math.max(corner.y(), opposite.y()));
+    }
 
     public double width() {
         return maxX - minX;

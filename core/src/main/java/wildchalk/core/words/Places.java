@@ -2,12 +2,14 @@ package wildchalk.core.words;
 
 import java.util.Optional;
 import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.Landmark;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
-import wildchalk.core.text.Numbers;
+import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Texts;
 
 /** Names for places: by gear, by landmark, by zone, or by measure. */
@@ -22,10 +24,17 @@ public final class Places {
 
     private final Progression drill;
     private final Surface surface;
+    private final LengthUnit unit;
 
-    public Places(Progression drill, Surface surface) {
+    /** @param unit what lengths are said in */
+    public Places(Progression drill, Surface surface, LengthUnit unit) {
         this.drill = drill;
         this.surface = surface;
+        this.unit = unit;
+    }
+
+    String length(double metres) {
+        return unit.text(metres);
     }
 
     /** "the orange cone", "the left corner"; empty where nothing with a name is near. */
@@ -43,7 +52,11 @@ public final class Places {
     }
 
     public Optional<String> zone(Point p) {
-        return surface.zoneAt(p).map(Zone::name);
+        Optional<Zone> drawn = drill.layout().zones().stream()
+                .map(MarkedZone::asZone)
+                .filter(z -> z.contains(p))
+                .findFirst();
+        return drawn.or(() -> surface.zoneAt(p)).map(Zone::name);
     }
 
     /** "to the left corner", "into the slot", or by measure. */
@@ -63,12 +76,11 @@ public final class Places {
     public String axes(Point p) {
         String along = Math.abs(p.x()) < ON_AXIS_METRES
                 ? Texts.CORE.get("place.on-halfway")
-                : Texts.CORE.get(
-                        p.x() > 0 ? "place.past-halfway" : "place.before-halfway", Numbers.metres(Math.abs(p.x())));
+                : Texts.CORE.get(p.x() > 0 ? "place.past-halfway" : "place.before-halfway", unit.text(Math.abs(p.x())));
         String across = Math.abs(p.y()) < ON_AXIS_METRES
                 ? Texts.CORE.get("place.on-middle")
                 : Texts.CORE.get(
-                        p.y() > 0 ? "place.left-of-middle" : "place.right-of-middle", Numbers.metres(Math.abs(p.y())));
+                        p.y() > 0 ? "place.left-of-middle" : "place.right-of-middle", unit.text(Math.abs(p.y())));
         return Texts.CORE.get("place.axes", along, across);
     }
 
@@ -77,14 +89,25 @@ public final class Places {
         if (gear.kind().isGoal()) {
             return gear.asGoal().name();
         }
-        String plain = "the " + kindOf(gear);
+        String plain = "the " + (gear.label().isEmpty() ? kindOf(gear) : kindOf(gear) + " " + gear.label());
         boolean alone = drill.gear().stream()
-                .noneMatch(g -> g != gear && g.kind() == gear.kind() && g.colour() == gear.colour());
+                .noneMatch(g -> g != gear
+                        && g.kind() == gear.kind()
+                        && g.colour() == gear.colour()
+                        && g.label().equals(gear.label()));
         return alone ? plain : zone(gear.at()).map(z -> plain + " in " + z).orElse(plain);
+    }
+
+    /** Whether a piece is named by its colour. */
+    static boolean hasColour(GearKind kind) {
+        return switch (kind) {
+            case CONE, DISC, POLE, HOOP, PAD, MAT -> true;
+            default -> false;
+        };
     }
 
     static String kindOf(Gear gear) {
         String kind = Texts.CORE.get("gear." + gear.kind());
-        return gear.kind().isGoal() ? kind : Texts.CORE.get("chalk." + gear.colour()) + " " + kind;
+        return !hasColour(gear.kind()) ? kind : Texts.CORE.get("chalk." + gear.colour()) + " " + kind;
     }
 }

@@ -28,6 +28,7 @@ import wildchalk.core.motion.Timeline;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
+import wildchalk.core.text.SportTexts;
 import wildchalk.core.text.Texts;
 
 /** Writes one sentence for each move. */
@@ -41,11 +42,11 @@ final class SentenceWriter {
     private final Places places;
     private final TriggerWriter triggers;
 
-    SentenceWriter(Progression drill, Surface surface, Timeline timeline) {
+    SentenceWriter(Progression drill, Surface surface, Timeline timeline, Places places) {
         this.drill = drill;
         this.surface = surface;
         this.timeline = timeline;
-        this.places = new Places(drill, surface);
+        this.places = places;
         this.triggers = new TriggerWriter(drill);
     }
 
@@ -108,7 +109,7 @@ final class SentenceWriter {
     }
 
     private String verb(Manner manner, boolean carrying) {
-        return text("manner." + surface.sport() + (carrying ? ".carry." : ".") + manner);
+        return SportTexts.get("manner", surface.sport(), (carrying ? "carry." : "") + manner);
     }
 
     private Optional<String> from(Travel move) {
@@ -180,7 +181,7 @@ final class SentenceWriter {
     }
 
     private String passVerb(PassKind kind, Weight weight) {
-        return text("pass." + surface.sport() + "." + kind + "." + weight);
+        return SportTexts.get("pass", surface.sport(), kind + "." + weight);
     }
 
     private String receiver(Target to) {
@@ -245,7 +246,7 @@ final class SentenceWriter {
         if (!span.happens()) {
             return text("measure.never");
         }
-        String metres = Numbers.metres(span.metres());
+        String metres = places.length(span.metres());
         String seconds = Numbers.seconds(span.seconds());
         return move.match(
                 travel -> text("measure.travel", metres, seconds),
@@ -263,7 +264,7 @@ final class SentenceWriter {
         double open = Goals.find(drill, surface, shot.goal())
                 .map(g -> g.openAngleDegrees(from))
                 .orElse(0.0);
-        return text("measure.shot", Numbers.metres(span.metres()), Numbers.fixed(open, 0));
+        return text("measure.shot", places.length(span.metres()), Numbers.fixed(open, 0));
     }
 
     private String label(RoleId role) {

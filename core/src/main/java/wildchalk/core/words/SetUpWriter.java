@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.Progression;
@@ -11,7 +12,6 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.surface.Surface;
-import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
 
 /** Writes what to bring and where to put it. */
@@ -21,10 +21,10 @@ final class SetUpWriter {
     private final Surface surface;
     private final Places places;
 
-    SetUpWriter(Progression drill, Surface surface) {
+    SetUpWriter(Progression drill, Surface surface, Places places) {
         this.drill = drill;
         this.surface = surface;
-        this.places = new Places(drill, surface);
+        this.places = places;
     }
 
     /** Counts of each kind of gear and of balls. */
@@ -37,8 +37,12 @@ final class SetUpWriter {
         }
         List<String> list = new ArrayList<>();
         counts.forEach((kind, n) -> list.add(n + " " + (n == 1 ? kind : many(samples.get(kind)))));
-        if (!drill.balls().isEmpty()) {
-            int n = drill.balls().size();
+        int supplied = drill.gear().stream()
+                .filter(g -> g.kind().isSupply())
+                .mapToInt(Gear::count)
+                .sum();
+        int n = drill.balls().size() + supplied;
+        if (n > 0) {
             list.add(n + " " + surface.ballName() + (n == 1 ? "" : "s"));
         }
         return list;
@@ -46,7 +50,7 @@ final class SetUpWriter {
 
     private static String many(Gear gear) {
         String kinds = Texts.CORE.get("gears." + gear.kind());
-        return gear.kind().isGoal() ? kinds : Texts.CORE.get("chalk." + gear.colour()) + " " + kinds;
+        return !Places.hasColour(gear.kind()) ? kinds : Texts.CORE.get("chalk." + gear.colour()) + " " + kinds;
     }
 
     /** Where everybody and everything stands. */
@@ -55,10 +59,11 @@ final class SetUpWriter {
         drill.lines().forEach(l -> list.add(line(l)));
         for (Role role : drill.roles()) {
             if (role.at().isPresent()) {
+                String side = Texts.CORE.get("side." + role.side());
                 list.add(Texts.CORE.get(
                         "setup.role",
                         role.label(),
-                        Texts.CORE.get("side." + role.side()),
+                        role.task().isEmpty() ? side : Texts.CORE.get("setup.task", side, role.task()),
                         places.standing(role.at().get())));
             }
         }
@@ -70,18 +75,36 @@ final class SetUpWriter {
                                     "setup.ball.loose", surface.ballName(), places.standing(loose.at()))));
         }
         for (Gear g : drill.gear()) {
-            String kind = Places.kindOf(g);
-            list.add(capital(kind) + " " + places.standing(g.at()) + ".");
+            String what = Places.kindOf(g) + (g.label().isEmpty() ? "" : " " + g.label());
+            list.add(
+                    g.kind().isSupply()
+                            ? Texts.CORE.get("setup.supply", g.count(), surface.ballName(), places.standing(g.at()))
+                            : capital(what) + " " + places.standing(g.at()) + ".");
+        }
+        drill.layout()
+                .zones()
+                .forEach(z -> list.add(Texts.CORE.get(
+                        "setup.zone",
+                        capital(z.name()),
+                        Texts.CORE.get("zone.kind." + z.kind()),
+                        places.axes(z.middle()))));
+        if (!drill.layout().gaps().isEmpty()) {
+            list.add(Texts.CORE.get(
+                    "setup.gaps",
+                    drill.layout().gaps().stream()
+                            .map(g -> String.valueOf(g.number()))
+                            .collect(Collectors.joining(", ")),
+                    places.length(drill.layout().gaps().get(0).widthMetres())));
         }
         for (int i = 0; i + 1 < drill.gear().size(); i++) {
             Gear a = drill.gear().get(i);
             Gear b = drill.gear().get(i + 1);
-            if (!a.kind().isGoal() && a.kind() == b.kind() && a.colour() == b.colour()) {
+            if (Places.hasColour(a.kind()) && a.kind() == b.kind() && a.colour() == b.colour()) {
                 list.add(Texts.CORE.get(
                         "setup.distance",
                         capital(places.gear(a)),
                         places.gear(b),
-                        Numbers.metres(a.at().distanceTo(b.at()))));
+                        places.length(a.at().distanceTo(b.at()))));
             }
         }
         return list;

@@ -11,6 +11,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Step;
 import wildchalk.core.motion.StepSpan;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Letters;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
@@ -20,9 +21,16 @@ public final class Words {
 
     private Words() {}
 
+    /** In metres. */
     public static TalkThrough of(Drill drill, Progression progression, Timeline timeline) {
-        SentenceWriter writer = new SentenceWriter(progression, drill.surface(), timeline);
-        SetUpWriter setUp = new SetUpWriter(progression, drill.surface());
+        return of(drill, progression, timeline, LengthUnit.METRES);
+    }
+
+    /** In the reader's unit. */
+    public static TalkThrough of(Drill drill, Progression progression, Timeline timeline, LengthUnit unit) {
+        Places places = new Places(progression, drill.surface(), unit);
+        SentenceWriter writer = new SentenceWriter(progression, drill.surface(), timeline, places);
+        SetUpWriter setUp = new SetUpWriter(progression, drill.surface(), places);
         List<StepWords> steps = new ArrayList<>();
         int letter = 0;
         int number = 1;
@@ -39,7 +47,7 @@ public final class Words {
                     sentences,
                     step.points()));
         }
-        return new TalkThrough(setUp.gear(), setUp.lines(), steps);
+        return new TalkThrough(setUp.gear(), setUp.lines(), steps, unit);
     }
 
     /** What one role has to know: who it is, where it starts, and the sentences that it does or that come to it. */
@@ -47,7 +55,7 @@ public final class Words {
         Role role = progression
                 .role(wanted)
                 .orElseThrow(() -> new IllegalArgumentException("There is no role \"" + wanted + "\"."));
-        Places places = new Places(progression, drill.surface());
+        Places places = new Places(progression, drill.surface(), talk.unit());
         List<String> part = new ArrayList<>();
         part.add(Texts.CORE.get("part.you", role.label()));
         part.add(Texts.CORE.get("part.start", places.standing(progression.startOf(wanted))));

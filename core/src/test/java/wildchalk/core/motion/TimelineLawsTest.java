@@ -8,11 +8,11 @@ import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import wildchalk.core.arrange.Transforms;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
-import wildchalk.core.drill.Mirrors;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Progression;
@@ -170,8 +170,8 @@ class TimelineLawsTest {
     void aMirroredDrillHasAMirroredTimeline(long seed) {
         Progression drill = drill(seed);
         for (Symmetry symmetry : Symmetry.values()) {
-            Progression mirrored = Mirrors.of(drill, surface(seed), symmetry);
-            assertEquals(drill, Mirrors.of(mirrored, surface(seed), symmetry), "twice gives it back");
+            Progression mirrored = Transforms.all(drill, surface(seed), symmetry);
+            assertEquals(drill, Transforms.all(mirrored, surface(seed), symmetry), "twice gives it back");
             Timeline a = compile(seed);
             Timeline b = Timeline.of(mirrored, surface(seed), AgeBand.values()[(int) (seed % 7)]);
             assertEquals(a.seconds(), b.seconds(), 1e-6);

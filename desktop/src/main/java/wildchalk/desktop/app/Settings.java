@@ -11,7 +11,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Properties;
 import wildchalk.core.binder.SafeFiles;
+import wildchalk.core.text.LengthUnit;
+import wildchalk.picture.export.Reader;
 import wildchalk.picture.style.Ground;
+import wildchalk.picture.style.StrokeCode;
 
 /** What the application remembers from one day to the next. A file that cannot be read is as good as none. */
 final class Settings {
@@ -59,6 +62,42 @@ final class Settings {
 
     void ground(Ground ground) {
         put("ground", ground.name());
+    }
+
+    /** Where journals of drills lie that have not been saved yet. */
+    Path journals() {
+        return file.resolveSibling("journals");
+    }
+
+    /** Whom words and figures are for. */
+    Reader reader() {
+        return new Reader(
+                named(LengthUnit.class, "unit", LengthUnit.METRES),
+                named(StrokeCode.class, "strokes", StrokeCode.CHALK));
+    }
+
+    void reader(Reader reader) {
+        values.setProperty("strokes", reader.code().name());
+        put("unit", reader.unit().name());
+    }
+
+    /** Size of the texts in the window, per cent: 100 to 150. */
+    int textPercent() {
+        String text = values.getProperty("text", "100");
+        return text.matches("1[0-4]\\d|150") ? Integer.parseInt(text) : 100;
+    }
+
+    void textPercent(int percent) {
+        put("text", String.valueOf(percent));
+    }
+
+    private <E extends Enum<E>> E named(Class<E> type, String key, E otherwise) {
+        for (E constant : type.getEnumConstants()) {
+            if (constant.name().equals(values.getProperty(key))) {
+                return constant;
+            }
+        }
+        return otherwise;
     }
 
     /** Files opened last, the latest first, as far as they still exist. */

@@ -1,9 +1,11 @@
 package wildchalk.desktop.app;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
@@ -11,16 +13,20 @@ import javafx.scene.control.ButtonType;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.stage.Stage;
+import wildchalk.core.arrange.Transforms;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.Journal;
+import wildchalk.core.drill.Backdrop;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Mirrors;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.desktop.binder.BinderView;
-import wildchalk.desktop.binder.NewDrillDialog;
+import wildchalk.desktop.binder.FolderWatch;
 import wildchalk.desktop.board.BoardPlace;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.share.Sharing;
+import wildchalk.desktop.surface.SurfaceChooser;
+import wildchalk.picture.export.Reader;
 import wildchalk.picture.style.Ground;
 
 /** The content of the window: the bar, and the place that is open. */
@@ -37,6 +43,8 @@ public final class Shell extends BorderPane {
     private Ground ground;
     private DrillDocument document;
     private BoardPlace board;
+    private FolderWatch watch;
+    private boolean staleOnDisk;
 
     Shell(Stage stage, Settings settings, Path binderFolder, FileDialogs dialogs) {
         this.stage = stage;
@@ -45,7 +53,7 @@ public final class Shell extends BorderPane {
         this.binder = new Binder(binderFolder);
         this.ground = settings.ground();
         getStyleClass().add("shell");
-        binderView = new BinderView(this::openFile, this::newDrill);
+        binderView = new BinderView(new BinderDesk(this));
         bar = new TopBar(this);
         setTop(bar);
         addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
@@ -60,6 +68,7 @@ public final class Shell extends BorderPane {
 
     void start(Optional<Path> drill) {
         applyGround();
+        watch();
         drill.ifPresent(this::openFile);
         if (board == null) {
             showBinder();
@@ -105,7 +114,7 @@ public final class Shell extends BorderPane {
             return;
         }
         try {
-            openDrill(new DrillDocument(DrillFile.read(file), file));
+            openDrill(new DrillDocument(DrillFile.read(file), file, settings.reader()));
             settings.opened(file);
         } catch (IOException e) {
             error(e.getMessage());
@@ -122,6 +131,7 @@ public final class Shell extends BorderPane {
                 closeDrill();
                 binder = new Binder(folder);
                 settings.binder(folder);
+                watch();
                 showBinder();
             }
         });
@@ -129,21 +139,29 @@ public final class Shell extends BorderPane {
 
     void newDrill() {
         if (mayLeave()) {
-            NewDrillDialog.ask(stage).ifPresent(this::startNew);
+            SurfaceChooser.newDrill(stage, ground, reader().unit(), binder).ifPresent(this::startNew);
         }
     }
 
     /** Opens a drill that no file holds yet. */
     public void startNew(Drill drill) {
-        openDrill(new DrillDocument(DrillFile.ofNew(drill), null));
+        openDrill(new DrillDocument(DrillFile.ofNew(drill), null, settings.reader()));
     }
 
     private void openDrill(DrillDocument opened) {
         closeDrill();
         document = opened;
+        staleOnDisk = false;
         board = new BoardPlace(opened);
         board.groundProperty().set(ground);
+        board.view().strokeCodeProperty().set(settings.reader().code());
         opened.drillProperty().addListener((o, a, b) -> bar.refresh());
+        try {
+            opened.keepIn(Journal.open(settings.journals(), opened.path()));
+        } catch (IOException e) {
+            // without a journal a crash loses what was not saved; that is no reason not to work
+            System.getLogger(Shell.class.getName()).log(System.Logger.Level.WARNING, "No journal: {0}", e.getMessage());
+        }
         showBoard();
     }
 
@@ -163,7 +181,23 @@ public final class Shell extends BorderPane {
         }
         Path target =
                 document.path().orElseGet(() -> binder.newFile(document.drill().title()));
-        return saveTo(target);
+        return document.isChangedOutside() ? saveChangedOutside(target) : saveTo(target);
+    }
+
+    /** Somebody else has written the file: over it, beside it, or not at all. */
+    private boolean saveChangedOutside(Path target) {
+        ButtonType over = new ButtonType(Ui.text("conflict.over"), ButtonBar.ButtonData.NO);
+        ButtonType beside = new ButtonType(Ui.text("conflict.beside"), ButtonBar.ButtonData.YES);
+        ButtonType stay = new ButtonType(Ui.text("conflict.stay"), ButtonBar.ButtonData.CANCEL_CLOSE);
+        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, Ui.text("conflict.detail"), beside, over, stay);
+        alert.setHeaderText(Ui.text("conflict.title", target.getFileName()));
+        Dialogs.dress(alert, stage);
+        Optional<ButtonType> answer = alert.showAndWait();
+        if (answer.filter(b -> b == over).isPresent()) {
+            return saveTo(target);
+        }
+        return answer.filter(b -> b == beside).isPresent()
+                && saveTo(binder.newFile(document.drill().title()));
     }
 
     void saveAs() {
@@ -182,6 +216,7 @@ public final class Shell extends BorderPane {
         try {
             document.save(target);
             settings.opened(target);
+            staleOnDisk = false;
             bar.refresh();
             return true;
         } catch (IOException e) {
@@ -208,10 +243,110 @@ public final class Shell extends BorderPane {
         return answer.filter(b -> b == discard).isPresent();
     }
 
+    // ---- what a crash has left, and what others do ----
+
+    /** Offers what was not saved when the application ended without being asked to. */
+    void offerJournals() {
+        try {
+            for (Journal.Left left : Journal.left(settings.journals())) {
+                Optional<Boolean> answer = JournalDialog.ask(stage, left);
+                if (answer.isEmpty()) {
+                    continue;
+                }
+                if (answer.get()) {
+                    bringBack(left);
+                }
+                Journal.discard(left);
+            }
+        } catch (IOException e) {
+            error(e.getMessage());
+        }
+    }
+
+    private void bringBack(Journal.Left left) throws IOException {
+        boolean there = left.file().filter(Files::isRegularFile).isPresent();
+        DrillFile base = there ? DrillFile.read(left.file().get()) : left.content();
+        openDrill(new DrillDocument(base, there ? left.file().get() : null, settings.reader()));
+        document.changeDrill(Ui.text("journal.edit"), d -> left.content().drill());
+    }
+
+    private void watch() {
+        try {
+            if (watch != null) {
+                watch.close();
+            }
+            Files.createDirectories(binder.drillsFolder());
+            watch = FolderWatch.of(
+                    List.of(binder.drillsFolder(), binder.archiveFolder(), binder.surfacesFolder()),
+                    () -> Platform.runLater(this::changedOutside));
+        } catch (IOException e) {
+            // a folder that cannot be watched is read again whenever it is shown
+            System.getLogger(Shell.class.getName())
+                    .log(System.Logger.Level.WARNING, "The binder is not watched: {0}", e.getMessage());
+        }
+    }
+
+    private void changedOutside() {
+        if (!isOnBoard()) {
+            binderView.show(binder, ground);
+        }
+        staleOnDisk = document != null && document.isChangedOutside();
+        bar.refresh();
+    }
+
+    /** Whether somebody else has written the open drill's file. */
+    boolean isStaleOnDisk() {
+        return staleOnDisk;
+    }
+
+    Binder binder() {
+        return binder;
+    }
+
+    Stage stage() {
+        return stage;
+    }
+
+    FileDialogs dialogs() {
+        return dialogs;
+    }
+
+    void changeSurface() {
+        if (document != null) {
+            SurfaceChooser.change(
+                            stage,
+                            ground,
+                            reader().unit(),
+                            binder,
+                            document.drill().surfaceUse())
+                    .ifPresent(use -> document.changeDrill(Ui.text("edit.surface"), d -> d.withSurfaceUse(use)));
+        }
+    }
+
+    void chooseBackdrop() {
+        if (document != null) {
+            dialogs.open(stage, binder.folder()).ifPresent(file -> {
+                try {
+                    Backdrop picture = BackdropFile.read(
+                            file, document.drill().surfaceUse().view());
+                    document.changeDrill(Ui.text("edit.backdrop"), d -> d.withBackdrop(Optional.of(picture)));
+                } catch (IOException e) {
+                    error(Ui.text("backdrop.failed", file.getFileName()));
+                }
+            });
+        }
+    }
+
+    void removeBackdrop() {
+        if (document != null) {
+            document.changeDrill(Ui.text("edit.backdrop"), d -> d.withBackdrop(Optional.empty()));
+        }
+    }
+
     void mirror(Symmetry symmetry) {
         if (document != null) {
             String label = Ui.text(symmetry == Symmetry.HALF_TURN ? "edit.other-end" : "edit.mirror");
-            document.change(label, p -> Mirrors.of(p, document.drill().surface(), symmetry));
+            document.change(label, p -> Transforms.all(p, document.drill().surface(), symmetry));
         }
     }
 
@@ -244,6 +379,28 @@ public final class Shell extends BorderPane {
             board.groundProperty().set(ground);
         }
         bar.refresh();
+    }
+
+    Reader reader() {
+        return settings.reader();
+    }
+
+    /** Says lengths and draws strokes for another reader from now on. */
+    void setReader(Reader reader) {
+        settings.reader(reader);
+        if (board != null) {
+            document.setReader(reader);
+            board.view().strokeCodeProperty().set(reader.code());
+        }
+    }
+
+    int textPercent() {
+        return settings.textPercent();
+    }
+
+    void setTextPercent(int percent) {
+        settings.textPercent(percent);
+        getScene().getStylesheets().setAll(TextSize.styleSheet(percent));
     }
 
     void showKeys() {

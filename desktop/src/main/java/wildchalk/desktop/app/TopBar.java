@@ -69,7 +69,20 @@ final class TopBar extends HBox {
         fillShare();
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        getChildren().addAll(wordmark, binder, board, gap, state, undo, redo, file, ground, help, share);
+        getChildren()
+                .addAll(
+                        wordmark,
+                        binder,
+                        board,
+                        gap,
+                        state,
+                        undo,
+                        redo,
+                        file,
+                        new ViewMenu(shell),
+                        ground,
+                        help,
+                        share);
     }
 
     private void fillFile() {
@@ -133,7 +146,8 @@ final class TopBar extends HBox {
         redo.setText(redoLabel.map(l -> Ui.text("bar.redo", l)).orElse(Ui.text("bar.redo.none")));
         undo.setDisable(undoLabel.isEmpty());
         redo.setDisable(redoLabel.isEmpty());
-        state.setText(document.map(d -> Ui.text(d.isSaved() ? "bar.saved" : "bar.unsaved"))
+        state.setText(document.map(
+                        d -> Ui.text(shell.isStaleOnDisk() ? "bar.changed" : d.isSaved() ? "bar.saved" : "bar.unsaved"))
                 .orElse(""));
         ground.setText(Ui.text(shell.ground() == Ground.SLATE ? "bar.ground.paper" : "bar.ground.slate"));
     }

@@ -47,7 +47,7 @@ final class WarmUp {
                 .paint(
                         g,
                         Frame.at(drill, rep.progression(), rep.timeline(), 0),
-                        Viewport.fitting(drill.surfaceUse().view(), 440, 220));
+                        Viewport.fitting(drill.surfaceUse(), 440, 220));
         g.dispose();
     }
 }

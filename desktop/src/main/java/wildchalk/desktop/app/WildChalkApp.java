@@ -5,6 +5,7 @@ import atlantafx.base.theme.PrimerLight;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.application.Application;
+import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
@@ -27,8 +28,10 @@ public final class WildChalkApp extends Application {
         var raw = getParameters().getNamed();
         Settings settings = new Settings(Settings.folder());
         Path binder = Optional.ofNullable(raw.get("binder")).map(Path::of).orElseGet(settings::binder);
-        show(stage, settings, binder, Optional.ofNullable(raw.get("drill")).map(Path::of), FileDialogs.ofSystem());
+        Shell shell = show(
+                stage, settings, binder, Optional.ofNullable(raw.get("drill")).map(Path::of), FileDialogs.ofSystem());
         Usable.report();
+        Platform.runLater(shell::offerJournals);
     }
 
     /** Builds the window on a stage: with a drill on the Board, or with the Binder. */
@@ -38,10 +41,7 @@ public final class WildChalkApp extends Application {
         }
         Shell shell = new Shell(stage, settings, binder, dialogs);
         Scene scene = new Scene(shell, WIDTH, HEIGHT);
-        scene.getStylesheets()
-                .add(WildChalkApp.class
-                        .getResource("/wildchalk/desktop/wildchalk.css")
-                        .toExternalForm());
+        scene.getStylesheets().add(TextSize.styleSheet(settings.textPercent()));
         stage.setScene(scene);
         stage.setTitle(Ui.text("app.title"));
         stage.setMinWidth(960);

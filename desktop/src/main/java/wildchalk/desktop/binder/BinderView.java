@@ -1,17 +1,24 @@
 package wildchalk.desktop.binder;
 
+import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.function.Consumer;
+import java.util.Map;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -19,139 +26,265 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.binder.Binder;
-import wildchalk.core.drill.Drill;
-import wildchalk.core.text.Numbers;
+import wildchalk.core.binder.Catalogue;
+import wildchalk.core.binder.Favourites;
 import wildchalk.desktop.app.Ui;
-import wildchalk.picture.export.Rep;
 import wildchalk.picture.style.Ground;
 
-/** Shows the drills of a binder as cards. */
+/** Shows the drills of a binder as cards: searched as one types, favourites first if wanted, the archive apart. */
 public final class BinderView extends BorderPane {
 
-    private final Consumer<Path> open;
+    /** So many cards are built at a time; more come when somebody scrolls to the end. */
+    private static final int PAGE = 48;
+
+    /** Which drills are shown. */
+    private enum Shelf {
+        ALL,
+        FAVOURITES,
+        ARCHIVE
+    }
+
+    private final BinderActions actions;
     private final FlowPane cards = new FlowPane();
     private final Label count = new Label();
     private final Label empty = new Label(Ui.text("binder.empty"));
-    private List<Miniature> playing = new ArrayList<>();
+    private final TextField search = new TextField();
+    private final ScrollPane scroll = new ScrollPane();
+    private final ExecutorService reader = Executors.newSingleThreadExecutor(task -> {
+        Thread t = new Thread(task, "wildchalk-binder");
+        t.setDaemon(true);
+        return t;
+    });
+    private Shelf shelf = Shelf.ALL;
+    private Binder binder;
+    private Ground ground;
+    private Favourites favourites;
+    private Catalogue catalogue = new Catalogue();
+    private Map<Path, Binder.Entry> entries = new LinkedHashMap<>();
+    private List<Path> found = List.of();
+    private List<DrillCard> shown = new ArrayList<>();
     private int request;
 
-    /** A file, and what could be worked out for it. */
-    private record Found(Binder.Entry entry, Rep rep) {}
-
-    public BinderView(Consumer<Path> open, Runnable newDrill) {
-        this.open = open;
+    public BinderView(BinderActions actions) {
+        this.actions = actions;
         getStyleClass().add("binder");
         Label title = new Label(Ui.text("binder.title"));
         title.getStyleClass().add("page-title");
         count.getStyleClass().add("quiet");
+        count.setId("binder-count");
+        search.setId("binder-search");
+        search.setPromptText(Ui.text("binder.search"));
+        search.setPrefColumnCount(22);
+        search.textProperty().addListener((o, was, is) -> fill());
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        Button add = new Button(Ui.text("binder.new"));
-        add.setId("new-drill");
-        add.getStyleClass().add("accent-button");
-        add.setOnAction(e -> newDrill.run());
-        HBox head = new HBox(title, count, gap, add);
+        HBox head = new HBox(
+                title,
+                count,
+                gap,
+                search,
+                shelves(),
+                button("take-in", actions::takeIn),
+                button("hand-on", () -> actions.handOn(found)),
+                newDrill());
         head.setAlignment(Pos.BASELINE_LEFT);
         head.getStyleClass().add("binder-head");
         cards.getStyleClass().add("cards");
         empty.getStyleClass().add("hint");
-        ScrollPane scroll = new ScrollPane(new VBox(empty, cards));
+        scroll.setContent(new VBox(empty, cards));
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("binder-scroll");
+        scroll.vvalueProperty().addListener((o, was, is) -> {
+            if (is.doubleValue() > 0.85) {
+                more();
+            }
+        });
         setTop(head);
         setCenter(scroll);
+        drops();
+    }
+
+    private HBox shelves() {
+        HBox box = new HBox();
+        ToggleGroup group = new ToggleGroup();
+        for (Shelf s : Shelf.values()) {
+            ToggleButton button = new ToggleButton(Ui.text("binder.shelf." + s));
+            button.setId("shelf-" + s.name().toLowerCase(java.util.Locale.ROOT));
+            button.setToggleGroup(group);
+            button.setSelected(s == shelf);
+            button.getStyleClass()
+                    .add(s == Shelf.ALL ? "left-pill" : s == Shelf.ARCHIVE ? "right-pill" : "middle-pill");
+            button.setOnAction(e -> {
+                button.setSelected(true);
+                boolean otherFolder = (shelf == Shelf.ARCHIVE) != (s == Shelf.ARCHIVE);
+                shelf = s;
+                if (otherFolder) {
+                    show(binder, ground);
+                } else {
+                    fill();
+                }
+            });
+            box.getChildren().add(button);
+        }
+        return box;
+    }
+
+    private Node newDrill() {
+        Button add = button("new", actions::newDrill);
+        add.setId("new-drill");
+        add.getStyleClass().add("accent-button");
+        return add;
+    }
+
+    private static Button button(String key, Runnable action) {
+        Button button = new Button(Ui.text("binder." + key));
+        button.setId("binder-" + key);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    private void drops() {
+        setOnDragOver(e -> {
+            if (e.getDragboard().hasFiles()) {
+                e.acceptTransferModes(TransferMode.COPY);
+            }
+            e.consume();
+        });
+        setOnDragDropped(e -> {
+            actions.takeIn(
+                    e.getDragboard().getFiles().stream().map(File::toPath).toList());
+            e.setDropCompleted(true);
+            e.consume();
+        });
     }
 
     /** Reads the binder again, off the FX thread, and shows what is in it. */
-    public void show(Binder binder, Ground ground) {
+    public void show(Binder shownBinder, Ground shownGround) {
+        binder = shownBinder;
+        ground = shownGround;
         int mine = ++request;
-        Thread reader = new Thread(() -> read(binder, ground, mine), "wildchalk-binder");
-        reader.setDaemon(true);
-        reader.start();
+        boolean archive = shelf == Shelf.ARCHIVE;
+        reader.execute(() -> read(shownBinder, archive, mine));
     }
 
-    private void read(Binder binder, Ground ground, int mine) {
-        List<Found> found = new ArrayList<>();
+    private void read(Binder from, boolean archive, int mine) {
+        Map<Path, Binder.Entry> fresh = new LinkedHashMap<>();
+        Catalogue index = new Catalogue();
+        Favourites marked;
         try {
-            for (Binder.Entry entry : binder.drills()) {
-                found.add(new Found(
-                        entry,
-                        entry.content()
-                                .map(c -> Rep.of(c.drill(), c.drill().base()))
-                                .orElse(null)));
+            for (Binder.Entry entry : archive ? from.archived() : from.drills()) {
+                fresh.put(entry.file(), entry);
+                entry.content().ifPresent(c -> index.add(entry.file(), c.drill()));
             }
+            marked = Favourites.of(from);
         } catch (IOException e) {
             Platform.runLater(() -> count.setText(e.getMessage()));
             return;
         }
         Platform.runLater(() -> {
             if (mine == request) {
-                fill(binder, ground, found);
+                entries = fresh;
+                catalogue = index;
+                favourites = marked;
+                fill();
             }
         });
-    }
-
-    private void fill(Binder binder, Ground ground, List<Found> found) {
-        playing.forEach(Miniature::rest);
-        playing = new ArrayList<>();
-        List<Node> nodes = new ArrayList<>();
-        for (Found f : found) {
-            nodes.add(f.rep() == null ? broken(f.entry()) : card(f, ground));
-        }
-        cards.getChildren().setAll(nodes);
-        count.setText(Ui.text("binder.count", found.size(), binder.folder().getFileName()));
-        empty.setVisible(found.isEmpty());
-        empty.setManaged(found.isEmpty());
-    }
-
-    private Node card(Found found, Ground ground) {
-        Drill drill = found.rep().drill();
-        Miniature miniature = new Miniature(found.rep(), ground);
-        playing.add(miniature);
-        Label title = new Label(drill.title());
-        title.getStyleClass().add("card-title");
-        Label about = new Label(Ui.text("binder.about", drill.surface().title(), String.join(", ", drill.themes())));
-        about.getStyleClass().add("quiet");
-        Label figures = new Label(Ui.text(
-                "binder.figures",
-                found.rep().progression().steps().size(),
-                Numbers.seconds(found.rep().timeline().seconds()),
-                drill.audience().paceBand().label()));
-        figures.getStyleClass().add("quiet");
-        VBox content = new VBox(miniature, title, about, figures);
-        content.setMaxWidth(Miniature.WIDTH);
-        Button card = new Button();
-        card.setGraphic(content);
-        card.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
-        card.getStyleClass().add("card");
-        card.setId("card-" + drill.id());
-        card.setAccessibleText(Ui.text("binder.open", drill.title()));
-        card.setOnAction(e -> {
-            miniature.rest();
-            open.accept(found.entry().file());
-        });
-        card.hoverProperty().addListener((o, was, is) -> play(miniature, is || card.isFocused()));
-        card.focusedProperty().addListener((o, was, is) -> play(miniature, is || card.isHover()));
-        return card;
-    }
-
-    private static void play(Miniature miniature, boolean on) {
-        if (on) {
-            miniature.play();
-        } else {
-            miniature.rest();
+        // the talk-through of every drill takes longer; searching for its words works a little later
+        for (Binder.Entry entry : fresh.values()) {
+            if (mine != request) {
+                return;
+            }
+            entry.content().ifPresent(c -> index.addTalk(entry.file(), c.drill()));
         }
     }
 
-    private static Node broken(Binder.Entry entry) {
-        Label title = new Label(Ui.text("binder.broken"));
-        title.getStyleClass().addAll("card-title", "finding");
-        Label why = new Label(entry.problem().orElseThrow().getMessage());
-        why.setWrapText(true);
-        why.setMaxWidth(Miniature.WIDTH);
-        VBox box = new VBox(8, title, why);
-        box.getStyleClass().addAll("card", "broken");
-        box.setPrefWidth(Miniature.WIDTH + 28);
-        return box;
+    private void fill() {
+        shown.forEach(DrillCard::rest);
+        shown = new ArrayList<>();
+        List<Path> all = new ArrayList<>(entries.keySet());
+        List<Path> among =
+                shelf == Shelf.FAVOURITES ? all.stream().filter(favourites::has).toList() : all;
+        List<Path> hits = search.getText().isBlank() ? among : catalogue.find(among, search.getText());
+        found = hits;
+        cards.getChildren().clear();
+        scroll.setVvalue(0);
+        more();
+        count.setText(
+                search.getText().isBlank()
+                        ? Ui.text("binder.count", hits.size(), binder.folder().getFileName())
+                        : Ui.text("binder.found", hits.size(), all.size()));
+        boolean none = hits.isEmpty();
+        empty.setText(Ui.text(
+                !none || search.getText().isBlank() && shelf == Shelf.ALL
+                        ? "binder.empty"
+                        : "binder.empty." + (search.getText().isBlank() ? shelf : "SEARCH")));
+        empty.setVisible(none);
+        empty.setManaged(none);
+    }
+
+    private void more() {
+        int from = cards.getChildren().size();
+        for (Path file : found.subList(from, Math.min(found.size(), from + PAGE))) {
+            Binder.Entry entry = entries.get(file);
+            if (entry.content().isEmpty()) {
+                cards.getChildren().add(DrillCard.broken(entry));
+            } else {
+                DrillCard card = new DrillCard(
+                        entry.content().get().drill(), file, ground, favourites.has(file), reader, this::act);
+                shown.add(card);
+                cards.getChildren().add(card);
+            }
+        }
+    }
+
+    /** Does what a card asks for, and shows the binder as it is then. */
+    private void act(CardAction action, Path file) {
+        try {
+            switch (action) {
+                case OPEN -> {
+                    actions.open(file);
+                    return;
+                }
+                case FAVOURITE -> favourites.toggle(file);
+                case DUPLICATE -> binder.duplicate(file, Ui.text("binder.copy", title(file)));
+                case RENAME -> {
+                    var name = CardDialogs.title(getScene().getWindow(), title(file));
+                    if (name.isPresent()) {
+                        binder.rename(file, name.get());
+                    }
+                }
+                case ABOUT -> {
+                    var changed = CardDialogs.about(
+                            getScene().getWindow(), entries.get(file).content().orElseThrow());
+                    if (changed.isPresent()) {
+                        changed.get().save(file);
+                    }
+                }
+                case ARCHIVE -> binder.archive(file);
+                case RESTORE -> binder.restore(file);
+                case HAND_ON -> {
+                    actions.handOn(List.of(file));
+                    return;
+                }
+            }
+            show(binder, ground);
+        } catch (IOException | IllegalArgumentException e) {
+            actions.error(e.getMessage());
+        }
+    }
+
+    private String title(Path file) {
+        return entries.get(file).content().orElseThrow().drill().title();
+    }
+
+    /** Files that are shown now, in their order. */
+    public List<Path> found() {
+        return found;
+    }
+
+    /** Whether the archive is shown. */
+    static boolean isArchived(Path file) {
+        return file.getParent().getFileName().toString().equals("archive");
     }
 }

@@ -76,7 +76,7 @@ final class Miniature extends ImageView {
     }
 
     private void paint(Frame frame) {
-        Viewport v = Viewport.fitting(rep.drill().surfaceUse().view(), WIDTH * SCALE, HEIGHT * SCALE)
+        Viewport v = Viewport.fitting(rep.drill().surfaceUse(), WIDTH * SCALE, HEIGHT * SCALE)
                 .withUnit(1.15);
         Graphics2D g = picture.createGraphics();
         painter.paint(g, frame, v);

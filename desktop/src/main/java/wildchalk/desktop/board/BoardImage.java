@@ -10,9 +10,11 @@ import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.Legend;
 import wildchalk.picture.paint.Painter;
 import wildchalk.picture.paint.Viewport;
 import wildchalk.picture.style.Ground;
+import wildchalk.picture.style.StrokeCode;
 
 /**
  * A picture that the painter draws for the window. What stands still while a step plays
@@ -51,12 +53,17 @@ final class BoardImage {
     }
 
     /** Paints a frame; to be called on the FX thread. */
-    void paint(Frame frame, Viewport viewport, Ground ground) {
-        Painter painter = new Painter(ground);
-        Object key = List.of(frame.timeline(), frame.currentStep(), frame.selected(), viewport, ground);
+    void paint(Frame frame, Viewport viewport, Ground ground, StrokeCode code, boolean legend) {
+        Painter painter = new Painter(ground, code);
+        Object key = List.of(
+                frame.drill(), frame.timeline(), frame.currentStep(), frame.selected(), viewport, ground, code, legend);
         if (!key.equals(stillKey)) {
             Graphics2D g = picture.createGraphics();
             painter.paintStill(g, frame, viewport);
+            if (legend) {
+                Legend.of(frame.progression(), frame.timeline(), code)
+                        .paintCard(g, ground, viewport, frame.drill().surface().ballName());
+            }
             g.dispose();
             stillPixels = pixels.clone();
             stillKey = key;

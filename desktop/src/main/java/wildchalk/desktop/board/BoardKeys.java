@@ -1,18 +1,20 @@
 package wildchalk.desktop.board;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonType;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import wildchalk.core.drill.ElementId;
+import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Removals;
-import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Step;
-import wildchalk.core.geometry.Headings;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Goals;
 import wildchalk.desktop.app.Dialogs;
@@ -28,6 +30,7 @@ final class BoardKeys {
     private static final double FINE_METRES = 0.1;
     private static final double STEP_METRES = 0.5;
     private static final double SCRUB_SECONDS = 0.1;
+    private static final double PAN_PIXELS = 60;
 
     private final BoardView board;
     private final DrillDocument document;
@@ -40,7 +43,7 @@ final class BoardKeys {
     /** Returns whether the key meant something here. */
     boolean handle(KeyEvent e) {
         if (e.isShortcutDown()) {
-            return false;
+            return shortcut(e);
         }
         if (board.gesture().isPresent()) {
             return during(board.gesture().get(), e);
@@ -55,11 +58,11 @@ final class BoardKeys {
             board.setGesture(null);
             return true;
         }
+        if (e.getCode() == KeyCode.ENTER) {
+            board.finishGesture();
+            return true;
+        }
         if (gesture instanceof PullGesture pull) {
-            if (e.getCode() == KeyCode.ENTER) {
-                board.finishGesture();
-                return true;
-            }
             if (e.getCode() == KeyCode.TAB) {
                 nextTarget(pull, e.isShiftDown() ? -1 : 1);
                 return true;
@@ -67,7 +70,7 @@ final class BoardKeys {
             if (e.getCode().isArrowKey()) {
                 double d = (e.isShiftDown() ? FINE_METRES : STEP_METRES)
                         * board.viewport().pixelsPerMetre();
-                Point by = direction(e.getCode());
+                Point by = onScreen(e.getCode());
                 pull.jumpTo(pull.x() + by.x() * d, pull.y() - by.y() * d);
                 return true;
             }
@@ -93,7 +96,8 @@ final class BoardKeys {
             }
         }
         Point next = targets.get(Math.floorMod(nearest + by, targets.size()));
-        pull.jumpTo(v.x(next.x()), v.y(next.y()));
+        var pixel = v.toPixels(next);
+        pull.jumpTo(pixel.getX(), pixel.getY());
     }
 
     // ---- otherwise ----
@@ -104,7 +108,7 @@ final class BoardKeys {
         }
         String digit = e.getCode().getName().replaceAll("\\D", "");
         for (TrayItem item : TrayItem.values()) {
-            if (digit.equals(String.valueOf(item.key()))) {
+            if (item.key().map(String::valueOf).filter(digit::equals).isPresent()) {
                 if (item == board.armedProperty().get()) {
                     // pressed twice: put it down at the pointer, or in the middle
                     boolean there = board.isHover();
@@ -126,12 +130,11 @@ final class BoardKeys {
         if (!e.getCode().isArrowKey()) {
             return false;
         }
-        Selection chosen = document.selectionProperty().get();
-        Optional<Point> start = Things.startOf(document.progression(), chosen);
-        if (start.isPresent()) {
+        boolean placed = board.arranging().movable().stream()
+                .anyMatch(id -> Elements.place(document.progression(), id).isPresent());
+        if (placed) {
             double d = e.isShiftDown() ? FINE_METRES : STEP_METRES;
-            Point to = start.get().plus(direction(e.getCode()).times(d)).toMillimetres();
-            document.change(Ui.text("edit.move"), p -> Things.movedTo(p, chosen, to));
+            board.arranging().nudge(direction(e.getCode()).times(d));
             return true;
         }
         switch (e.getCode()) {
@@ -160,7 +163,13 @@ final class BoardKeys {
         }
     }
 
-    private static Point direction(KeyCode code) {
+    /** Up, down, left and right as the picture lies or stands. */
+    private Point direction(KeyCode code) {
+        Point right = onScreen(code);
+        return board.viewport().standing() ? new Point(right.y(), -right.x()) : right;
+    }
+
+    private static Point onScreen(KeyCode code) {
         return switch (code) {
             case LEFT, KP_LEFT -> new Point(-1, 0);
             case RIGHT, KP_RIGHT -> new Point(1, 0);
@@ -184,7 +193,15 @@ final class BoardKeys {
             case A -> board.arrangingProperty().set(!board.arrangingProperty().get());
             case T -> pullFromKeys(false);
             case P -> pullFromKeys(true);
-            case R -> turn(e.isShiftDown() ? -45 : 45);
+            case R -> board.arranging().turn(e.isShiftDown() ? -45 : 45);
+            case C -> board.arranging().nextColour();
+            case L -> board.legendProperty().set(!board.legendProperty().get());
+            case M -> board.armedProperty().set(TrayItem.TAPE);
+            case Z -> board.armedProperty().set(TrayItem.ZONE);
+            case N -> board.armedProperty().set(TrayItem.NOTE);
+            case F3 -> board.details();
+            case OPEN_BRACKET -> board.arranging().order(false);
+            case CLOSE_BRACKET -> board.arranging().order(true);
             case COMMA -> document.seek(document.secondsProperty().get() - SCRUB_SECONDS);
             case PERIOD -> document.seek(document.secondsProperty().get() + SCRUB_SECONDS);
             case HOME -> document.seek(0);
@@ -239,56 +256,60 @@ final class BoardKeys {
                 .anyMatch(b -> BoardView.holderOf(frame, b).equals(Optional.of(role)));
     }
 
-    private void turn(double degrees) {
-        Selection s = document.selectionProperty().get();
-        document.change(Ui.text("edit.turn"), p -> {
-            if (s.role().isPresent()) {
-                Role role = p.role(s.role().get()).orElseThrow();
-                return role.at().isPresent()
-                        ? p.with(role.withFacing(wrap(role.facingDegrees() + degrees)))
-                        : p.lineFeeding(role.id())
-                                .map(l -> p.with(l.withFacing(wrap(l.facingDegrees() + degrees))))
-                                .orElse(p);
+    private boolean shortcut(KeyEvent e) {
+        Arranging arrange = board.arranging();
+        switch (e.getCode()) {
+            case A -> arrange.selectAll();
+            case C -> arrange.copy();
+            case X -> {
+                arrange.copy();
+                delete();
             }
-            if (s.line().isPresent()) {
-                return p.lines().stream()
-                        .filter(l -> l.id().equals(s.line().get()))
-                        .findFirst()
-                        .map(l -> p.with(l.withFacing(wrap(l.facingDegrees() + degrees))))
-                        .orElse(p);
+            case V -> arrange.paste();
+            case D -> {
+                if (e.isShiftDown()) {
+                    arrange.duplicateAtOtherEnd();
+                } else {
+                    arrange.duplicate();
+                }
             }
-            return s.gear()
-                    .flatMap(
-                            g -> p.gear().stream().filter(o -> o.id().equals(g)).findFirst())
-                    .map(g -> p.with(g.withFacing(wrap(g.facingDegrees() + degrees))))
-                    .orElse(p);
-        });
-    }
-
-    private static double wrap(double degrees) {
-        return Headings.normalise(degrees);
-    }
-
-    private void delete() {
-        Selection s = document.selectionProperty().get();
-        if (s.role().isPresent()) {
-            RoleId role = s.role().get();
-            int moves = Removals.movesWith(document.progression(), role);
-            String label = document.progression().role(role).orElseThrow().label();
-            if (moves == 0 || confirmed(label, moves)) {
-                document.change(Ui.text("edit.delete", label), p -> Removals.role(p, role));
+            case J -> {
+                if (e.isShiftDown()) {
+                    arrange.ungroup();
+                } else {
+                    arrange.group();
+                }
             }
-        } else {
-            document.change(Ui.text("edit.delete", Ui.text("edit.mark")), p -> without(p, s));
+            case L -> arrange.lock();
+            case DIGIT0, NUMPAD0 -> board.fit();
+            case PLUS, EQUALS, ADD -> board.zoom(1.25, board.getWidth() / 2, board.getHeight() / 2);
+            case MINUS, SUBTRACT -> board.zoom(0.8, board.getWidth() / 2, board.getHeight() / 2);
+            case LEFT, RIGHT, UP, DOWN -> {
+                Point by = onScreen(e.getCode());
+                board.pan(by.x() * PAN_PIXELS, -by.y() * PAN_PIXELS);
+            }
+            default -> {
+                return false;
+            }
         }
+        return true;
     }
 
-    private static Progression without(Progression p, Selection s) {
-        Progression result = p;
-        result = s.move().isPresent() ? Removals.move(result, s.move().get()) : result;
-        result = s.gear().isPresent() ? Removals.gear(result, s.gear().get()) : result;
-        result = s.line().isPresent() ? Removals.line(result, s.line().get()) : result;
-        return s.ball().isPresent() ? Removals.ball(result, s.ball().get()) : result;
+    /** Takes out what is chosen; asks first when moves of others, or of a chosen player, go with it. */
+    private void delete() {
+        Set<ElementId> ids =
+                new LinkedHashSet<>(document.selectionProperty().get().ids());
+        ids.removeAll(document.progression().layout().locked());
+        if (ids.isEmpty()) {
+            return;
+        }
+        int moves = Removals.movesWith(document.progression(), ids);
+        String label = ids.size() == 1 && ids.iterator().next() instanceof RoleId role
+                ? document.progression().role(role).orElseThrow().label()
+                : ids.size() == 1 ? Ui.text("edit.mark") : Ui.text("edit.things", ids.size());
+        if (moves == 0 || confirmed(label, moves)) {
+            document.change(Ui.text("edit.delete", label), p -> Removals.elements(p, ids));
+        }
     }
 
     private boolean confirmed(String label, int moves) {

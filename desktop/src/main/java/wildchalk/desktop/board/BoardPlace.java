@@ -9,6 +9,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputDialog;
 import javafx.scene.control.ToggleButton;
@@ -47,8 +48,11 @@ public final class BoardPlace extends BorderPane {
     private final TextField title = new TextField();
     private final Button play = new Button();
     private final Label clock = new Label();
+    private final Label status = new Label();
+    private HistoryPanel history;
     private final VBox empty = emptyState();
     private final ChangeListener<Object> refresh = (o, a, b) -> refresh();
+    private final ChangeListener<Object> chosen = (o, a, b) -> showChosen();
     private final ChangeListener<Object> tick = (o, a, b) -> showClock();
 
     public BoardPlace(DrillDocument document) {
@@ -72,6 +76,7 @@ public final class BoardPlace extends BorderPane {
         document.secondsProperty().addListener(tick);
         document.stepProperty().addListener(tick);
         document.playingProperty().addListener(refresh);
+        document.selectionProperty().addListener(chosen);
         addEventHandler(KeyEvent.KEY_PRESSED, this::keys);
         refresh();
     }
@@ -146,10 +151,32 @@ public final class BoardPlace extends BorderPane {
             button.setMinWidth(Region.USE_PREF_SIZE);
         }
         title.setMinWidth(120);
-        HBox row = new HBox(title, about, age, gap, new HBox(draw, arrange), next);
+        ToggleButton history = new ToggleButton(Ui.text("history.button"));
+        history.setId("history");
+        history.setTooltip(new Tooltip(Ui.text("history.tip")));
+        history.setOnAction(e -> showHistory(history.isSelected()));
+        MenuButton more = new MenuButton(Ui.text("arrange.title"));
+        more.setId("arrange-menu");
+        more.setOnShowing(e -> ArrangeMenu.fill(more.getItems(), board, document));
+        ArrangeMenu.fill(more.getItems(), board, document);
+        history.setMinWidth(Region.USE_PREF_SIZE);
+        more.setMinWidth(Region.USE_PREF_SIZE);
+        HBox row = new HBox(title, about, age, gap, history, more, new HBox(draw, arrange), next);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("head");
         return row;
+    }
+
+    private void showHistory(boolean on) {
+        if (on) {
+            history = new HistoryPanel(document);
+            setLeft(history);
+        } else if (history != null) {
+            history.dispose();
+            setLeft(null);
+            history = null;
+        }
+        board.requestFocus();
     }
 
     private void arranging(boolean on) {
@@ -191,7 +218,11 @@ public final class BoardPlace extends BorderPane {
         }
         clock.setId("clock");
         clock.getStyleClass().add("clock");
-        HBox row = new HBox(play, back, next, speeds, clock);
+        status.setId("status");
+        status.getStyleClass().add("quiet");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox row = new HBox(play, back, next, speeds, clock, gap, status);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("transport");
         return row;
@@ -224,7 +255,12 @@ public final class BoardPlace extends BorderPane {
         play.setText(Ui.text(document.playingProperty().get() ? "strip.pause" : "strip.play"));
         play.setDisable(document.timeline().seconds() <= 0);
         showClock();
+        showChosen();
         empty.setVisible(drill.base().isEmpty());
+    }
+
+    private void showChosen() {
+        status.setText(document.selectionProperty().get().isNone() ? "" : Spoken.of(document));
     }
 
     private void showClock() {
@@ -237,6 +273,9 @@ public final class BoardPlace extends BorderPane {
     }
 
     private void keys(KeyEvent e) {
+        if (e.isShortcutDown()) {
+            return;
+        }
         if (e.getCode() == KeyCode.F2) {
             rename();
             e.consume();
@@ -291,5 +330,9 @@ public final class BoardPlace extends BorderPane {
         document.secondsProperty().removeListener(tick);
         document.stepProperty().removeListener(tick);
         document.playingProperty().removeListener(refresh);
+        document.selectionProperty().removeListener(chosen);
+        if (history != null) {
+            history.dispose();
+        }
     }
 }

@@ -2,21 +2,28 @@ package wildchalk.desktop.board;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
-import javafx.scene.input.KeyCode;
+import wildchalk.core.arrange.Snapping;
+import wildchalk.core.arrange.Transforms;
+import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
+import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.text.LengthUnit;
 import wildchalk.core.words.Places;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
-import wildchalk.desktop.document.Selection;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Viewport;
 
-/** Drags a thing, or a point of a path, to another place; made when let go, shown at the pointer meanwhile. */
+/** Drags things, or a point of a path, to another place; made when let go, shown at the pointer meanwhile. */
 final class DragGesture implements Gesture {
+
+    /** A shorter drag is a click, pixels. */
+    private static final double LEAST_PIXELS = 3;
 
     private final DrillDocument document;
     private final Viewport viewport;
@@ -25,7 +32,12 @@ final class DragGesture implements Gesture {
     private final Point start;
     private final Function<Point, Progression> change;
     private final Runnable repaint;
-    private Point place;
+    private final Snapping snapping;
+    private final TypedMeasure typed;
+    private final LengthUnit unit;
+    private Point grabbed;
+    private Point pointer;
+    private Snapping.Snapped place;
     private boolean moved;
 
     private DragGesture(
@@ -34,6 +46,7 @@ final class DragGesture implements Gesture {
             Frame frame,
             String label,
             Point start,
+            Set<ElementId> moving,
             Function<Point, Progression> change,
             Runnable repaint) {
         this.document = document;
@@ -41,20 +54,36 @@ final class DragGesture implements Gesture {
         this.frame = frame;
         this.label = label;
         this.start = start;
-        this.place = start;
+        this.pointer = start;
         this.change = change;
         this.repaint = repaint;
+        this.unit = document.reader().unit();
+        this.typed = new TypedMeasure(unit);
+        this.snapping = Snapping.of(
+                frame.progression(),
+                frame.drill().surface(),
+                moving,
+                PullGesture.SNAP_PIXELS / viewport.pixelsPerMetre());
+        this.place = new Snapping.Snapped(start, Snapping.Reason.GRID, List.of());
     }
 
-    static DragGesture ofThing(
-            DrillDocument document, Viewport v, Frame frame, Selection thing, Point start, Runnable repaint) {
+    /**
+     * Moves elements together; several keep what they do.
+     *
+     * @param start where the one that was grabbed starts
+     */
+    static DragGesture ofThings(
+            DrillDocument document, Viewport v, Frame frame, Set<ElementId> ids, Point start, Runnable repaint) {
+        Progression drill = frame.progression();
+        Set<ElementId> all = ids.size() > 1 ? Transforms.withTheirMoves(drill, ids) : ids;
         return new DragGesture(
                 document,
                 v,
                 frame,
-                Ui.text("edit.move"),
+                Ui.text(ids.size() > 1 ? "edit.move-several" : "edit.move", ids.size()),
                 start,
-                p -> Things.movedTo(frame.progression(), thing, p),
+                all,
+                p -> Transforms.of(drill, frame.drill().surface(), all, PlaneMap.shift(p.minus(start))),
                 repaint);
     }
 
@@ -66,6 +95,7 @@ final class DragGesture implements Gesture {
                 frame,
                 Ui.text("edit.path"),
                 travel.path().get(index).at(),
+                Set.of(),
                 p -> {
                     List<Waypoint> path = new ArrayList<>(travel.path());
                     path.set(index, path.get(index).withAt(p));
@@ -77,33 +107,47 @@ final class DragGesture implements Gesture {
     @Override
     public void moveTo(double x, double y) {
         Point p = viewport.toMetres(x, y);
-        moved |= p.distanceTo(start) * viewport.pixelsPerMetre() > 3;
-        place = Snap.to(
-                p,
-                frame.progression().withGear(List.of()),
-                frame.drill().surface(),
-                PullGesture.SNAP_PIXELS / viewport.pixelsPerMetre());
+        if (grabbed == null) {
+            grabbed = p;
+        }
+        // the thing keeps its distance to the pointer, so that it does not jump when taken at its edge
+        pointer = start.plus(p.minus(grabbed));
+        moved |= p.distanceTo(grabbed) * viewport.pixelsPerMetre() > LEAST_PIXELS;
+        place = snapping.end(pointer, start);
         repaint.run();
     }
 
     @Override
-    public boolean key(KeyCode code) {
-        return false;
+    public boolean typed(String character) {
+        boolean taken = typed.type(character);
+        repaint.run();
+        return taken;
+    }
+
+    private Point end() {
+        return typed.end(start, pointer).orElse(place.at());
     }
 
     @Override
     public void finish() {
-        if (moved) {
-            document.change(label, before -> change.apply(place));
+        if (moved || !typed.isEmpty()) {
+            Point end = end();
+            document.change(label, before -> change.apply(end));
         }
     }
 
     @Override
     public void paint(Overlay overlay) {
-        if (moved) {
-            overlay.line(List.of(start, place));
-            String where = new Places(frame.progression(), frame.drill().surface()).standing(place);
-            overlay.bubble(where, viewport.x(place.x()), viewport.y(place.y()));
+        if (!moved) {
+            return;
         }
+        Point end = end();
+        if (typed.isEmpty()) {
+            overlay.guides(place.guides(), unit);
+        }
+        overlay.line(List.of(start, end));
+        String where = new Places(frame.progression(), frame.drill().surface(), unit).standing(end);
+        String far = unit.exact(start.distanceTo(end));
+        overlay.bubble(typed.isEmpty() ? far + "  ·  " + where : typed.text() + "  →  " + far, viewport.toPixels(end));
     }
 }

@@ -59,6 +59,13 @@ final class Freehand {
         return path;
     }
 
+    /** The hard cuts so far and then straight to a place. */
+    List<Waypoint> straightTo(Point end) {
+        List<Waypoint> path = new ArrayList<>(fixed);
+        path.add(new Waypoint(end, false));
+        return path;
+    }
+
     private static List<Waypoint> simplified(List<Point> points) {
         List<Waypoint> path = new ArrayList<>();
         divide(points, 0, points.size() - 1, path);

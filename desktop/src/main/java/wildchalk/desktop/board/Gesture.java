@@ -9,7 +9,22 @@ interface Gesture {
     void moveTo(double x, double y);
 
     /** A key was pressed meanwhile; true if it meant something. */
-    boolean key(KeyCode code);
+    default boolean key(KeyCode code) {
+        return false;
+    }
+
+    /** A character was typed meanwhile; true if it meant something. */
+    default boolean typed(String character) {
+        return false;
+    }
+
+    /** Pressed again at a pixel, for what takes several clicks. */
+    default void press(double x, double y) {}
+
+    /** Whether letting go of the button ends it. */
+    default boolean endsOnRelease() {
+        return true;
+    }
 
     /** Let go: the change is made. */
     void finish();

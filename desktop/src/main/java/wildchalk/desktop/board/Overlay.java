@@ -12,8 +12,10 @@ import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
+import wildchalk.core.arrange.Snapping;
 import wildchalk.core.drill.Side;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.text.LengthUnit;
 import wildchalk.picture.paint.Viewport;
 import wildchalk.picture.style.Ground;
 
@@ -68,6 +70,52 @@ final class Overlay {
         g.fillOval(p.getX() - 5, p.getY() - 5, 10, 10);
     }
 
+    /** Thin lines to what a place was drawn to, with their lengths. */
+    void guides(List<Snapping.Guide> guides, LengthUnit unit) {
+        g.setFont(Font.font("Atkinson Hyperlegible", FontWeight.BOLD, 12));
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.CENTER);
+        for (Snapping.Guide guide : guides) {
+            Point2D a = v.toPixels(guide.from());
+            Point2D b = v.toPixels(guide.to());
+            g.setStroke(fx(ground.alert()));
+            g.setLineWidth(1.2);
+            g.setLineDashes(4, 4);
+            g.strokeLine(a.getX(), a.getY(), b.getX(), b.getY());
+            g.setLineDashes();
+            g.setFill(fx(ground.alert()));
+            g.fillText(unit.exact(guide.metres()), (a.getX() + b.getX()) / 2, (a.getY() + b.getY()) / 2 - 9);
+        }
+    }
+
+    /** A closed loop. */
+    void lasso(List<Point> loop) {
+        if (loop.size() < 2) {
+            return;
+        }
+        double[] xs = loop.stream().mapToDouble(p -> v.toPixels(p).getX()).toArray();
+        double[] ys = loop.stream().mapToDouble(p -> v.toPixels(p).getY()).toArray();
+        Color c = fx(ground.side(Side.DEFENCE));
+        g.setFill(Color.color(c.getRed(), c.getGreen(), c.getBlue(), 0.14));
+        g.fillPolygon(xs, ys, xs.length);
+        g.setStroke(c);
+        g.setLineWidth(1.5);
+        g.setLineDashes(6, 4);
+        g.strokePolygon(xs, ys, xs.length);
+        g.setLineDashes();
+    }
+
+    /** The sign of something that is locked. */
+    void lock(Point2D p) {
+        double x = p.getX() + 13;
+        double y = p.getY() - 13;
+        g.setStroke(fx(ground.text()));
+        g.setLineWidth(1.6);
+        g.strokeArc(x - 3.5, y - 6, 7, 8, 0, 180, javafx.scene.shape.ArcType.OPEN);
+        g.setFill(fx(ground.text()));
+        g.fillRect(x - 5, y - 2, 10, 7);
+    }
+
     void ring(Point2D p, double radius) {
         g.setStroke(fx(ground.text()));
         g.setLineWidth(2);
@@ -105,6 +153,10 @@ final class Overlay {
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);
         g.fillText("!", p.getX(), y);
+    }
+
+    void bubble(String text, Point2D p) {
+        bubble(text, p.getX(), p.getY());
     }
 
     /** Words near a pixel, kept inside the picture. */

@@ -6,8 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import wildchalk.core.arrange.Copies;
+import wildchalk.core.arrange.Pattern;
+import wildchalk.core.arrange.Patterns;
+import wildchalk.core.arrange.Snapping;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Footprint;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Progression;
@@ -19,6 +24,7 @@ import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Goals;
 import wildchalk.core.surface.GoalMouth;
+import wildchalk.core.surface.GoalShape;
 import wildchalk.core.surface.Surface;
 import wildchalk.desktop.document.Selection;
 import wildchalk.picture.paint.Frame;
@@ -37,19 +43,42 @@ final class Placing {
     static Placed place(Frame frame, TrayItem item, Point wanted, double snapMetres) {
         Progression drill = frame.progression();
         Surface surface = frame.drill().surface();
-        Point at = Snap.to(wanted, drill, surface, snapMetres);
+        Point at =
+                Snapping.of(drill, surface, Set.of(), snapMetres).place(wanted).at();
         return switch (item) {
             case ATTACK -> role(drill, Side.ATTACK, "A", at, 0);
             case DEFENCE -> role(drill, Side.DEFENCE, "D", at, 180);
+            case NEUTRAL -> role(drill, Side.NEUTRAL, "N", at, 0);
             case KEEPER -> role(drill, Side.KEEPER, "K", at, awayFromGoal(drill, surface, at));
             case COACH -> role(drill, Side.COACH, "C", at, 0);
             case LINE -> line(drill, at);
             case BALL -> ball(frame, wanted, at);
-            case CONE -> gear(drill, GearKind.CONE, at, 0);
-            case POLE -> gear(drill, GearKind.POLE, at, 0);
             case MINI_GOAL -> gear(drill, GearKind.MINI_GOAL, at, towardsMiddle(at));
-            case GOAL -> gear(drill, GearKind.GOAL, at, towardsMiddle(at));
+            case GOAL -> goal(drill, surface, at);
+            default ->
+                item.gear()
+                        .map(kind -> gear(drill, kind, at, 0))
+                        .orElseThrow(() -> new IllegalArgumentException("The tool " + item + " puts nothing down."));
         };
+    }
+
+    /** A goal as large as those that stand on the surface. */
+    private static Placed goal(Progression drill, Surface surface, Point at) {
+        Footprint size = surface.goals().stream()
+                .filter(g -> g.shape() == GoalShape.NET || g.shape() == GoalShape.TRIANGLE)
+                .findFirst()
+                .map(g -> new Footprint(g.widthMetres(), Math.max(0.4, g.depthMetres())))
+                .orElse(GearKind.GOAL.footprint());
+        Gear goal = new Gear(drill.nextGearId(), GearKind.GOAL, Chalk.ORANGE, at, towardsMiddle(at)).withSize(size);
+        return new Placed(drill.with(goal), Selection.of(goal.id()));
+    }
+
+    /** The pattern with its middle at a place. */
+    static Copies.Pasted pattern(Frame frame, Pattern pattern, Point wanted, double heading, double snapMetres) {
+        Point at = Snapping.of(frame.progression(), frame.drill().surface(), Set.of(), snapMetres)
+                .place(wanted)
+                .at();
+        return Patterns.lay(frame.progression(), pattern, at, heading);
     }
 
     private static Placed role(Progression drill, Side side, String letter, Point at, double facing) {
@@ -78,10 +107,7 @@ final class Placing {
         RoleId role = roleId(drill, label);
         String letter = String.valueOf((char) ('P' + drill.lines().size() % 10));
         WaitingLine line = new WaitingLine(drill.nextLineId(), letter, at, 0, List.of(role), 4);
-        Progression after = new Progression(
-                drill.id(),
-                drill.title(),
-                drill.gear(),
+        Progression after = drill.withPeople(
                 add(drill.lines(), line),
                 add(drill.roles(), new Role(role, label, Side.ATTACK, Optional.empty(), 0, 1)),
                 drill.balls(),

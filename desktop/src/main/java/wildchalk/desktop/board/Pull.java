@@ -2,6 +2,8 @@ package wildchalk.desktop.board;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import wildchalk.core.arrange.Snapping;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
@@ -21,7 +23,6 @@ import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.Weight;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.MoveSpan;
-import wildchalk.core.surface.Medium;
 import wildchalk.desktop.app.Ui;
 import wildchalk.picture.paint.Frame;
 
@@ -74,7 +75,7 @@ final class Pull {
 
     void cut(Point at) {
         if (!fromBall) {
-            hand.cut(Snap.decimetres(at));
+            hand.cut(new Point(Math.round(at.x() * 10) / 10.0 + 0.0, Math.round(at.y() * 10) / 10.0 + 0.0));
         }
     }
 
@@ -94,26 +95,44 @@ final class Pull {
 
     /** What letting go would do; empty when that is nothing. */
     Optional<Proposal> propose(Aiming aim, double snapMetres) {
+        return propose(aim, snapMetres, Optional.empty());
+    }
+
+    /** What letting go would do at a place that was typed. */
+    Optional<Proposal> propose(Aiming aim, double snapMetres, Optional<Point> exact) {
         boolean far = hand.hasCuts() || aim.place().distanceTo(start) >= LEAST_METRES;
         if (!far) {
             return Optional.empty();
         }
-        return fromBall ? release(aim, snapMetres) : travel(aim, snapMetres);
+        return fromBall ? release(aim, snapMetres, exact) : travel(aim, snapMetres, exact);
     }
 
     // ---- travel ----
 
-    private Optional<Proposal> travel(Aiming aim, double snapMetres) {
+    /** Where a pull that ends here is drawn to. */
+    Point end(Point p, double snapMetres) {
+        return Snapping.of(frame.progression(), frame.drill().surface(), Set.of(), snapMetres)
+                .pull(p, start)
+                .at();
+    }
+
+    private Optional<Proposal> travel(Aiming aim, double snapMetres, Optional<Point> exact) {
         Progression drill = frame.progression();
         Optional<Point> ball = aim.looseBall()
                 .map(b -> frame.timeline().ballAt(b, frame.seconds()).toMillimetres());
-        Point end =
-                ball.orElseGet(() -> Snap.to(aim.place(), drill, frame.drill().surface(), snapMetres));
+        Point end = exact.or(() -> ball).orElseGet(() -> end(aim.place(), snapMetres));
         MoveId id = drill.nextMoveId();
-        Travel travel = new Travel(id, role, Optional.empty(), false, manner, effort, hand.pathTo(end));
+        Travel travel = new Travel(
+                id,
+                role,
+                Optional.empty(),
+                false,
+                manner,
+                effort,
+                exact.isPresent() ? hand.straightTo(end) : hand.pathTo(end));
         Progression after = add(drill, travel);
         String label = Ui.text("edit.travel", label(role));
-        if (ball.isPresent()) {
+        if (ball.isPresent() && exact.isEmpty()) {
             after = add(after, new PickUp(after.nextMoveId(), role, Optional.empty(), false));
             label = Ui.text("edit.fetch", label(role));
         }
@@ -122,26 +141,26 @@ final class Pull {
 
     // ---- passes and shots ----
 
-    private Optional<Proposal> release(Aiming aim, double snapMetres) {
+    private Optional<Proposal> release(Aiming aim, double snapMetres, Optional<Point> exact) {
         Progression drill = frame.progression();
         MoveId id = drill.nextMoveId();
-        if (aim.role().isPresent()) {
+        if (exact.isEmpty() && aim.role().isPresent()) {
             RoleId to = aim.role().get();
             return to.equals(role)
                     ? Optional.empty()
                     : Optional.of(proposal("edit.pass", label(to), pass(id, new Target.ToRole(to))));
         }
-        if (aim.goal().isPresent()) {
+        if (exact.isEmpty() && aim.goal().isPresent()) {
             Shot shot = new Shot(id, role, onTheRun(), false, aim.goal().get().id(), aim.aimFrom(start), Weight.FIRM);
             return Optional.of(proposal("edit.shot", label(role), shot));
         }
-        Point place = Snap.to(aim.place(), drill, frame.drill().surface(), snapMetres);
+        Point place = exact.orElseGet(() -> end(aim.place(), snapMetres));
         return Optional.of(proposal("edit.space", label(role), pass(id, new Target.ToPlace(place))));
     }
 
     private Pass pass(MoveId id, Target to) {
-        boolean ice = frame.drill().surface().medium() == Medium.ICE;
-        return new Pass(id, role, onTheRun(), false, to, ice ? PassKind.GROUND : PassKind.AIR, Weight.FIRM);
+        boolean ground = frame.drill().surface().ballStaysLow();
+        return new Pass(id, role, onTheRun(), false, to, ground ? PassKind.GROUND : PassKind.AIR, Weight.FIRM);
     }
 
     /** A ball pulled in the middle of its holder's travel leaves at just that moment of it. */

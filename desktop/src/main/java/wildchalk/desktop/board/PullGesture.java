@@ -14,6 +14,7 @@ import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.document.Worker;
+import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Rep;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Viewport;
@@ -30,6 +31,7 @@ final class PullGesture implements Gesture {
     private final Pull pull;
     private final Worker worker;
     private final Runnable repaint;
+    private final TypedMeasure typed;
     private double x;
     private double y;
     private Optional<Proposal> proposal = Optional.empty();
@@ -42,8 +44,9 @@ final class PullGesture implements Gesture {
         this.pull = pull;
         this.worker = worker;
         this.repaint = repaint;
-        this.x = viewport.x(pull.start().x());
-        this.y = viewport.y(pull.start().y());
+        this.x = viewport.toPixels(pull.start()).getX();
+        this.y = viewport.toPixels(pull.start()).getY();
+        this.typed = new TypedMeasure(document.reader().unit());
     }
 
     @Override
@@ -71,14 +74,15 @@ final class PullGesture implements Gesture {
 
     private void refresh() {
         double snap = SNAP_PIXELS / viewport.pixelsPerMetre();
-        proposal = pull.propose(Aiming.at(frame, viewport, x, y), snap);
+        proposal = pull.propose(Aiming.at(frame, viewport, x, y), snap, exact());
         if (proposal.isEmpty()) {
             words = Ui.text("board.pull-further");
             worker.forget();
         } else {
             Proposal p = proposal.get();
             Drill candidate = frame.drill().withProgression(p.after());
-            worker.ask(() -> meaning(Rep.of(candidate, p.after()), p.move()), text -> {
+            Reader reader = document.reader();
+            worker.ask(() -> meaning(Rep.of(candidate, p.after(), reader), p.move()), text -> {
                 words = text;
                 repaint.run();
             });
@@ -91,8 +95,24 @@ final class PullGesture implements Gesture {
         return sentence.map(s -> s.text() + "  " + s.measure()).orElse("");
     }
 
+    private Optional<Point> exact() {
+        return typed.end(pull.start(), viewport.toMetres(x, y));
+    }
+
+    @Override
+    public boolean typed(String character) {
+        boolean taken = typed.type(character);
+        if (taken) {
+            refresh();
+        }
+        return taken;
+    }
+
     @Override
     public boolean key(KeyCode code) {
+        if (!typed.isEmpty()) {
+            return false; // letters belong to the measure now: "10 ft"
+        }
         switch (code) {
             case X -> pull.cut(viewport.toMetres(x, y));
             case B -> pull.toggle(Manner.BACKWARD);
@@ -121,11 +141,15 @@ final class PullGesture implements Gesture {
 
     @Override
     public void paint(Overlay overlay) {
-        Point end = viewport.toMetres(x, y);
+        Point end = exact().orElseGet(() -> viewport.toMetres(x, y));
         List<Point> line = new ArrayList<>(List.of(pull.start()));
         pull.path(end).forEach(w -> line.add(w.at()));
-        overlay.line(line);
+        overlay.line(exact().isPresent() ? List.of(pull.start(), end) : line);
         pull.path(end).stream().filter(w -> w.cut()).forEach(w -> overlay.handle(w.at(), true));
+        if (!typed.isEmpty()) {
+            overlay.bubble(typed.text() + "  →  " + words, x, y);
+            return;
+        }
         overlay.bubble(words, x, y);
     }
 }

@@ -2,20 +2,30 @@ package wildchalk.desktop.board;
 
 import java.awt.geom.Point2D;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import wildchalk.core.drill.Ball;
+import java.util.Set;
+import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.ElementId;
+import wildchalk.core.drill.Elements;
+import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.MarkedZone;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Note;
 import wildchalk.core.drill.Progression;
-import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Polyline;
+import wildchalk.core.surface.Zone;
 import wildchalk.desktop.document.Selection;
 import wildchalk.picture.paint.Bodies;
 import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.Notes;
 import wildchalk.picture.paint.Strokes;
 import wildchalk.picture.paint.Viewport;
 
@@ -40,9 +50,21 @@ final class Things {
         }
         Point p = v.toMetres(x, y);
         double reach = GEAR_PIXELS / v.pixelsPerMetre();
+        for (Note note : frame.progression().layout().notes()) {
+            if (Notes.card(v, note).contains(x, y)) {
+                return Selection.of(note.id());
+            }
+        }
+        for (Gap gap : frame.progression().layout().gaps()) {
+            if (gap.middle().isWithin(reach, p)) {
+                return Selection.of(gap.id());
+            }
+        }
         for (Gear g : frame.progression().gear()) {
-            double wide = g.kind().isGoal() ? g.kind().widthMetres() / 2 : 0;
-            if (g.at().isWithin(Math.max(reach, wide), p)) {
+            double wide = g.kind().isRound()
+                    ? 0
+                    : Math.max(g.size().widthMetres(), g.size().depthMetres()) / 2;
+            if (g.at().isWithin(Math.max(reach, Math.min(wide, 3)), p)) {
                 return Selection.of(g.id());
             }
         }
@@ -52,9 +74,20 @@ final class Things {
                 return Selection.of(line.id());
             }
         }
-        return Strokes.near(frame, p, STROKE_PIXELS / v.pixelsPerMetre())
-                .map(Selection::of)
+        Optional<Selection> stroke =
+                Strokes.near(frame, p, STROKE_PIXELS / v.pixelsPerMetre()).map(Selection::of);
+        // a zone is taken by its border, so that a pull or a lasso can begin inside it
+        return stroke.or(() -> frame.progression().layout().zones().stream()
+                        .filter(z -> border(z).distanceTo(p) < reach)
+                        .findFirst()
+                        .map(z -> Selection.of(z.id())))
                 .orElse(Selection.NONE);
+    }
+
+    private static Polyline border(MarkedZone zone) {
+        List<Point> closed = new ArrayList<>(zone.outline());
+        closed.add(zone.outline().get(0));
+        return new Polyline(closed);
     }
 
     /** The points of the chosen travel, which can be dragged. */
@@ -77,81 +110,46 @@ final class Things {
         return Optional.empty();
     }
 
-    /** Where the ring around the chosen thing is drawn; empty when a stroke or nothing is chosen. */
-    static Optional<Point2D> middle(Frame frame, Viewport v, Selection s) {
+    /** Where the ring around a chosen thing is drawn; empty for a stroke. */
+    static Optional<Point2D> middle(Frame frame, Viewport v, ElementId id) {
         Progression drill = frame.progression();
-        Optional<Point2D> body = s.role().filter(r -> drill.role(r).isPresent()).map(r -> Bodies.of(frame, v, r));
-        Optional<Point2D> ball = s.ball()
-                .filter(b -> drill.balls().stream().anyMatch(o -> o.id().equals(b)))
-                .map(b -> Bodies.of(frame, v, b));
-        Optional<Point2D> gear = s.gear()
-                .flatMap(
-                        g -> drill.gear().stream().filter(o -> o.id().equals(g)).findFirst())
-                .map(g -> v.toPixels(g.at()));
-        Optional<Point2D> line = s.line()
-                .flatMap(l ->
-                        drill.lines().stream().filter(o -> o.id().equals(l)).findFirst())
-                .map(l -> v.toPixels(l.at()));
-        return body.or(() -> ball).or(() -> gear).or(() -> line);
-    }
-
-    /** The progression with the chosen thing's start at another place. A role that a line gives takes the line along. */
-    static Progression movedTo(Progression drill, Selection s, Point place) {
-        if (s.role().isPresent()) {
-            Role role = drill.role(s.role().get()).orElseThrow();
-            return role.at().isPresent()
-                    ? drill.with(role.withAt(place))
-                    : drill.with(drill.lineFeeding(role.id()).orElseThrow().withAt(place));
+        if (id instanceof RoleId role) {
+            return drill.role(role).map(r -> Bodies.of(frame, v, role));
+        } else if (id instanceof BallId ball) {
+            return drill.ball(ball).map(b -> Bodies.of(frame, v, ball));
         }
-        if (s.gear().isPresent()) {
-            return drill.with(drill.gear().stream()
-                    .filter(g -> g.id().equals(s.gear().get()))
-                    .findFirst()
-                    .orElseThrow()
-                    .withAt(place));
-        }
-        if (s.line().isPresent()) {
-            return drill.with(drill.lines().stream()
-                    .filter(l -> l.id().equals(s.line().get()))
-                    .findFirst()
-                    .orElseThrow()
-                    .withAt(place));
-        }
-        return s.ball().map(b -> drill.with(new Ball(b, new Ball.Loose(place)))).orElse(drill);
-    }
-
-    /** Where the chosen thing starts; empty for a ball in somebody's hands and for moves. */
-    static Optional<Point> startOf(Progression drill, Selection s) {
-        if (s.role().isPresent()) {
-            return Optional.of(drill.startOf(s.role().get()));
-        }
-        if (s.gear().isPresent()) {
-            return drill.gear().stream()
-                    .filter(g -> g.id().equals(s.gear().get()))
-                    .map(Gear::at)
-                    .findFirst();
-        }
-        if (s.line().isPresent()) {
-            return drill.lines().stream()
-                    .filter(l -> l.id().equals(s.line().get()))
-                    .map(WaitingLine::at)
-                    .findFirst();
-        }
-        return s.ball()
-                .flatMap(b -> drill.balls().stream()
-                        .filter(o -> o.id().equals(b))
-                        .findFirst()
-                        .flatMap(o -> o.start().match(with -> Optional.empty(), loose -> Optional.of(loose.at()))));
+        return Elements.place(drill, id).map(v::toPixels);
     }
 
     /** All things in the order in which the tab key visits them. */
     static List<Selection> all(Progression drill) {
-        List<Selection> list = new ArrayList<>();
-        drill.roles().forEach(r -> list.add(Selection.of(r.id())));
-        drill.balls().forEach(b -> list.add(Selection.of(b.id())));
-        drill.lines().forEach(l -> list.add(Selection.of(l.id())));
-        drill.gear().forEach(g -> list.add(Selection.of(g.id())));
-        drill.moves().forEach(m -> list.add(Selection.of(m.id())));
-        return list;
+        return Elements.all(drill).stream().map(Selection::of).toList();
+    }
+
+    /** Elements whose place lies in a region, and moves whose points all do. */
+    static Set<ElementId> inside(Frame frame, Zone region) {
+        Set<ElementId> found = new LinkedHashSet<>();
+        for (ElementId id : Elements.all(frame.progression())) {
+            boolean in = id instanceof MoveId move
+                    ? frame.progression()
+                            .move(move)
+                            .filter(m -> m instanceof Travel)
+                            .map(m -> ((Travel) m).path().stream().allMatch(w -> region.contains(w.at())))
+                            .orElse(false)
+                    : standing(frame, id).map(region::contains).orElse(false);
+            if (in) {
+                found.add(id);
+            }
+        }
+        return found;
+    }
+
+    private static Optional<Point> standing(Frame frame, ElementId id) {
+        if (id instanceof RoleId role) {
+            return Optional.of(frame.timeline().poseAt(role, frame.seconds()).at());
+        } else if (id instanceof BallId ball) {
+            return Optional.of(frame.timeline().ballAt(ball, frame.seconds()));
+        }
+        return Elements.place(frame.progression(), id);
     }
 }

@@ -6,7 +6,11 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.nio.IntBuffer;
 import java.util.Locale;
+import javafx.geometry.Side;
 import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
@@ -16,6 +20,7 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import wildchalk.core.arrange.PatternKind;
 import wildchalk.desktop.app.Ui;
 import wildchalk.picture.paint.TrayArt;
 import wildchalk.picture.style.Ground;
@@ -31,10 +36,68 @@ public final class Tray extends HBox {
         this.board = board;
         getStyleClass().add("tray");
         for (TrayItem item : TrayItem.values()) {
-            ToggleButton button = button(item);
-            HBox.setHgrow(button, Priority.ALWAYS);
-            getChildren().add(button);
+            if (item.isOpen() || item.isDrawn()) {
+                ToggleButton button = button(item);
+                HBox.setHgrow(button, Priority.ALWAYS);
+                getChildren().add(button);
+            }
         }
+        getChildren().add(TrayItem.GOAL.ordinal() + 1, more());
+        getChildren().add(TrayItem.GOAL.ordinal() + 2, patterns());
+    }
+
+    /** Everything that has no place of its own in the tray. */
+    private MenuButton more() {
+        MenuButton more = menu("more", TrayItem.HURDLE);
+        for (TrayItem item : TrayItem.values()) {
+            if (!item.isOpen() && !item.isDrawn() && item != TrayItem.PATTERN) {
+                MenuItem entry = new MenuItem(Ui.text("tray." + item), new ImageView(icon(item, Ground.SLATE)));
+                entry.setId("tray-" + item.name().toLowerCase(Locale.ROOT));
+                entry.setOnAction(e -> arm(item));
+                more.getItems().add(entry);
+            }
+        }
+        return more;
+    }
+
+    private MenuButton patterns() {
+        MenuButton patterns = menu("pattern", TrayItem.PATTERN);
+        for (PatternKind kind : PatternKind.values()) {
+            MenuItem entry = new MenuItem(Ui.text("pattern." + kind) + "…");
+            entry.setId("pattern-" + kind.name().toLowerCase(Locale.ROOT));
+            entry.setOnAction(
+                    e -> PatternDialog.ask(kind, board.unit(), getScene().getWindow())
+                            .ifPresent(pattern -> {
+                                board.patternProperty().set(pattern);
+                                arm(TrayItem.PATTERN);
+                            }));
+            patterns.getItems().add(entry);
+        }
+        return patterns;
+    }
+
+    private MenuButton menu(String key, TrayItem sign) {
+        MenuButton button = new MenuButton(Ui.text("tray." + key));
+        button.setId("tray-" + key + "-menu");
+        button.setContentDisplay(ContentDisplay.TOP);
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setPopupSide(Side.TOP);
+        picture(button, sign);
+        HBox.setHgrow(button, Priority.ALWAYS);
+        return button;
+    }
+
+    private void picture(Labeled button, TrayItem sign) {
+        ImageView icon = new ImageView();
+        button.setGraphic(icon);
+        Runnable draw = () -> icon.setImage(icon(sign, board.groundProperty().get()));
+        board.groundProperty().addListener((o, a, b) -> draw.run());
+        draw.run();
+    }
+
+    private void arm(TrayItem item) {
+        board.armedProperty().set(item);
+        board.requestFocus();
     }
 
     private ToggleButton button(TrayItem item) {
@@ -42,12 +105,10 @@ public final class Tray extends HBox {
         button.setId("tray-" + item.name().toLowerCase(Locale.ROOT));
         button.setContentDisplay(ContentDisplay.TOP);
         button.setMaxWidth(Double.MAX_VALUE);
-        button.setTooltip(new Tooltip(Ui.text("tray.tip", Ui.text("tray." + item), item.key())));
-        ImageView icon = new ImageView();
-        button.setGraphic(icon);
-        Runnable draw = () -> icon.setImage(icon(item, board.groundProperty().get()));
-        board.groundProperty().addListener((o, a, b) -> draw.run());
-        draw.run();
+        button.setTooltip(new Tooltip(item.key()
+                .map(key -> Ui.text("tray.tip", Ui.text("tray." + item), key))
+                .orElseGet(() -> Ui.text("tray.tip." + item))));
+        picture(button, item);
         button.setOnAction(e -> {
             board.armedProperty().set(button.isSelected() ? item : null);
             board.requestFocus();
@@ -60,7 +121,7 @@ public final class Tray extends HBox {
     /** Dragged out of the tray and let go over the board. */
     private void drop(TrayItem item, MouseEvent e) {
         var at = board.sceneToLocal(e.getSceneX(), e.getSceneY());
-        if (board.contains(at)) {
+        if (board.contains(at) && !item.isDrawn()) {
             board.place(item, at.getX(), at.getY());
             board.armedProperty().set(null);
             board.requestFocus();

@@ -162,7 +162,21 @@ final class JsonReports {
                     .put("width", round(s.widthMetres()))
                     .put("boards", s.boards())
                     .put("runOff", s.runOffMetres())
-                    .put("ball", s.ballName());
+                    .put("ball", s.ballName())
+                    .put("sport", s.sport())
+                    .put("ground", s.medium().name().toLowerCase(Locale.ROOT))
+                    .put("cornerRadius", round(s.cornerRadiusMetres()))
+                    .put("usualGear", s.usualGear());
+            Surfaces.range(s.id()).ifPresent(r -> {
+                ObjectNode permitted = o.putObject("permitted");
+                permitted.putArray("length").add(round(r.minLength())).add(round(r.maxLength()));
+                permitted.putArray("width").add(round(r.minWidth())).add(round(r.maxWidth()));
+            });
+            ArrayNode positions = o.putArray("positions");
+            s.positions()
+                    .forEach(p -> positions.addObject().put("label", p.label()).put("name", p.name()));
+            ArrayNode zones = o.putArray("zones");
+            s.zones().forEach(z -> zones.addObject().put("id", z.id()).put("name", z.name()));
             ArrayNode views = o.putArray("views");
             s.views().forEach(v -> views.add(v.id()));
             ArrayNode goals = o.putArray("goals");

@@ -95,7 +95,7 @@ final class TextReports {
 
     static void surfaces(PrintWriter out) {
         for (Surface s : Surfaces.all()) {
-            out.println("%-12s %7s x %6s m  %s"
+            out.println("%-26s %7s x %6s m  %s"
                     .formatted(
                             s.id(), Numbers.fixed(s.lengthMetres(), 2), Numbers.fixed(s.widthMetres(), 2), s.title()));
         }

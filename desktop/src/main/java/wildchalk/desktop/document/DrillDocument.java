@@ -1,9 +1,14 @@
 package wildchalk.desktop.document;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
@@ -15,11 +20,16 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import wildchalk.core.arrange.Copies;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.Journal;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.ElementId;
+import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.motion.Timeline;
+import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Rep;
 import wildchalk.picture.paint.Frame;
 
@@ -36,12 +46,16 @@ public final class DrillDocument implements AutoCloseable {
     private final BooleanProperty playing = new SimpleBooleanProperty();
     private final DoubleProperty speed = new SimpleDoubleProperty(1);
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
+    private final ObjectProperty<Reader> reader = new SimpleObjectProperty<>(Reader.USUAL);
     private final Worker worker = new Worker();
 
     private History history;
     private DrillFile file;
     private Path path;
     private boolean showEndOfStep = true;
+    private Optional<Journal> journal = Optional.empty();
+    /** What the file held when it was read or written here last; empty when there is none. */
+    private Optional<String> known = Optional.empty();
 
     /**
      * Opens a drill.
@@ -49,11 +63,22 @@ public final class DrillDocument implements AutoCloseable {
      * @param path where it is stored; null for one that has not been stored yet
      */
     public DrillDocument(DrillFile file, Path path) {
+        this(file, path, Reader.USUAL);
+    }
+
+    /**
+     * Opens a drill for somebody.
+     *
+     * @param path where it is stored; null for one that has not been stored yet
+     */
+    public DrillDocument(DrillFile file, Path path, Reader reader) {
         this.file = file;
         this.path = path;
         this.history = new History(file.drill(), path != null);
         drill.set(file.drill());
-        rep.set(Rep.of(file.drill(), file.drill().base()));
+        this.reader.set(reader);
+        this.known = path == null ? Optional.empty() : Fingerprints.of(path);
+        rep.set(Rep.of(file.drill(), file.drill().base(), reader));
         step.set(rep.get().progression().steps().size() - 1);
         seconds.set(path == null ? rep.get().timeline().seconds() : 0);
         step.set(path == null ? step.get() : 0);
@@ -115,7 +140,12 @@ public final class DrillDocument implements AutoCloseable {
     /** What the board shows now. */
     public Frame frame() {
         Rep r = rep.get();
-        Set<MoveId> selected = selection.get().move().map(Set::of).orElse(Set.of());
+        Set<MoveId> selected = new HashSet<>();
+        selection.get().ids().forEach(id -> {
+            if (id instanceof MoveId move) {
+                selected.add(move);
+            }
+        });
         int current = Math.max(0, Math.min(step.get(), r.progression().steps().size() - 1));
         return new Frame(r.drill(), r.progression(), r.timeline(), seconds.get(), current, true, selected);
     }
@@ -129,6 +159,50 @@ public final class DrillDocument implements AutoCloseable {
 
     public void changeDrill(String label, UnaryOperator<Drill> action) {
         if (history.apply(label, action.apply(drill.get()))) {
+            playing.set(false);
+            refresh();
+        }
+    }
+
+    /** Whom words and figures are for. */
+    public Reader reader() {
+        return reader.get();
+    }
+
+    /** Works everything out again for another reader. */
+    public void setReader(Reader who) {
+        reader.set(who);
+        Drill now = drill.get();
+        worker.ask(() -> Rep.of(now, now.base(), who), rep::set);
+    }
+
+    /** Several edits seen by the user as one. */
+    public void changeAndSelect(String label, Function<Progression, Copies.Pasted> action) {
+        Copies.Pasted result = action.apply(progression());
+        change(label, before -> result.after());
+        selection.set(new Selection(result.copies()));
+    }
+
+    /** What has been done since the drill was opened, the first first. */
+    public List<String> doneLabels() {
+        return history.doneLabels();
+    }
+
+    /** What was taken back and can be done again, the next first. */
+    public List<String> undoneLabels() {
+        return history.undoneLabels();
+    }
+
+    /** Goes back or forward until so many edits are done. */
+    public void goToEdit(int count) {
+        boolean moved = false;
+        while (history.doneLabels().size() > count && history.undo()) {
+            moved = true;
+        }
+        while (history.doneLabels().size() < count && history.redo()) {
+            moved = true;
+        }
+        if (moved) {
             playing.set(false);
             refresh();
         }
@@ -156,8 +230,35 @@ public final class DrillDocument implements AutoCloseable {
         return history.redoLabel();
     }
 
+    /** Keeps every change in a journal from now on. */
+    public void keepIn(Journal keeper) {
+        journal = Optional.of(keeper);
+        keep();
+    }
+
+    private void keep() {
+        journal.ifPresent(j -> {
+            if (history.isSaved()) {
+                try {
+                    j.clear();
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            } else {
+                List<String> labels = history.doneLabels();
+                j.keep(file.withDrill(history.now()), labels.subList(Math.max(0, labels.size() - 50), labels.size()));
+            }
+        });
+    }
+
+    /** Whether another window or program has written the file since it was read or written here. */
+    public boolean isChangedOutside() {
+        return path != null && known.isPresent() && !Fingerprints.of(path).equals(known);
+    }
+
     private void refresh() {
         Drill now = history.now();
+        keep();
         int before = drill.get().base().steps().size();
         // who has just drawn a move goes on from where it ends
         showEndOfStep |= now.base().moves().size() > drill.get().base().moves().size();
@@ -165,7 +266,8 @@ public final class DrillDocument implements AutoCloseable {
         int steps = now.base().steps().size();
         step.set(steps > before ? steps - 1 : Math.min(step.get(), steps - 1));
         forgetWhatIsGone(now.base());
-        worker.ask(() -> Rep.of(now, now.base()), fresh -> {
+        Reader who = reader.get();
+        worker.ask(() -> Rep.of(now, now.base(), who), fresh -> {
             rep.set(fresh);
             if (showEndOfStep) {
                 showEndOfStep();
@@ -176,20 +278,10 @@ public final class DrillDocument implements AutoCloseable {
     }
 
     private void forgetWhatIsGone(Progression now) {
-        Selection s = selection.get();
-        boolean there = s.role().map(r -> now.role(r).isPresent()).orElse(true)
-                && s.move().map(m -> now.move(m).isPresent()).orElse(true)
-                && s.gear()
-                        .map(g -> now.gear().stream().anyMatch(o -> o.id().equals(g)))
-                        .orElse(true)
-                && s.line()
-                        .map(l -> now.lines().stream().anyMatch(o -> o.id().equals(l)))
-                        .orElse(true)
-                && s.ball()
-                        .map(b -> now.balls().stream().anyMatch(o -> o.id().equals(b)))
-                        .orElse(true);
-        if (!there) {
-            selection.set(Selection.NONE);
+        Set<ElementId> there = new LinkedHashSet<>(selection.get().ids());
+        there.retainAll(new HashSet<>(Elements.all(now)));
+        if (there.size() < selection.get().ids().size()) {
+            selection.set(new Selection(there));
         }
     }
 
@@ -258,12 +350,22 @@ public final class DrillDocument implements AutoCloseable {
         file = file.withDrill(drill.get());
         file.save(target);
         path = target;
+        known = Fingerprints.of(target);
         history.markSaved();
+        keep();
     }
 
     @Override
     public void close() {
         playing.set(false);
         worker.close();
+        journal.ifPresent(j -> {
+            try {
+                j.close();
+            } catch (IOException e) {
+                System.getLogger(DrillDocument.class.getName())
+                        .log(System.Logger.Level.WARNING, "The journal stays: {0}", e.getMessage());
+            }
+        });
     }
 }

@@ -1,7 +1,9 @@
 package wildchalk.desktop.document;
 
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
+import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Drill;
 
@@ -60,6 +62,18 @@ final class History {
 
     Optional<String> redoLabel() {
         return Optional.ofNullable(undone.peek()).map(Edit::label);
+    }
+
+    /** The first edit first. */
+    List<String> doneLabels() {
+        List<String> labels = new ArrayList<>();
+        done.descendingIterator().forEachRemaining(e -> labels.add(e.label()));
+        return labels;
+    }
+
+    /** The next to be done again first. */
+    List<String> undoneLabels() {
+        return undone.stream().map(Edit::label).toList();
     }
 
     void markSaved() {

@@ -68,7 +68,7 @@ public final class Bench {
 
     private static double paint(Drill drill, Progression big, Timeline timeline) {
         BufferedImage image = new BufferedImage(1280, 800, BufferedImage.TYPE_INT_ARGB_PRE);
-        Viewport viewport = Viewport.fitting(drill.surfaceUse().view(), 1280, 800);
+        Viewport viewport = Viewport.fitting(drill.surfaceUse(), 1280, 800);
         Painter painter = new Painter(Ground.SLATE);
         double[] t = {0};
         Graphics2D once = image.createGraphics();

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wildchalk.core.Demo;
+import wildchalk.core.arrange.Transforms;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
@@ -30,9 +31,11 @@ import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.Waypoint;
+import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Polyline;
 import wildchalk.core.motion.Timeline;
+import wildchalk.desktop.document.Selection;
 import wildchalk.picture.paint.Bodies;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Viewport;
@@ -53,12 +56,16 @@ class PullTest {
     }
 
     private static Viewport view(Frame frame) {
-        return Viewport.fitting(frame.drill().surfaceUse().view(), 870, 420);
+        return Viewport.fitting(frame.drill().surfaceUse(), 870, 420);
     }
 
     private static Aiming over(Frame frame, Point p) {
         Viewport v = view(frame);
-        return Aiming.at(frame, v, v.x(p.x()), v.y(p.y()));
+        return Aiming.at(frame, v, v.toPixels(p).getX(), v.toPixels(p).getY());
+    }
+
+    private static Selection thing(Frame frame, Viewport v, Point p) {
+        return Things.at(frame, v, v.toPixels(p).getX(), v.toPixels(p).getY());
     }
 
     private static Move added(Frame frame, Proposal proposal) {
@@ -267,12 +274,17 @@ class PullTest {
         Point2D lb = Bodies.of(frame, v, LB);
         var chosen = Things.at(frame, v, lb.getX(), lb.getY());
         assertEquals(Optional.of(LB), chosen.role());
-        Progression moved = Things.movedTo(frame.progression(), chosen, new Point(-15, 8));
+        Point before = frame.progression().startOf(LB);
+        Progression moved = Transforms.of(
+                frame.progression(),
+                frame.drill().surface(),
+                chosen.ids(),
+                PlaneMap.shift(new Point(-15, 8).minus(before)));
         assertEquals(new Point(-15, 8), moved.lines().get(0).at(), "who comes from a line takes it along");
         assertEquals(new Point(-15, 8), moved.startOf(LB));
-        var cone = Things.at(frame, v, v.x(-6), v.y(9));
+        var cone = thing(frame, v, new Point(-6, 9));
         assertTrue(cone.gear().isPresent());
-        assertTrue(Things.at(frame, v, v.x(5), v.y(-9)).isNone());
+        assertTrue(thing(frame, v, new Point(5, -9)).isNone());
         assertEquals(
                 Things.all(frame.progression()).size(),
                 7 + 1 + 2 + 2 + frame.progression().moves().size(),

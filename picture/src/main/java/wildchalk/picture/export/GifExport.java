@@ -36,15 +36,15 @@ public final class GifExport {
 
     public static byte[] of(Rep rep, Ground ground, Progress progress) throws IOException {
         Viewport viewport = Viewport.fitting(
-                rep.drill().surfaceUse().view(),
+                rep.drill().surfaceUse(),
                 WIDTH,
-                WIDTH * Math.min(1, Viewport.aspect(rep.drill().surfaceUse().view())));
+                WIDTH * Math.min(1, Viewport.aspect(rep.drill().surfaceUse())));
         int lines = rep.talk().steps().stream()
                 .mapToInt(s -> s.sentences().size())
                 .max()
                 .orElse(0);
         int height = (int) Math.ceil(viewport.height()) + 40 + lines * CAPTION_LINE;
-        Painter painter = new Painter(ground);
+        Painter painter = new Painter(ground, rep.reader().code());
         BufferedImage surface = new BufferedImage(WIDTH, height, BufferedImage.TYPE_INT_RGB);
         Graphics2D sg = surface.createGraphics();
         sg.setColor(ground.surround());

@@ -50,9 +50,9 @@ public final class PageExport {
         String style = resource("page.css") + colours(ground);
         String script = resource("page.js");
         Viewport v = Viewport.fitting(
-                        rep.drill().surfaceUse().view(),
+                        rep.drill().surfaceUse(),
                         WIDTH,
-                        WIDTH * Viewport.aspect(rep.drill().surfaceUse().view()))
+                        WIDTH * Viewport.aspect(rep.drill().surfaceUse()))
                 .withUnit(MARK_PIXELS);
         String policy = "default-src 'none'; script-src '" + hash(script) + "'; style-src '" + hash(style)
                 + "'; base-uri 'none'; form-action 'none'";
@@ -86,13 +86,14 @@ public final class PageExport {
 
     private static String picture(Rep rep, Ground ground, Viewport v) throws IOException {
         SvgParts parts = new SvgParts();
-        Painter painter = new Painter(ground);
+        Painter painter = new Painter(ground, rep.reader().code());
         StringBuilder svg = new StringBuilder();
         svg.append(parts.fragment(g -> {
             painter.paintSurface(g, rep.drill().surface(), v);
             Painter.prepare(g);
             painter.paintGear(g, frame(rep, 0), v);
             painter.paintQueues(g, frame(rep, 0), v);
+            painter.paintLabels(g, frame(rep, 0), v);
         }));
         for (int s = 0; s < rep.progression().steps().size(); s++) {
             int step = s;
@@ -120,14 +121,15 @@ public final class PageExport {
     private static String sprite(Rep rep, Ground ground, Viewport v, SvgParts parts, Role role) throws IOException {
         Point2D origin = new Point2D.Double(0, 0);
         Point2D at = v.toPixels(rep.timeline().poseAt(role.id(), 0).at());
-        double facing = rep.timeline().poseAt(role.id(), 0).facingDegrees();
+        double facing = v.heading(rep.timeline().poseAt(role.id(), 0).facingDegrees());
+        Color colour = role.team().map(ground::chalk).orElseGet(() -> ground.side(role.side()));
         String nose = parts.fragment(g -> {
             Painter.prepare(g);
-            new BodyArt(g, ground, v.unit()).nose(origin, 0, role.side());
+            new BodyArt(g, ground, v.unit()).nose(origin, 0, colour);
         });
         String body = parts.fragment(g -> {
             Painter.prepare(g);
-            new BodyArt(g, ground, v.unit()).body(origin, facing, role.side(), role.label());
+            new BodyArt(g, ground, v.unit()).body(origin, facing, role.side(), colour, role.label());
         });
         return ("<g class=\"role\" id=\"role-%s\" transform=\"translate(%s %s)\"><circle class=\"ring\" r=\"%s\"/>"
                         + "<g class=\"nose\">%s</g>%s</g>")
@@ -142,7 +144,8 @@ public final class PageExport {
         data.put("seconds", round(seconds, 1000));
         ObjectNode frame = data.putObject("frame");
         frame.put("pixelsPerMetre", v.pixelsPerMetre());
-        frame.put("x", v.x(0)).put("y", v.y(0));
+        Point2D origin = v.toPixels(Point.ORIGIN);
+        frame.put("x", origin.getX()).put("y", origin.getY()).put("standing", v.standing());
         frame.put("ballAway", Bodies.ballOffset(v));
         ArrayNode steps = data.putArray("steps");
         rep.timeline().steps().forEach(s -> steps.add(round(s.start(), 1000)));
@@ -150,7 +153,7 @@ public final class PageExport {
         for (Role role : rep.progression().roles()) {
             ObjectNode r = roles.putObject(role.id().text());
             r.set("track", track(t -> rep.timeline().poseAt(role.id(), t).at(), seconds));
-            r.set("facing", facings(rep, role, seconds));
+            r.set("facing", facings(rep, role, v, seconds));
         }
         ObjectNode balls = data.putObject("balls");
         for (BallId ball : rep.timeline().ballIds()) {
@@ -178,12 +181,12 @@ public final class PageExport {
         return track;
     }
 
-    /** Flat: second, degrees… whenever the facing has turned by some degrees. */
-    private static ArrayNode facings(Rep rep, Role role, double seconds) {
+    /** Flat: second, degrees in the picture… whenever the facing has turned by some degrees. */
+    private static ArrayNode facings(Rep rep, Role role, Viewport v, double seconds) {
         ArrayNode list = JSON.createArrayNode();
         double last = Double.NaN;
         for (int i = 0; i <= seconds * 20; i++) {
-            double facing = rep.timeline().poseAt(role.id(), i / 20.0).facingDegrees();
+            double facing = v.heading(rep.timeline().poseAt(role.id(), i / 20.0).facingDegrees());
             if (!(Math.abs(facing - last) < 2)) {
                 list.add(i / 20.0).add(Math.round(facing));
                 last = facing;

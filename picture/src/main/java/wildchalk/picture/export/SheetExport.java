@@ -19,7 +19,6 @@ import wildchalk.core.text.Texts;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
 import wildchalk.picture.paint.Frame;
-import wildchalk.picture.paint.Legend;
 import wildchalk.picture.paint.Painter;
 import wildchalk.picture.paint.Viewport;
 import wildchalk.picture.style.Fonts;
@@ -86,10 +85,10 @@ public final class SheetExport {
                     (float) x, (float) y, (float) width / dotsPerPixel, (float) height / dotsPerPixel, g -> {
                         double w = width / dotsPerPixel;
                         double h = height / dotsPerPixel;
-                        Viewport v = Viewport.fitting(rep.drill().surfaceUse().view(), w, h)
-                                .withUnit(MARK_PIXELS);
+                        Viewport v =
+                                Viewport.fitting(rep.drill().surfaceUse(), w, h).withUnit(MARK_PIXELS);
                         g.clip(new Rectangle2D.Double(0, 0, w, h));
-                        new Painter(Ground.PAPER)
+                        new Painter(Ground.PAPER, rep.reader().code())
                                 .paint(
                                         (Graphics2D) g,
                                         Frame.ofStep(rep.drill(), rep.progression(), rep.timeline(), step),
@@ -106,7 +105,7 @@ public final class SheetExport {
                     (float) y,
                     (float) width / dotsPerPixel,
                     (float) height / dotsPerPixel,
-                    g -> Legend.of(rep.progression(), rep.timeline())
+                    g -> rep.legend()
                             .paint(
                                     (Graphics2D) g,
                                     Ground.PAPER,
@@ -165,7 +164,7 @@ public final class SheetExport {
         int steps = rep.progression().steps().size();
         boolean pairs = steps > 1;
         double width = paper.textWidthMillimetres * (pairs ? PAIR : 1);
-        double aspect = Viewport.aspect(rep.drill().surfaceUse().view());
+        double aspect = Viewport.aspect(rep.drill().surfaceUse());
         double height = Math.min(width * aspect, 95);
         // a table keeps the pictures in the order in which they are read; floats are painted before all other text
         body.append("<table class=\"diagrams\">");

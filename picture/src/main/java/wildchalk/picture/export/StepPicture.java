@@ -41,7 +41,7 @@ final class StepPicture {
         this.ground = ground;
         this.width = width;
         this.unit = width / 880;
-        this.legend = Legend.of(rep.progression(), rep.timeline());
+        this.legend = rep.legend();
         Graphics2D measure = new BufferedImage(1, 1, BufferedImage.TYPE_INT_RGB).createGraphics();
         Painter.prepare(measure);
         this.caption = wrap(measure);
@@ -49,7 +49,7 @@ final class StepPicture {
                 measure, width - 2 * PAD * unit, unit, rep.drill().surface().ballName());
         measure.dispose();
         this.diagramHeight = (width - 2 * PAD * unit)
-                * Math.min(1, Viewport.aspect(rep.drill().surfaceUse().view()));
+                * Math.min(1, Viewport.aspect(rep.drill().surfaceUse()));
     }
 
     double height() {
@@ -91,10 +91,11 @@ final class StepPicture {
     private void diagram(Graphics2D g, double x, double y) {
         AffineTransform before = g.getTransform();
         g.translate(x, y);
-        Viewport viewport = Viewport.fitting(rep.drill().surfaceUse().view(), width - 2 * PAD * unit, diagramHeight);
+        Viewport viewport = Viewport.fitting(rep.drill().surfaceUse(), width - 2 * PAD * unit, diagramHeight);
         Shape clip = g.getClip();
         g.clip(new Rectangle2D.Double(0, 0, viewport.width(), viewport.height()));
-        new Painter(ground).paint(g, Frame.ofStep(rep.drill(), rep.progression(), rep.timeline(), step), viewport);
+        new Painter(ground, rep.reader().code())
+                .paint(g, Frame.ofStep(rep.drill(), rep.progression(), rep.timeline(), step), viewport);
         g.setClip(clip);
         g.setTransform(before);
     }

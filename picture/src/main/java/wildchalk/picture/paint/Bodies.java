@@ -45,7 +45,7 @@ public final class Bodies {
         }
         Pose pose = frame.timeline().poseAt(holder.get(), frame.seconds());
         double away = ballOffset(v);
-        double angle = Math.toRadians(pose.facingDegrees() + HAND_DEGREES);
+        double angle = Math.toRadians(v.heading(pose.facingDegrees()) + HAND_DEGREES);
         return new Point2D.Double(p.getX() + away * Math.cos(angle), p.getY() - away * Math.sin(angle));
     }
 

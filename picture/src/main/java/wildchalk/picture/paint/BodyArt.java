@@ -33,8 +33,12 @@ public final class BodyArt {
 
     /** The body with its label; the facing turns only a keeper's bar, by quarters. */
     public void body(Point2D p, double facing, Side side, String label) {
+        body(p, facing, side, ground.side(side), label);
+    }
+
+    /** The body in a colour of its own: that of a bib. */
+    public void body(Point2D p, double facing, Side side, Color colour, String label) {
         double r = Bodies.BODY_RADIUS * unit;
-        Color colour = ground.side(side);
         Shape shape = shape(side, p, r, facing);
         boolean hollow = side == Side.DEFENCE;
         if (hollow) {
@@ -124,7 +128,7 @@ public final class BodyArt {
     }
 
     /** A small wedge at the edge shows where the body looks. */
-    public void nose(Point2D p, double facing, Side side) {
+    public void nose(Point2D p, double facing, Color colour) {
         double r = Bodies.BODY_RADIUS * unit;
         double a = Math.toRadians(facing);
         double tip = 1.5 * r;
@@ -135,7 +139,7 @@ public final class BodyArt {
         wedge.lineTo(p.getX() + base * Math.cos(a + spread), p.getY() - base * Math.sin(a + spread));
         wedge.lineTo(p.getX() + base * Math.cos(a - spread), p.getY() - base * Math.sin(a - spread));
         wedge.closePath();
-        g.setColor(ground.side(side));
+        g.setColor(colour);
         g.fill(wedge);
     }
 

@@ -51,10 +51,10 @@ final class BodyPainter {
         double r = 0.68 * Bodies.BODY_RADIUS * u;
         Color colour = line.feeds().isEmpty()
                 ? ground.quiet()
-                : ground.side(frame.progression()
+                : frame.progression()
                         .role(line.feeds().get(0))
-                        .map(Role::side)
-                        .orElse(Side.NEUTRAL));
+                        .map(first -> colour(ground, first))
+                        .orElse(ground.side(Side.NEUTRAL));
         g.setStroke(new BasicStroke((float) (1.6 * u)));
         double gap = Math.max(QUEUE_METRES, 2.15 * r / v.pixelsPerMetre());
         for (int i = line.feeds().isEmpty() ? 0 : 1; i < line.standing(); i++) {
@@ -67,8 +67,15 @@ final class BodyPainter {
 
     private void body(Role role, Pose pose) {
         Point2D p = v.toPixels(pose.at());
-        art.nose(p, pose.facingDegrees(), role.side());
-        art.body(p, pose.facingDegrees(), role.side(), role.label());
+        double facing = v.heading(pose.facingDegrees());
+        Color colour = colour(ground, role);
+        art.nose(p, facing, colour);
+        art.body(p, facing, role.side(), colour, role.label());
+    }
+
+    /** A role's bib, or the colour of its side. */
+    static Color colour(Ground ground, Role role) {
+        return role.team().map(ground::chalk).orElseGet(() -> ground.side(role.side()));
     }
 
     private void ball(Ball ball) {

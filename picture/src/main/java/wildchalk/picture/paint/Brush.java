@@ -7,6 +7,8 @@ import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
 import java.util.List;
+import wildchalk.core.drill.Manner;
+import wildchalk.picture.style.StrokeCode;
 
 /** The strokes themselves, along lines of pixels. */
 final class Brush {
@@ -23,6 +25,45 @@ final class Brush {
 
     void colour(Color colour) {
         g.setColor(colour);
+    }
+
+    /** What a travel looks like in a code of strokes. */
+    void travel(List<double[]> line, StrokeCode code, Manner manner, boolean carrying) {
+        boolean ours = code == StrokeCode.CHALK;
+        if (manner == Manner.SHUFFLE) {
+            squareWave(line);
+        } else if (!ours && carrying) {
+            wave(line);
+        } else if (code == StrokeCode.SOLID_PASS) {
+            longDashes(line);
+        } else {
+            plain(line);
+        }
+        if (manner == Manner.BACKWARD) {
+            ticks(line);
+        }
+        if (ours && carrying) {
+            beads(line);
+        }
+        openHead(line);
+    }
+
+    void pass(List<double[]> line, StrokeCode code) {
+        if (code == StrokeCode.SOLID_PASS) {
+            plain(line);
+        } else {
+            longDashes(line);
+        }
+        solidHead(line);
+    }
+
+    void shot(List<double[]> line, StrokeCode code) {
+        twin(line);
+        if (code == StrokeCode.CHALK) {
+            bar(line);
+        } else {
+            solidHead(line);
+        }
     }
 
     void plain(List<double[]> line) {
@@ -101,6 +142,26 @@ final class Brush {
                 8 * u,
                 (x, y, dx, dy) ->
                         g.draw(new Line2D.Double(x - dy * 5 * u, y + dx * 5 * u, x + dy * 5 * u, y - dx * 5 * u)));
+    }
+
+    /** A soft wave. */
+    void wave(List<double[]> line) {
+        g.setStroke(round(WIDTH));
+        Path2D wave = new Path2D.Double();
+        double[] start = line.get(0);
+        wave.moveTo(start[0], start[1]);
+        int[] side = {1};
+        double[] last = {start[0], start[1]};
+        walk(line, 7 * u, 7 * u, (x, y, dx, dy) -> {
+            double out = side[0] * 5.5 * u;
+            wave.quadTo((last[0] + x) / 2 - dy * out, (last[1] + y) / 2 + dx * out, x, y);
+            side[0] = -side[0];
+            last[0] = x;
+            last[1] = y;
+        });
+        double[] end = line.get(line.size() - 1);
+        wave.lineTo(end[0], end[1]);
+        g.draw(wave);
     }
 
     void squareWave(List<double[]> line) {

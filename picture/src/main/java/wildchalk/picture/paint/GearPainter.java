@@ -3,15 +3,25 @@ package wildchalk.picture.paint;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
+import java.awt.geom.Rectangle2D;
 import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.GearKind;
 import wildchalk.picture.style.Ground;
 
-/** Draws what is set out. Kinds differ by shape; colours have shades of their own. */
+/**
+ * Draws what is set out. Kinds differ by shape; colours have shades of their own. Small things are drawn as signs that can
+ * be seen from afar, larger ones as large as they are.
+ */
 final class GearPainter {
+
+    /** A piece of some extent is drawn no smaller than this across, in units. */
+    private static final double LEAST = 11;
 
     private final Graphics2D g;
     private final Ground ground;
@@ -30,12 +40,25 @@ final class GearPainter {
     /** Paints a piece at a pixel, whatever its place. */
     void paint(Gear gear, Point2D p, double u) {
         Color colour = ground.chalk(gear.colour());
+        g.setColor(colour);
         switch (gear.kind()) {
             case CONE -> cone(p, 7 * u, colour);
-            case DISC -> disc(p, 6 * u, colour);
+            case DISC -> ring(p, 4.5 * u, 2.7 * u);
             case POLE -> pole(p, 10 * u, colour);
             case GOAL, MINI_GOAL -> SurfacePainter.goal(g, v, gear.asGoal(), ground.text());
+            case HOOP -> ring(p, Math.max(6 * u, width(gear) / 2), 1.8 * u);
+            case MANNEQUIN -> mannequin(p, 9 * u, colour);
+            case SUPPLY -> supply(p, 7 * u);
+            default -> flat(gear, p, u);
         }
+    }
+
+    private double width(Gear gear) {
+        return gear.size().widthMetres() * v.pixelsPerMetre();
+    }
+
+    private double depth(Gear gear) {
+        return gear.size().depthMetres() * v.pixelsPerMetre();
     }
 
     private void cone(Point2D p, double r, Color colour) {
@@ -48,10 +71,9 @@ final class GearPainter {
         g.fill(cone);
     }
 
-    private void disc(Point2D p, double r, Color colour) {
-        g.setColor(colour);
-        g.setStroke(new BasicStroke((float) (r * 0.45)));
-        g.draw(new Ellipse2D.Double(p.getX() - r * 0.75, p.getY() - r * 0.75, 1.5 * r, 1.5 * r));
+    private void ring(Point2D p, double r, double width) {
+        g.setStroke(new BasicStroke((float) width));
+        g.draw(new Ellipse2D.Double(p.getX() - r, p.getY() - r, 2 * r, 2 * r));
     }
 
     private void pole(Point2D p, double length, Color colour) {
@@ -60,5 +82,84 @@ final class GearPainter {
         g.draw(new Line2D.Double(p.getX(), p.getY(), p.getX(), p.getY() - 1.5 * length));
         double r = length * 0.32;
         g.fill(new Ellipse2D.Double(p.getX() - r, p.getY() - r, 2 * r, 2 * r));
+    }
+
+    /** Head and shoulders. */
+    private void mannequin(Point2D p, double r, Color colour) {
+        g.setColor(colour);
+        double head = 0.42 * r;
+        g.fill(new Ellipse2D.Double(p.getX() - head, p.getY() - r, 2 * head, 2 * head));
+        Path2D body = new Path2D.Double();
+        body.moveTo(p.getX() - 0.85 * r, p.getY() + 0.9 * r);
+        body.curveTo(
+                p.getX() - 0.85 * r,
+                p.getY() - 0.35 * r,
+                p.getX() + 0.85 * r,
+                p.getY() - 0.35 * r,
+                p.getX() + 0.85 * r,
+                p.getY() + 0.9 * r);
+        body.closePath();
+        g.fill(body);
+    }
+
+    /** Four balls in a heap. */
+    private void supply(Point2D p, double r) {
+        double[][] spots = {{-0.55, 0.35}, {0.55, 0.35}, {0, -0.5}};
+        for (double[] s : spots) {
+            BodyPainter.ball(
+                    g, ground, new Point2D.Double(p.getX() + s[0] * r, p.getY() + s[1] * r), 0.55 * r, 0.7 * r / 7);
+        }
+        g.setColor(ground.text());
+        g.setStroke(new BasicStroke((float) (0.2 * r)));
+        Path2D bag = new Path2D.Double();
+        bag.moveTo(p.getX() - 1.35 * r, p.getY() - 0.1 * r);
+        bag.lineTo(p.getX() - 1.05 * r, p.getY() + 1.15 * r);
+        bag.lineTo(p.getX() + 1.05 * r, p.getY() + 1.15 * r);
+        bag.lineTo(p.getX() + 1.35 * r, p.getY() - 0.1 * r);
+        g.draw(bag);
+    }
+
+    /** Things with a length: a rectangle turned to where the piece looks, marked by its kind. */
+    private void flat(Gear gear, Point2D p, double u) {
+        boolean thin = gear.kind() == GearKind.ROPE;
+        double w = Math.max(LEAST * u, width(gear));
+        double d = thin ? 3 * u : Math.max(0.5 * LEAST * u, depth(gear));
+        AffineTransform turn = AffineTransform.getTranslateInstance(p.getX(), p.getY());
+        turn.rotate(-Math.toRadians(v.heading(gear.facingDegrees())));
+        // depth along where it looks, width across
+        Shape box = turn.createTransformedShape(new Rectangle2D.Double(-d / 2, -w / 2, d, w));
+        g.setStroke(new BasicStroke((float) (2 * u), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+        switch (gear.kind()) {
+            case ROPE -> g.fill(box);
+            case MAT, PAD -> {
+                g.setColor(translucent(ground.chalk(gear.colour()), gear.kind() == GearKind.PAD ? 255 : 90));
+                g.fill(box);
+                g.setColor(ground.chalk(gear.colour()));
+                g.draw(box);
+            }
+            case LADDER -> {
+                g.draw(box);
+                int rungs = (int) Math.max(2, Math.min(12, Math.round(d / (6 * u))));
+                for (int i = 1; i < rungs; i++) {
+                    double x = -d / 2 + d * i / rungs;
+                    g.draw(turn.createTransformedShape(new Line2D.Double(x, -w / 2, x, w / 2)));
+                }
+            }
+            case HURDLE -> {
+                g.draw(turn.createTransformedShape(new Line2D.Double(0, -w / 2, 0, w / 2)));
+                for (double y : new double[] {-w / 2, w / 2}) {
+                    g.draw(turn.createTransformedShape(new Line2D.Double(-d / 2, y, d / 2, y)));
+                }
+            }
+            default -> {
+                g.draw(box);
+                g.draw(turn.createTransformedShape(new Line2D.Double(-d / 2, -w / 2, d / 2, w / 2)));
+                g.draw(turn.createTransformedShape(new Line2D.Double(-d / 2, w / 2, d / 2, -w / 2)));
+            }
+        }
+    }
+
+    private static Color translucent(Color c, int alpha) {
+        return new Color(c.getRed(), c.getGreen(), c.getBlue(), alpha);
     }
 }

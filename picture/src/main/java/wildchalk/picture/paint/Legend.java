@@ -1,7 +1,11 @@
 package wildchalk.picture.paint;
 
+import java.awt.BasicStroke;
 import java.awt.Graphics2D;
+import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
+import java.awt.geom.Rectangle2D;
+import java.awt.geom.RoundRectangle2D;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -15,11 +19,13 @@ import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.ZoneKind;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.text.Texts;
 import wildchalk.picture.style.Fonts;
 import wildchalk.picture.style.Ground;
+import wildchalk.picture.style.StrokeCode;
 
 /** Explains the signs that a picture uses, and no others. */
 public final class Legend {
@@ -40,7 +46,19 @@ public final class Legend {
         BALL,
         CONE,
         DISC,
-        POLE
+        POLE,
+        HOOP,
+        HURDLE,
+        LADDER,
+        PAD,
+        BOX,
+        MANNEQUIN,
+        MAT,
+        ROPE,
+        SUPPLY,
+        CHANNEL,
+        ZONE,
+        NO_GO
     }
 
     private static final Texts TEXTS = Texts.of("wildchalk.picture.picture");
@@ -49,13 +67,15 @@ public final class Legend {
     private static final double TEXT_SIZE = 12.5;
 
     private final Set<Sign> signs;
+    private final StrokeCode code;
 
-    private Legend(Set<Sign> signs) {
+    private Legend(Set<Sign> signs, StrokeCode code) {
         this.signs = signs;
+        this.code = code;
     }
 
     /** The signs of a whole progression, so that every picture of a set has the same legend. */
-    public static Legend of(Progression drill, Timeline timeline) {
+    public static Legend of(Progression drill, Timeline timeline, StrokeCode code) {
         Set<Sign> signs = new LinkedHashSet<>();
         drill.roles().forEach(r -> signs.add(Sign.valueOf(r.side().name())));
         for (Move move : drill.moves()) {
@@ -71,7 +91,16 @@ public final class Legend {
         if (!drill.balls().isEmpty()) {
             signs.add(Sign.BALL);
         }
-        return new Legend(signs);
+        drill.layout().zones().forEach(z -> signs.add(sign(z.kind())));
+        return new Legend(signs, code);
+    }
+
+    private static Sign sign(ZoneKind kind) {
+        return switch (kind) {
+            case CHANNEL -> Sign.CHANNEL;
+            case BOX -> Sign.ZONE;
+            case NO_GO -> Sign.NO_GO;
+        };
     }
 
     private static void addMove(Set<Sign> signs, Move move, Timeline timeline) {
@@ -109,6 +138,20 @@ public final class Legend {
         }
     }
 
+    /** A card in the lower left corner of a picture, over what lies there. */
+    public void paintCard(Graphics2D g, Ground ground, Viewport v, String ballName) {
+        double u = v.unit();
+        double width = Math.min(v.width() - 16 * u, 560 * u);
+        double height = height(g, width - 20 * u, u, ballName) + 12 * u;
+        double top = v.height() - height - 8 * u;
+        g.setColor(ground.surround());
+        g.fill(new RoundRectangle2D.Double(8 * u, top, width, height, 12 * u, 12 * u));
+        g.setColor(ground.quiet());
+        g.setStroke(new BasicStroke((float) u));
+        g.draw(new RoundRectangle2D.Double(8 * u, top, width, height, 12 * u, 12 * u));
+        paint(g, ground, 18 * u, top + 6 * u, width - 20 * u, u, ballName);
+    }
+
     private List<List<Sign>> layout(Graphics2D g, double width, double unit, String ballName) {
         List<List<Sign>> rows = new ArrayList<>();
         double at = Double.MAX_VALUE;
@@ -141,45 +184,42 @@ public final class Legend {
             case ATTACK, DEFENCE, NEUTRAL, KEEPER, COACH ->
                 new BodyArt(g, ground, 0.72 * unit).body(middle, 0, Side.valueOf(sign.name()), "");
             case BALL -> BodyPainter.ball(g, ground, middle, Bodies.BALL_RADIUS * unit, unit);
-            case CONE, DISC, POLE -> {
-                Viewport v = new Viewport(0, 0, 1, Point.ORIGIN, unit);
-                double shift = sign == Sign.POLE ? 6 * unit : 0;
-                new GearPainter(g, ground, v)
-                        .paint(
-                                new Gear(
-                                        new GearId("sample"),
-                                        GearKind.valueOf(sign.name()),
-                                        Chalk.ORANGE,
-                                        Point.ORIGIN,
-                                        0),
-                                new Point2D.Double(middle.getX(), middle.getY() + shift),
-                                0.9 * unit);
-            }
-            default -> stroke(new Brush(g, unit), g, ground, sign, x, y, unit);
+            case TRAVEL, CARRY, BACKWARD, SHUFFLE, PASS, SHOT ->
+                stroke(new Brush(g, unit), g, ground, sign, x, y, unit);
+            case CHANNEL, ZONE, NO_GO -> zone(g, ground, sign, middle, unit);
+            default -> gear(g, ground, GearKind.valueOf(sign.name()), middle, unit);
         }
     }
 
-    private static void stroke(Brush brush, Graphics2D g, Ground ground, Sign sign, double x, double y, double unit) {
+    private static void zone(Graphics2D g, Ground ground, Sign sign, Point2D middle, double unit) {
+        ZoneKind kind = sign == Sign.CHANNEL ? ZoneKind.CHANNEL : sign == Sign.ZONE ? ZoneKind.BOX : ZoneKind.NO_GO;
+        Path2D box = new Path2D.Double(
+                new Rectangle2D.Double(middle.getX() - 16 * unit, middle.getY() - 8 * unit, 32 * unit, 16 * unit));
+        new LayoutPainter(g, ground, sampleView(unit)).zone(box, kind);
+    }
+
+    private static void gear(Graphics2D g, Ground ground, GearKind kind, Point2D middle, double unit) {
+        double shift = kind == GearKind.POLE ? 6 * unit : 0;
+        double turned = kind == GearKind.LADDER ? 0 : 90;
+        Gear sample = new Gear(new GearId("sample"), kind, Chalk.ORANGE, Point.ORIGIN, turned);
+        new GearPainter(g, ground, sampleView(unit))
+                .paint(sample, new Point2D.Double(middle.getX(), middle.getY() + shift), 0.9 * unit);
+    }
+
+    static Viewport sampleView(double unit) {
+        return new Viewport(0, 0, 6 * unit, Point.ORIGIN, unit, false);
+    }
+
+    private void stroke(Brush brush, Graphics2D g, Ground ground, Sign sign, double x, double y, double unit) {
         List<double[]> line = List.of(new double[] {x, y}, new double[] {x + SAMPLE_WIDTH * unit, y});
         boolean ballsOwn = sign == Sign.PASS || sign == Sign.SHOT;
         g.setColor(ballsOwn ? ground.text() : ground.side(Side.ATTACK));
         switch (sign) {
-            case SHUFFLE -> brush.squareWave(line);
-            case PASS -> brush.longDashes(line);
-            case SHOT -> brush.twin(line);
-            default -> brush.plain(line);
-        }
-        if (sign == Sign.CARRY) {
-            brush.beads(line);
-        } else if (sign == Sign.BACKWARD) {
-            brush.ticks(line);
-        }
-        if (sign == Sign.SHOT) {
-            brush.bar(line);
-        } else if (sign == Sign.PASS) {
-            brush.solidHead(line);
-        } else {
-            brush.openHead(line);
+            case PASS -> brush.pass(line, code);
+            case SHOT -> brush.shot(line, code);
+            case BACKWARD -> brush.travel(line, code, Manner.BACKWARD, false);
+            case SHUFFLE -> brush.travel(line, code, Manner.SHUFFLE, false);
+            default -> brush.travel(line, code, Manner.FORWARD, sign == Sign.CARRY);
         }
     }
 }

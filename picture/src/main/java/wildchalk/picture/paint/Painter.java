@@ -5,14 +5,22 @@ import java.awt.RenderingHints;
 import java.awt.geom.Point2D;
 import wildchalk.core.surface.Surface;
 import wildchalk.picture.style.Ground;
+import wildchalk.picture.style.StrokeCode;
 
 /** Draws one moment of a drill. */
 public final class Painter {
 
     private final Ground ground;
+    private final StrokeCode code;
 
+    /** With our own code of strokes. */
     public Painter(Ground ground) {
+        this(ground, StrokeCode.CHALK);
+    }
+
+    public Painter(Ground ground, StrokeCode code) {
         this.ground = ground;
+        this.code = code;
     }
 
     public static void prepare(Graphics2D g) {
@@ -40,9 +48,13 @@ public final class Painter {
         paintMoving(g, frame, viewport);
     }
 
-    /** What stays as it is while a step plays: the surface, gear, strokes and those who wait. */
+    /**
+     * What stays as it is while a step plays: the surface, gear, strokes and those who wait; with the picture under the
+     * drawing, which is for whoever draws and not for those who read.
+     */
     public void paintStill(Graphics2D g, Frame frame, Viewport viewport) {
         paintSurface(g, frame.drill().surface(), viewport);
+        frame.drill().backdrop().ifPresent(b -> BackdropPainter.paint(g, viewport, b));
         paintStillMarks(g, frame, viewport);
     }
 
@@ -50,6 +62,13 @@ public final class Painter {
         paintGear(g, frame, viewport);
         paintStrokes(g, frame, viewport);
         paintQueues(g, frame, viewport);
+        paintLabels(g, frame, viewport);
+    }
+
+    /** Words beside gear, lines and zones, and notes; placed so that none lies on another where there is room. */
+    public void paintLabels(Graphics2D g, Frame frame, Viewport viewport) {
+        prepare(g);
+        new LabelPainter(g, ground, viewport, frame).paint();
     }
 
     /** Players and balls, over what stands still. */
@@ -60,6 +79,7 @@ public final class Painter {
 
     public void paintGear(Graphics2D g, Frame frame, Viewport viewport) {
         prepare(g);
+        new LayoutPainter(g, ground, viewport).paint(frame.progression().layout());
         GearPainter gear = new GearPainter(g, ground, viewport);
         frame.progression().gear().forEach(gear::paint);
     }
@@ -72,7 +92,7 @@ public final class Painter {
 
     public void paintStrokes(Graphics2D g, Frame frame, Viewport viewport) {
         prepare(g);
-        new StrokePainter(g, ground, viewport, frame).paint();
+        new StrokePainter(g, ground, code, viewport, frame).paint();
     }
 
     /** A ball alone, its middle at the origin. */

@@ -5,22 +5,22 @@ import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Composite;
 import java.awt.Graphics2D;
+import java.awt.geom.Point2D;
 import java.util.ArrayList;
 import java.util.List;
-import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
-import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Flight;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.picture.style.Ground;
+import wildchalk.picture.style.StrokeCode;
 
 /**
- * Draws what moves say. The code of strokes: a travel is a plain stroke with an open head; with the ball, beads ride along
+ * Draws what moves say. Our code of strokes: a travel is a plain stroke with an open head; with the ball, beads ride along
  * it; backward has cross ticks; a shuffle is a square wave; a ball in flight is long dashes with a solid head; a shot is a
- * twin stroke that ends in a bar.
+ * twin stroke that ends in a bar. {@link StrokeCode} has the others.
  */
 final class StrokePainter {
 
@@ -29,10 +29,12 @@ final class StrokePainter {
 
     private final Graphics2D g;
     private final Ground ground;
+    private final StrokeCode code;
     private final Viewport v;
     private final Frame frame;
 
-    StrokePainter(Graphics2D g, Ground ground, Viewport viewport, Frame frame) {
+    StrokePainter(Graphics2D g, Ground ground, StrokeCode code, Viewport viewport, Frame frame) {
+        this.code = code;
         this.g = g;
         this.ground = ground;
         this.v = viewport;
@@ -59,25 +61,17 @@ final class StrokePainter {
     private void stroke(Move move) {
         Brush brush = new Brush(g, v.unit());
         MoveSpan span = frame.timeline().move(move.id());
-        Color ink = ground.side(
-                frame.progression().role(move.role()).map(Role::side).orElseThrow());
+        Color ink =
+                BodyPainter.colour(ground, frame.progression().role(move.role()).orElseThrow());
         if (move instanceof Travel travel) {
             List<Point> path = line(move);
             brush.colour(ink);
             if (!span.happens()) {
                 brush.dotted(pixels(path));
-            } else if (travel.manner() == Manner.SHUFFLE) {
-                brush.squareWave(pixels(path));
+                brush.openHead(pixels(path));
             } else {
-                brush.plain(pixels(path));
+                brush.travel(pixels(path), code, travel.manner(), span.carrying());
             }
-            if (travel.manner() == Manner.BACKWARD) {
-                brush.ticks(pixels(path));
-            }
-            if (span.carrying()) {
-                brush.beads(pixels(path));
-            }
-            brush.openHead(pixels(path));
         } else {
             frame.timeline().flightOf(move.id()).ifPresent(f -> flight(brush, move, f));
         }
@@ -89,13 +83,11 @@ final class StrokePainter {
         move.match(
                 t -> null,
                 pass -> {
-                    brush.longDashes(line);
-                    brush.solidHead(line);
+                    brush.pass(line, code);
                     return null;
                 },
                 shot -> {
-                    brush.twin(line);
-                    brush.bar(line);
+                    brush.shot(line, code);
                     return null;
                 },
                 u -> null,
@@ -120,7 +112,8 @@ final class StrokePainter {
     private List<double[]> pixels(List<Point> points) {
         List<double[]> list = new ArrayList<>();
         for (Point p : points) {
-            list.add(new double[] {v.x(p.x()), v.y(p.y())});
+            Point2D pixel = v.toPixels(p);
+            list.add(new double[] {pixel.getX(), pixel.getY()});
         }
         return list;
     }

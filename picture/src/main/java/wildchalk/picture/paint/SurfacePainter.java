@@ -35,11 +35,15 @@ final class SurfacePainter {
     void paint(Surface surface) {
         g.setColor(ground.surround());
         g.fill(new Rectangle2D.Double(0, 0, v.width(), v.height()));
-        Shape outline = outline(surface);
+        if (surface.runOffMetres() > 0) {
+            g.setColor(ground.runOff());
+            g.fill(outline(surface, surface.runOffMetres()));
+        }
+        Shape outline = outline(surface, 0);
         g.setColor(ground.floor(surface.medium()));
         g.fill(outline);
         Shape before = g.getClip();
-        g.clip(outline);
+        g.clip(outline(surface, Math.min(1, surface.runOffMetres())));
         surface.markings().stream().filter(m -> m instanceof Marking.Area).forEach(this::marking);
         surface.markings().stream().filter(m -> !(m instanceof Marking.Area)).forEach(this::marking);
         g.setClip(before);
@@ -49,14 +53,15 @@ final class SurfacePainter {
         surface.goals().forEach(goal -> goal(g, v, goal, ground.text()));
     }
 
-    private Shape outline(Surface s) {
-        double left = v.x(-s.lengthMetres() / 2);
-        double top = v.y(s.widthMetres() / 2);
+    private Shape outline(Surface s, double beyond) {
+        double x = s.lengthMetres() / 2 + beyond;
+        double y = s.widthMetres() / 2 + beyond;
+        Rectangle2D box = new Rectangle2D.Double();
+        box.setFrameFromDiagonal(v.toPixels(new Point(-x, -y)), v.toPixels(new Point(x, y)));
         double arc = 2 * s.cornerRadiusMetres() * scale();
         return arc > 0
-                ? new RoundRectangle2D.Double(
-                        left, top, s.lengthMetres() * scale(), s.widthMetres() * scale(), arc, arc)
-                : new Rectangle2D.Double(left, top, s.lengthMetres() * scale(), s.widthMetres() * scale());
+                ? new RoundRectangle2D.Double(box.getX(), box.getY(), box.getWidth(), box.getHeight(), arc, arc)
+                : box;
     }
 
     private Void marking(Marking m) {
@@ -74,7 +79,7 @@ final class SurfacePainter {
         double r = m.radiusMetres() * scale();
         Point2D c = v.toPixels(m.centre());
         g.draw(new Arc2D.Double(
-                c.getX() - r, c.getY() - r, 2 * r, 2 * r, m.startDegrees(), m.sweepDegrees(), Arc2D.OPEN));
+                c.getX() - r, c.getY() - r, 2 * r, 2 * r, v.heading(m.startDegrees()), m.sweepDegrees(), Arc2D.OPEN));
         return null;
     }
 
@@ -107,19 +112,42 @@ final class SurfacePainter {
         return v.pixelsPerMetre();
     }
 
-    /** A goal: posts and net as a frame open to the players. */
+    /** A goal as its shape has it, open to the players. */
     static void goal(Graphics2D g, Viewport v, GoalMouth goal, Color colour) {
-        Point back = Point.polar(goal.depthMetres(), goal.facingDegrees() + 180);
         g.setColor(colour);
         g.setStroke(new BasicStroke((float) (2.2 * v.unit()), BasicStroke.CAP_SQUARE, BasicStroke.JOIN_MITER));
-        Path2D frame = polyline(
-                v,
-                List.of(
-                        goal.leftPost(),
-                        goal.leftPost().plus(back),
-                        goal.rightPost().plus(back),
-                        goal.rightPost()));
-        g.draw(frame);
+        Point back = Point.polar(goal.depthMetres(), goal.facingDegrees() + 180);
+        switch (goal.shape()) {
+            case NET ->
+                g.draw(polyline(
+                        v,
+                        List.of(
+                                goal.leftPost(),
+                                goal.leftPost().plus(back),
+                                goal.rightPost().plus(back),
+                                goal.rightPost())));
+            case TRIANGLE ->
+                g.draw(polyline(v, List.of(goal.leftPost(), goal.centre().plus(back), goal.rightPost())));
+            case RING -> ring(g, v, goal, back);
+            case POSTS -> {
+                g.draw(polyline(v, List.of(goal.leftPost(), goal.rightPost())));
+                double r = 3 * v.unit();
+                for (Point post : List.of(goal.leftPost(), goal.rightPost())) {
+                    Point2D p = v.toPixels(post);
+                    g.fill(new Ellipse2D.Double(p.getX() - r, p.getY() - r, 2 * r, 2 * r));
+                }
+            }
+        }
+    }
+
+    /** A ring, never smaller than can be seen, and what it hangs from. */
+    private static void ring(Graphics2D g, Viewport v, GoalMouth goal, Point back) {
+        double r = Math.max(4 * v.unit(), goal.widthMetres() / 2 * v.pixelsPerMetre());
+        Point2D c = v.toPixels(goal.centre());
+        g.draw(new Ellipse2D.Double(c.getX() - r, c.getY() - r, 2 * r, 2 * r));
+        Point across = Point.polar(0.9, goal.facingDegrees() + 90);
+        Point board = goal.centre().plus(back);
+        g.draw(polyline(v, List.of(board.plus(across), board.minus(across))));
     }
 
     static Path2D polyline(Viewport v, List<Point> points) {

@@ -1,18 +1,22 @@
 package wildchalk.picture.paint;
 
 import java.awt.geom.Point2D;
+import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.View;
 
 /**
- * Turns metres into pixels and back: a part of a surface, centred in a picture, y upwards.
+ * Turns metres into pixels and back: a part of a surface, centred in a picture. Lying, x points right and y up; standing,
+ * x points up and y to the left.
  *
  * @param width picture width in pixels
  * @param pixelsPerMetre scale
  * @param centre the place (m) in the middle of the picture
  * @param unit pixels of one unit: the size that marks are given in
+ * @param standing whether the length of the surface points up
  */
-public record Viewport(double width, double height, double pixelsPerMetre, Point centre, double unit) {
+public record Viewport(
+        double width, double height, double pixelsPerMetre, Point centre, double unit, boolean standing) {
 
     /** The board on a screen of 1280 x 800 is about this wide: there one unit is one pixel. */
     private static final double UNIT_WIDTH = 880;
@@ -20,43 +24,93 @@ public record Viewport(double width, double height, double pixelsPerMetre, Point
     /** Room (m) around the playing area, for goals, queues and the ends of arrows. */
     public static final double MARGIN_METRES = 1.5;
 
+    /** Least and most pixels per metre that somebody can zoom to. */
+    private static final double LEAST_SCALE = 1.5;
+
+    private static final double MOST_SCALE = 600;
+
     /** The largest scale at which a view with its margin fits a picture. */
     public static Viewport fitting(View view, double width, double height) {
-        View box = view.grown(MARGIN_METRES);
-        double scale = Math.min(width / box.width(), height / box.height());
+        return fitting(view, false, width, height);
+    }
+
+    /** The part that a drill shows, lying or standing as the drill has it. */
+    public static Viewport fitting(SurfaceUse use, double width, double height) {
+        return fitting(use.view(), use.standing(), width, height);
+    }
+
+    private static Viewport fitting(View view, boolean standing, double width, double height) {
+        View box = view.grown(margin(view));
+        double across = standing ? box.height() : box.width();
+        double up = standing ? box.width() : box.height();
+        double scale = Math.min(width / across, height / up);
         return new Viewport(
                 width,
                 height,
                 scale,
                 new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2),
-                Math.max(0.55, Math.min(width / UNIT_WIDTH, height / (UNIT_WIDTH * 0.5))));
+                usualUnit(width, height),
+                standing);
+    }
+
+    private static double usualUnit(double width, double height) {
+        return Math.max(0.55, Math.min(width / UNIT_WIDTH, height / (UNIT_WIDTH * 0.5)));
+    }
+
+    /** A large field has a wider margin: its goals and queues look small otherwise. */
+    private static double margin(View view) {
+        return Math.max(MARGIN_METRES, 0.03 * Math.max(view.width(), view.height()));
     }
 
     /** The same picture with marks of another size. */
     public Viewport withUnit(double pixels) {
-        return new Viewport(width, height, pixelsPerMetre, centre, pixels);
+        return new Viewport(width, height, pixelsPerMetre, centre, pixels, standing);
+    }
+
+    /** Nearer (above 1) or farther, the place under a pixel staying where it is. */
+    public Viewport zoomed(double factor, double px, double py) {
+        double scale = Math.max(LEAST_SCALE, Math.min(MOST_SCALE, pixelsPerMetre * factor));
+        Point held = toMetres(px, py);
+        Viewport nearer = new Viewport(width, height, scale, centre, unit, standing);
+        return nearer.panned(
+                nearer.toPixels(held).getX() - px, nearer.toPixels(held).getY() - py);
+    }
+
+    /** The picture moved by so many pixels over the surface. */
+    public Viewport panned(double dx, double dy) {
+        return new Viewport(width, height, pixelsPerMetre, toMetres(width / 2 + dx, height / 2 + dy), unit, standing);
+    }
+
+    /** The same place and scale in a picture of another size. */
+    public Viewport resized(double w, double h) {
+        double factor = w / width;
+        return new Viewport(w, h, pixelsPerMetre * factor, centre, usualUnit(w, h), standing);
     }
 
     /** Height over width of a picture that a view fills. */
-    public static double aspect(View view) {
-        View box = view.grown(MARGIN_METRES);
-        return box.height() / box.width();
-    }
-
-    public double x(double metres) {
-        return width / 2 + (metres - centre.x()) * pixelsPerMetre;
-    }
-
-    public double y(double metres) {
-        return height / 2 - (metres - centre.y()) * pixelsPerMetre;
+    public static double aspect(SurfaceUse use) {
+        View box = use.view().grown(margin(use.view()));
+        return use.standing() ? box.width() / box.height() : box.height() / box.width();
     }
 
     public Point2D toPixels(Point p) {
-        return new Point2D.Double(x(p.x()), y(p.y()));
+        double dx = (p.x() - centre.x()) * pixelsPerMetre;
+        double dy = (p.y() - centre.y()) * pixelsPerMetre;
+        return standing
+                ? new Point2D.Double(width / 2 - dy, height / 2 - dx)
+                : new Point2D.Double(width / 2 + dx, height / 2 - dy);
     }
 
     public Point toMetres(double px, double py) {
-        return new Point(
-                centre.x() + (px - width / 2) / pixelsPerMetre, centre.y() - (py - height / 2) / pixelsPerMetre);
+        double right = (px - width / 2) / pixelsPerMetre;
+        double up = (height / 2 - py) / pixelsPerMetre;
+        return standing
+                ? new Point(centre.x() + up, centre.y() - right)
+                : new Point(centre.x() + right, centre.y() + up);
+    }
+
+    /** A heading on the surface, as degrees counter-clockwise from the right of the picture. */
+    public double heading(double degrees) {
+        return standing ? degrees + 90 : degrees;
     }
 }

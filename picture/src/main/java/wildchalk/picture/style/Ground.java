@@ -13,16 +13,20 @@ import wildchalk.core.surface.Medium;
 public enum Ground {
     /** Dark, for the screen. */
     SLATE(
-            new int[] {0x1F2A2E, 0x223339, 0x2A4650, 0x8FB4BA, 0xE08A80, 0x7FB2DD, 0x5F7C83},
+            new int[] {
+                0x1F2A2E, 0x223339, 0x2A4650, 0x8FB4BA, 0xE08A80, 0x7FB2DD, 0x5F7C83, 0x86C79A, 0xD9C069, 0xE4E4DC
+            },
             new int[] {0xFF8F78, 0x84E1B5, 0xFFD66B, 0x78C6FF, 0xCFB6F7},
             new int[] {0xF4F1E8, 0xFFD66B, 0x17201F, 0xA9B8B8, 0xFFD66B},
-            new int[] {0xFFA94D, 0xFFE066, 0x74B9FF, 0xF4F1E8}),
+            new int[] {0xFFA94D, 0xFFE066, 0x74B9FF, 0xF4F1E8, 0xFF7A70, 0x6FCF8F}),
     /** Light, for print and sun. */
     PAPER(
-            new int[] {0xFBF8F1, 0xF7EFDF, 0xE6EFEF, 0x5D757B, 0xB5483D, 0x2F6DA8, 0xA9B3B0},
+            new int[] {
+                0xFBF8F1, 0xF7EFDF, 0xE6EFEF, 0x5D757B, 0xB5483D, 0x2F6DA8, 0xA9B3B0, 0x2E7D4F, 0x8A6A00, 0x3A474D
+            },
             new int[] {0xC53B25, 0x117A4C, 0x8A6400, 0x1466A6, 0x6B42AE},
             new int[] {0x1D2B33, 0x8A6400, 0xFFFFFF, 0x56636A, 0x8A5A00},
-            new int[] {0xC65A00, 0x9A7400, 0x1B5FA8, 0x3C4A50});
+            new int[] {0xC65A00, 0x9A7400, 0x1B5FA8, 0x3C4A50, 0xB3261E, 0x1B7A3D});
 
     private final int[] surface;
     private final int[] sides;
@@ -46,9 +50,19 @@ public enum Ground {
         return new Color(surface[1]);
     }
 
-    /** The playing area of a medium: ice is a little colder than a floor. */
+    /** The playing area of a medium: ice is a little colder than a floor, grass greener, sand warmer. */
     public Color floor(Medium medium) {
-        return medium == Medium.FLOOR ? floor() : new Color(this == SLATE ? 0x20333D : 0xF1F7F9);
+        return switch (medium) {
+            case FLOOR -> floor();
+            case ICE -> new Color(this == SLATE ? 0x20333D : 0xF1F7F9);
+            case GRASS -> new Color(this == SLATE ? 0x21352E : 0xEFF4E4);
+            case SAND -> new Color(this == SLATE ? 0x332F27 : 0xF8F0DA);
+        };
+    }
+
+    /** The space round the playing area that the rules ask for. */
+    public Color runOff() {
+        return new Color(this == SLATE ? 0x202D32 : 0xF9F4EA);
     }
 
     /** Tinted regions: goal area, crease. */
@@ -62,6 +76,9 @@ public enum Ground {
             case RED -> new Color(surface[4]);
             case BLUE -> new Color(surface[5]);
             case FAINT -> new Color(surface[6]);
+            case GREEN -> new Color(surface[7]);
+            case YELLOW -> new Color(surface[8]);
+            case NET -> new Color(surface[9]);
         };
     }
 

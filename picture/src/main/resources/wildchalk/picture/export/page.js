@@ -24,6 +24,8 @@
   }
   function facing(list, t) { return list[rowAt(list, 2, t) * 2 + 1]; }
   function pixels(p) {
+    if (drill.frame.standing)
+      return [drill.frame.x - p[1] * drill.frame.pixelsPerMetre, drill.frame.y - p[0] * drill.frame.pixelsPerMetre];
     return [drill.frame.x + p[0] * drill.frame.pixelsPerMetre, drill.frame.y - p[1] * drill.frame.pixelsPerMetre];
   }
   function stepAt(t) {

@@ -44,7 +44,7 @@ class PainterTest {
     }
 
     private static Viewport view(Frame frame) {
-        return Viewport.fitting(frame.drill().surfaceUse().view(), WIDTH, HEIGHT);
+        return Viewport.fitting(frame.drill().surfaceUse(), WIDTH, HEIGHT);
     }
 
     private static Frame wave(double seconds) {
@@ -125,8 +125,8 @@ class PainterTest {
     private static boolean isAll(BufferedImage image, Viewport v, Point p, Color colour) {
         for (int dx = -1; dx <= 1; dx++) {
             for (int dy = -1; dy <= 1; dy++) {
-                int x = (int) Math.round(v.x(p.x())) + dx;
-                int y = (int) Math.round(v.y(p.y())) + dy;
+                int x = (int) Math.round(v.toPixels(p).getX()) + dx;
+                int y = (int) Math.round(v.toPixels(p).getY()) + dy;
                 if (image.getRGB(x, y) != colour.getRGB()) {
                     return false;
                 }

@@ -23,21 +23,25 @@ class ViewportTest {
 
     @Test
     void theWholeViewFitsWithItsMargin() {
-        assertTrue(BOARD.x(-20) >= 0 && BOARD.x(20) <= 870);
-        assertTrue(BOARD.y(10) >= 0 && BOARD.y(-10) <= 420);
+        assertTrue(BOARD.toPixels(new Point(-20, 0)).getX() >= 0
+                && BOARD.toPixels(new Point(20, 0)).getX() <= 870);
+        assertTrue(BOARD.toPixels(new Point(0, 10)).getY() >= 0
+                && BOARD.toPixels(new Point(0, -10)).getY() <= 420);
         assertEquals(420.0 / (20 + 2 * Viewport.MARGIN_METRES), BOARD.pixelsPerMetre(), 1e-9);
     }
 
     @Test
     void upIsUp() {
-        assertTrue(BOARD.y(5) < BOARD.y(-5));
-        assertTrue(BOARD.x(5) > BOARD.x(-5));
+        assertTrue(BOARD.toPixels(new Point(0, 5)).getY()
+                < BOARD.toPixels(new Point(0, -5)).getY());
+        assertTrue(BOARD.toPixels(new Point(5, 0)).getX()
+                > BOARD.toPixels(new Point(-5, 0)).getX());
     }
 
     @Test
     void pixelsAndMetresAreInverse() {
         Point p = new Point(7.3, -4.1);
-        Point back = BOARD.toMetres(BOARD.x(p.x()), BOARD.y(p.y()));
+        Point back = BOARD.toMetres(BOARD.toPixels(p).getX(), BOARD.toPixels(p).getY());
         assertTrue(p.isWithin(1e-9, back));
     }
 

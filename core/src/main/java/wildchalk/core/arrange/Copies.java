@@ -1,0 +1,276 @@
+package wildchalk.core.arrange;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.ElementId;
+import wildchalk.core.drill.Elements;
+import wildchalk.core.drill.Gap;
+import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.GearId;
+import wildchalk.core.drill.LineId;
+import wildchalk.core.drill.MarkedZone;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Note;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Slugs;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.Target;
+import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.geometry.PlaneMap;
+import wildchalk.core.surface.Surface;
+
+/**
+ * Puts copies of elements beside what is there, under new ids. What roles do is copied with them, step by step, as far as it
+ * stays among them: passes to others, and triggers at moves of others, are left out when those are not in the drill.
+ */
+public final class Copies {
+
+    /** The progression with the copies, and their ids. */
+    public record Pasted(Progression after, Set<ElementId> copies) {}
+
+    private final Progression from;
+    private final Set<ElementId> ids;
+    private final Surface surface;
+    private final PlaneMap map;
+    private final Map<ElementId, ElementId> names = new HashMap<>();
+    private Progression into;
+
+    private Copies(Progression from, Set<ElementId> ids, Progression into, Surface surface, PlaneMap map) {
+        this.from = from;
+        this.ids = ids;
+        this.into = into;
+        this.surface = surface;
+        this.map = map;
+    }
+
+    /**
+     * Copies elements of one progression into one (the same or another).
+     *
+     * @param map where each copy goes
+     */
+    public static Pasted paste(Progression from, Set<ElementId> ids, Progression into, Surface surface, PlaneMap map) {
+        return new Copies(from, closed(from, ids), into, surface, map).run();
+    }
+
+    /** Everything again at the other end, carried by a half turn about the middle of the surface. */
+    public static Pasted atOtherEnd(Progression drill, Set<ElementId> ids, Surface surface) {
+        return paste(drill, ids, drill, surface, wildchalk.core.geometry.Symmetry.HALF_TURN);
+    }
+
+    /** With the lines that feed chosen roles, the roles that chosen lines feed, and the balls in their hands. */
+    private static Set<ElementId> closed(Progression drill, Set<ElementId> chosen) {
+        Set<ElementId> all = new LinkedHashSet<>(chosen);
+        for (WaitingLine line : drill.lines()) {
+            if (all.contains(line.id())) {
+                all.addAll(line.feeds());
+            } else if (line.feeds().stream()
+                    .anyMatch(r ->
+                            all.contains(r) && drill.role(r).orElseThrow().at().isEmpty())) {
+                all.add(line.id());
+            }
+        }
+        for (Ball ball : drill.balls()) {
+            ball.start().match(with -> all.contains(with.role()) && all.add(ball.id()), loose -> false);
+        }
+        return all;
+    }
+
+    private Pasted run() {
+        copyGear();
+        copyPeople();
+        copyLayout();
+        copyMoves();
+        Set<ElementId> made = new LinkedHashSet<>();
+        Elements.all(from).stream().filter(names::containsKey).forEach(id -> made.add(names.get(id)));
+        return new Pasted(into, made);
+    }
+
+    private void copyGear() {
+        for (Gear g : from.gear()) {
+            if (ids.contains(g.id())) {
+                GearId id = into.nextGearId();
+                names.put(g.id(), id);
+                into = into.with(Transforms.gear(g, map).withId(id));
+            }
+        }
+    }
+
+    private void copyPeople() {
+        List<Role> roles = new ArrayList<>(into.roles());
+        for (Role role : from.roles()) {
+            if (ids.contains(role.id())) {
+                String label = freeLabel(role.label(), roles);
+                RoleId id = freeId(label, roles);
+                names.put(role.id(), id);
+                roles.add(Transforms.role(role, map).withId(id).withLabel(label));
+            }
+        }
+        List<WaitingLine> lines = new ArrayList<>(into.lines());
+        for (WaitingLine line : from.lines()) {
+            if (ids.contains(line.id())) {
+                Set<String> taken = new LinkedHashSet<>();
+                lines.forEach(l -> taken.add(l.id().text()));
+                LineId id = new LineId(Slugs.next("line", taken));
+                names.put(line.id(), id);
+                List<RoleId> feeds =
+                        line.feeds().stream().map(r -> (RoleId) names.get(r)).toList();
+                lines.add(Transforms.line(line, map).withId(id).withFeeds(feeds));
+            }
+        }
+        into = into.withPeople(lines, roles, into.balls(), into.steps());
+        for (Ball ball : from.balls()) {
+            if (ids.contains(ball.id())) {
+                BallId id = into.nextBallId();
+                names.put(ball.id(), id);
+                into = into.with(new Ball(
+                        id,
+                        ball.start()
+                                .match(
+                                        with -> names.containsKey(with.role())
+                                                ? new Ball.With((RoleId) names.get(with.role()))
+                                                : new Ball.Loose(map.apply(from.startOf(with.role()))),
+                                        loose -> new Ball.Loose(map.apply(loose.at())))));
+            }
+        }
+    }
+
+    /** The label itself where nobody has it, else the first free number behind its letters. */
+    private static String freeLabel(String label, List<Role> roles) {
+        Set<String> taken = new LinkedHashSet<>();
+        roles.forEach(r -> taken.add(r.label()));
+        if (!taken.contains(label)) {
+            return label;
+        }
+        String stem = label.replaceAll("\\d+$", "");
+        return Slugs.next(stem.isEmpty() ? label + "-" : stem, taken);
+    }
+
+    private static RoleId freeId(String label, List<Role> roles) {
+        Set<String> taken = new LinkedHashSet<>();
+        roles.forEach(r -> taken.add(r.id().text()));
+        String slug = Slugs.of(label);
+        return new RoleId(taken.contains(slug) ? Slugs.next("r", taken) : slug);
+    }
+
+    private void copyLayout() {
+        for (MarkedZone z : from.layout().zones()) {
+            if (ids.contains(z.id())) {
+                var id = into.nextZoneId();
+                names.put(z.id(), id);
+                into = into.withLayout(into.layout()
+                        .with(new MarkedZone(
+                                id,
+                                z.name(),
+                                z.kind(),
+                                z.outline().stream().map(map::apply).toList())));
+            }
+        }
+        for (Note n : from.layout().notes()) {
+            if (ids.contains(n.id())) {
+                var id = into.nextNoteId();
+                names.put(n.id(), id);
+                into = into.withLayout(into.layout()
+                        .with(new Note(
+                                id, n.text(), map.apply(n.at()), n.target().map(map::apply))));
+            }
+        }
+        for (Gap g : from.layout().gaps()) {
+            if (ids.contains(g.id())) {
+                var id = into.nextGapId();
+                names.put(g.id(), id);
+                into = into.withLayout(
+                        into.layout().with(new Gap(id, g.number(), map.apply(g.from()), map.apply(g.to()))));
+            }
+        }
+    }
+
+    // ---- moves ----
+
+    private void copyMoves() {
+        Set<String> taken = new LinkedHashSet<>();
+        into.moves().forEach(m -> taken.add(m.id().text()));
+        for (Move move : from.moves()) {
+            if (names.get(move.role()) instanceof RoleId && staysAmong(move)) {
+                MoveId id = new MoveId(Slugs.next("m", taken));
+                taken.add(id.text());
+                names.put(move.id(), id);
+            }
+        }
+        List<Step> steps = new ArrayList<>(into.steps());
+        for (int i = 0; i < from.steps().size(); i++) {
+            List<Move> copies = from.steps().get(i).moves().stream()
+                    .filter(m -> names.containsKey(m.id()))
+                    .map(this::copy)
+                    .toList();
+            if (!copies.isEmpty()) {
+                put(steps, i, copies);
+            }
+        }
+        into = into.withSteps(steps);
+    }
+
+    private void put(List<Step> steps, int index, List<Move> copies) {
+        while (steps.size() <= index) {
+            Set<String> taken = new LinkedHashSet<>();
+            steps.forEach(s -> taken.add(s.id().text()));
+            steps.add(new Step(new wildchalk.core.drill.StepId(Slugs.next("s", taken)), List.of(), List.of()));
+        }
+        List<Move> all = new ArrayList<>(steps.get(index).moves());
+        all.addAll(copies);
+        steps.set(index, steps.get(index).withMoves(all));
+    }
+
+    private boolean staysAmong(Move move) {
+        if (move instanceof Pass pass) {
+            return pass.to()
+                    .match(
+                            r -> names.containsKey(r.role())
+                                    || into.role(r.role()).isPresent(),
+                            p -> true);
+        }
+        return true;
+    }
+
+    private Move copy(Move move) {
+        Move carried = Transforms.move(move, surface, map)
+                .withRole((RoleId) names.get(move.role()))
+                .withTrigger(trigger(move.trigger()))
+                .withId((MoveId) names.get(move.id()));
+        if (carried instanceof Pass pass) {
+            return pass.withTo(pass.to()
+                    .match(r -> new Target.ToRole((RoleId) names.getOrDefault(r.role(), r.role())), p -> p));
+        } else if (carried instanceof Shot shot) {
+            return from.gear().stream()
+                    .filter(g -> g.id().text().equals(shot.goal()) && names.containsKey(g.id()))
+                    .findFirst()
+                    .map(g -> (Move) shot.withGoal(names.get(g.id()).text()))
+                    .orElse(shot);
+        }
+        return carried;
+    }
+
+    /** A trigger at a copied move points at its copy; one at a move that is not there is dropped. */
+    private Optional<Trigger> trigger(Optional<Trigger> when) {
+        if (when.flatMap(Trigger::move).isEmpty()) {
+            return when;
+        }
+        MoveId at = when.flatMap(Trigger::move).orElseThrow();
+        if (names.containsKey(at)) {
+            return when.map(t -> t.withMove((MoveId) names.get(at)));
+        }
+        return into.move(at).isPresent() ? when : Optional.empty();
+    }
+}

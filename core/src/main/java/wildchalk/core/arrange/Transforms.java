@@ -1,0 +1,125 @@
+package wildchalk.core.arrange;
+
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.ElementId;
+import wildchalk.core.drill.Elements;
+import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.Layout;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Target;
+import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.geometry.PlaneMap;
+import wildchalk.core.surface.GoalMouth;
+import wildchalk.core.surface.Surface;
+
+/** Carries elements to other places: moved, turned, mirrored. A map that undoes itself gives the progression back. */
+public final class Transforms {
+
+    private Transforms() {}
+
+    /** Everything. */
+    public static Progression all(Progression drill, Surface surface, PlaneMap map) {
+        return of(drill, surface, new LinkedHashSet<>(Elements.all(drill)), map);
+    }
+
+    /** Some elements; a role that starts at the head of a line takes the line along. */
+    public static Progression of(Progression drill, Surface surface, Set<ElementId> ids, PlaneMap map) {
+        Set<ElementId> chosen = withLines(drill, ids);
+        return drill.withGear(each(drill.gear(), g -> chosen.contains(g.id()) ? gear(g, map) : g))
+                .withLines(each(drill.lines(), l -> chosen.contains(l.id()) ? line(l, map) : l))
+                .withRoles(each(drill.roles(), r -> chosen.contains(r.id()) ? role(r, map) : r))
+                .withBalls(each(drill.balls(), b -> chosen.contains(b.id()) ? ball(b, map) : b))
+                .withSteps(each(
+                        drill.steps(),
+                        s -> s.withMoves(each(s.moves(), m -> chosen.contains(m.id()) ? move(m, surface, map) : m))))
+                .withLayout(layout(drill.layout(), chosen, map));
+    }
+
+    /** The ids with all moves of the roles among them, so that a part of a drill moves as it is. */
+    public static Set<ElementId> withTheirMoves(Progression drill, Set<ElementId> ids) {
+        Set<ElementId> all = new LinkedHashSet<>(ids);
+        Set<RoleId> roles = new LinkedHashSet<>();
+        for (Role role : drill.roles()) {
+            boolean fed = drill.lineFeeding(role.id())
+                    .filter(l -> ids.contains(l.id()))
+                    .isPresent();
+            if (ids.contains(role.id()) || role.at().isEmpty() && fed) {
+                roles.add(role.id());
+            }
+        }
+        drill.moves().stream().filter(m -> roles.contains(m.role())).forEach(m -> all.add(m.id()));
+        return all;
+    }
+
+    private static Set<ElementId> withLines(Progression drill, Set<ElementId> ids) {
+        Set<ElementId> all = new LinkedHashSet<>(ids);
+        for (Role role : drill.roles()) {
+            if (role.at().isEmpty() && ids.contains(role.id())) {
+                drill.lineFeeding(role.id()).ifPresent(l -> all.add(l.id()));
+            }
+        }
+        return all;
+    }
+
+    static Gear gear(Gear g, PlaneMap map) {
+        Gear moved = g.withAt(map.apply(g.at()));
+        return g.kind().isRound() ? moved : moved.withFacing(map.applyToHeading(g.facingDegrees()));
+    }
+
+    static WaitingLine line(WaitingLine l, PlaneMap map) {
+        return l.withAt(map.apply(l.at())).withFacing(map.applyToHeading(l.facingDegrees()));
+    }
+
+    static Role role(Role role, PlaneMap map) {
+        Role turned = role.withFacing(map.applyToHeading(role.facingDegrees()))
+                .withHand(map.swapsHands() ? role.hand().swapped() : role.hand());
+        return role.at().map(p -> turned.withAt(map.apply(p))).orElse(turned);
+    }
+
+    static Ball ball(Ball b, PlaneMap map) {
+        return b.start().match(with -> b, loose -> new Ball(b.id(), new Ball.Loose(map.apply(loose.at()))));
+    }
+
+    static Layout layout(Layout l, Set<ElementId> chosen, PlaneMap map) {
+        return l.withZones(each(
+                        l.zones(), z -> chosen.contains(z.id()) ? z.withOutline(each(z.outline(), map::apply)) : z))
+                .withNotes(each(
+                        l.notes(),
+                        n -> chosen.contains(n.id())
+                                ? n.withAt(map.apply(n.at()))
+                                        .withTarget(n.target().map(map::apply))
+                                : n))
+                .withGaps(each(
+                        l.gaps(),
+                        g -> chosen.contains(g.id()) ? g.withPlaces(map.apply(g.from()), map.apply(g.to())) : g));
+    }
+
+    static Move move(Move move, Surface surface, PlaneMap map) {
+        return move.match(
+                t -> t.withPath(each(t.path(), w -> w.withAt(map.apply(w.at())))),
+                p -> p.withTo(p.to().match(role -> role, place -> new Target.ToPlace(map.apply(place.at())))),
+                s -> s.withGoal(goal(s.goal(), surface, map)),
+                u -> u,
+                w -> w);
+    }
+
+    /** The goal of the surface nearest to where this one is carried; a goal that was set out keeps its id. */
+    private static String goal(String id, Surface surface, PlaneMap map) {
+        return surface.goal(id)
+                .flatMap(g -> surface.goals().stream()
+                        .min(Comparator.comparingDouble(other -> other.centre().distanceTo(map.apply(g.centre())))))
+                .map(GoalMouth::id)
+                .orElse(id);
+    }
+
+    private static <T> List<T> each(List<T> list, java.util.function.UnaryOperator<T> change) {
+        return list.stream().map(change).toList();
+    }
+}

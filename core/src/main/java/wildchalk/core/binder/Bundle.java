@@ -1,0 +1,184 @@
+package wildchalk.core.binder;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+
+/**
+ * Drills and surfaces in one file to hand on: a zip with {@code drills/…} and {@code surfaces/…}. Reading trusts nothing:
+ * names are only looked at, never followed; sizes are counted while unpacking; every file must be one that opens.
+ */
+public final class Bundle {
+
+    /** How bundles end. */
+    public static final String SUFFIX = ".chalk";
+
+    private static final int MOST_ENTRIES = 5_000;
+    private static final long MOST_BYTES = 256L * 1024 * 1024;
+    private static final int BUFFER = 8192;
+
+    private Bundle() {}
+
+    /** Packs files of a binder; own surfaces of the binder go along. */
+    public static void pack(Path target, List<Path> drills, Binder binder) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+            for (Path drill : drills) {
+                add(zip, "drills/" + drill.getFileName(), drill);
+            }
+            for (Binder.SurfaceEntry surface : binder.surfaces()) {
+                if (surface.content().isPresent()) {
+                    add(zip, "surfaces/" + surface.file().getFileName(), surface.file());
+                }
+            }
+        }
+        SafeFiles.replace(target, bytes.toByteArray());
+    }
+
+    private static void add(ZipOutputStream zip, String name, Path file) throws IOException {
+        ZipEntry entry = new ZipEntry(name);
+        entry.setTime(0); // the same drills give the same bundle
+        zip.putNextEntry(entry);
+        zip.write(Files.readAllBytes(file));
+        zip.closeEntry();
+    }
+
+    /** The texts in a bundle by name, in their order; nothing is written. */
+    static Map<String, String> read(Path bundle) throws IOException {
+        if (!Files.isRegularFile(bundle)) {
+            throw new FormatProblem(bundle, "There is no such bundle; check the name and the folder.");
+        }
+        Map<String, String> texts = new LinkedHashMap<>();
+        long[] left = {MOST_BYTES};
+        try (InputStream in = Files.newInputStream(bundle);
+                ZipInputStream zip = new ZipInputStream(in)) {
+            int entries = 0;
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                if (++entries > MOST_ENTRIES) {
+                    throw new FormatProblem(bundle, "It holds more than %d files.".formatted(MOST_ENTRIES));
+                }
+                if (entry.isDirectory()) {
+                    continue;
+                }
+                String name = entry.getName();
+                check(bundle, name);
+                if (texts.put(name, text(bundle, name, zip, left)) != null) {
+                    throw new FormatProblem(bundle, "It holds \"%s\" twice.".formatted(printable(name)));
+                }
+            }
+        } catch (ZipException | IllegalArgumentException e) {
+            throw new FormatProblem(bundle, "It is damaged: " + e.getMessage());
+        } catch (java.io.EOFException e) {
+            throw new FormatProblem(bundle, "It is cut off; get it again.");
+        }
+        if (texts.isEmpty()) {
+            throw new FormatProblem(bundle, "It is no bundle, or an empty one.");
+        }
+        return texts;
+    }
+
+    /** One folder deep, in a folder that we know, with a name like ours: nothing else is in an honest bundle. */
+    private static void check(Path bundle, String name) throws FormatProblem {
+        boolean drill = name.matches("drills/[A-Za-z0-9][A-Za-z0-9_-]{0,99}\\.drill\\.json");
+        boolean surface = name.matches("surfaces/[A-Za-z0-9][A-Za-z0-9_-]{0,99}\\.surface\\.json");
+        if (!drill && !surface) {
+            throw new FormatProblem(
+                    bundle, "It holds \"%s\", which does not belong in a bundle.".formatted(printable(name)));
+        }
+    }
+
+    private static String printable(String name) {
+        String cut = name.length() > 80 ? name.substring(0, 80) + "…" : name;
+        return cut.replaceAll("\\p{Cntrl}", "?");
+    }
+
+    private static String text(Path bundle, String name, InputStream zip, long[] left) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        byte[] buffer = new byte[BUFFER];
+        for (int n = zip.read(buffer); n >= 0; n = zip.read(buffer)) {
+            left[0] -= n;
+            if (left[0] < 0 || bytes.size() + n > JsonTree.MAX_BYTES) {
+                throw new FormatProblem(
+                        bundle, "\"%s\" unpacks to more than a drill can be.".formatted(printable(name)));
+            }
+            bytes.write(buffer, 0, n);
+        }
+        try {
+            return StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(bytes.toByteArray()))
+                    .toString();
+        } catch (CharacterCodingException e) {
+            throw new FormatProblem(bundle, "\"%s\" is not UTF-8 text.".formatted(printable(name)));
+        }
+    }
+
+    /**
+     * Takes everything in a bundle into a binder: all of it or, when something in it cannot be read, nothing. A file that
+     * is there already with the same content is left; one with another content is put beside it.
+     *
+     * @return a line for each file
+     */
+    static List<String> takeIn(Path bundle, Binder binder) throws IOException {
+        Map<String, String> texts = read(bundle);
+        Map<String, DrillFile> drills = new LinkedHashMap<>();
+        Map<String, SurfaceFile> surfaces = new LinkedHashMap<>();
+        for (Map.Entry<String, String> e : texts.entrySet()) {
+            Path inside = Path.of(bundle.getFileName() + "!" + e.getKey().replace('/', '_'));
+            if (e.getKey().startsWith("drills/")) {
+                drills.put(e.getKey().substring("drills/".length()), DrillFile.parse(inside, e.getValue()));
+            } else {
+                surfaces.put(e.getKey().substring("surfaces/".length()), SurfaceFile.parse(inside, e.getValue()));
+            }
+        }
+        List<String> report = new ArrayList<>();
+        for (Map.Entry<String, SurfaceFile> e : surfaces.entrySet()) {
+            Path to = place(
+                    binder.surfacesFolder(),
+                    e.getKey(),
+                    SurfaceFile.SUFFIX,
+                    e.getValue().toText());
+            if (to != null) {
+                e.getValue().save(to);
+                report.add(to.getFileName().toString());
+            }
+        }
+        for (Map.Entry<String, DrillFile> e : drills.entrySet()) {
+            Path to = place(
+                    binder.drillsFolder(),
+                    e.getKey(),
+                    DrillFile.SUFFIX,
+                    e.getValue().toText());
+            if (to != null) {
+                e.getValue().save(to);
+                report.add(to.getFileName().toString());
+            }
+        }
+        return report;
+    }
+
+    /** Where a file goes; null when it is there already. */
+    private static Path place(Path folder, String name, String suffix, String text) throws IOException {
+        Path there = folder.resolve(name);
+        if (Files.isRegularFile(there) && Files.size(there) < JsonTree.MAX_BYTES) {
+            if (Files.readString(there, StandardCharsets.ISO_8859_1)
+                    .equals(new String(text.getBytes(StandardCharsets.UTF_8), StandardCharsets.ISO_8859_1))) {
+                return null;
+            }
+        }
+        return Binder.free(folder, name.substring(0, name.length() - suffix.length()), suffix);
+    }
+}

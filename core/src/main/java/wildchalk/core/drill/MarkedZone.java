@@ -1,0 +1,51 @@
+package wildchalk.core.drill;
+
+import java.util.List;
+import java.util.Objects;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.Zone;
+
+/**
+ * A region drawn by hand, with a name that sentences and rules can use.
+ *
+ * @param name without an article: "far channel"
+ * @param outline corners in order, 3 to 200
+ */
+public record MarkedZone(ZoneId id, String name, ZoneKind kind, List<Point> outline) {
+
+    public static final int MAX_CORNERS = 200;
+
+    public MarkedZone {
+        Objects.requireNonNull(id, "id");
+        Objects.requireNonNull(name, "name");
+        Objects.requireNonNull(kind, "kind");
+        outline = List.copyOf(outline);
+        if (outline.size() < 3 || outline.size() > MAX_CORNERS) {
+            throw new IllegalArgumentException(
+                    "The zone %s (%d corners) needs 3 to %d.".formatted(id, outline.size(), MAX_CORNERS));
+        }
+    }
+
+    public MarkedZone withName(String text) {
+        return new MarkedZone(id, text, kind, outline);
+    }
+
+    public MarkedZone withKind(ZoneKind other) {
+        return new MarkedZone(id, name, other, outline);
+    }
+
+    public MarkedZone withOutline(List<Point> corners) {
+        return new MarkedZone(id, name, kind, corners);
+    }
+
+    /** The mean of the corners. */
+    public Point middle() {
+        Point sum = outline.stream().reduce(Point.ORIGIN, Point::plus);
+        return sum.times(1.0 / outline.size());
+    }
+
+    /** As a region of the surface, named with its article. */
+    public Zone asZone() {
+        return new Zone(id.text(), "the " + name, outline);
+    }
+}

@@ -1,0 +1,89 @@
+package wildchalk.desktop.app;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonType;
+import wildchalk.core.binder.Binder;
+import wildchalk.core.binder.Bundle;
+import wildchalk.core.drill.Slugs;
+import wildchalk.desktop.binder.BinderActions;
+
+/** Does for the Binder what needs the window: files are chosen, taken in and handed on. */
+final class BinderDesk implements BinderActions {
+
+    private final Shell shell;
+
+    BinderDesk(Shell shell) {
+        this.shell = shell;
+    }
+
+    @Override
+    public void open(Path drill) {
+        shell.openFile(drill);
+    }
+
+    @Override
+    public void newDrill() {
+        shell.newDrill();
+    }
+
+    @Override
+    public void takeIn() {
+        shell.dialogs().open(shell.stage(), shell.binder().folder()).ifPresent(f -> takeIn(List.of(f)));
+    }
+
+    @Override
+    public void takeIn(List<Path> files) {
+        List<String> taken = new ArrayList<>();
+        List<String> problems = new ArrayList<>();
+        for (Path file : files) {
+            try {
+                taken.addAll(shell.binder().takeIn(file));
+            } catch (IOException e) {
+                problems.add(e.getMessage());
+            }
+        }
+        shell.showBinder();
+        if (!problems.isEmpty()) {
+            error(String.join("\n", problems));
+        } else {
+            say(
+                    taken.isEmpty()
+                            ? Ui.text("binder.taken-in.none")
+                            : Ui.text("binder.taken-in", String.join(", ", taken)));
+        }
+    }
+
+    @Override
+    public void handOn(List<Path> drills) {
+        Binder binder = shell.binder();
+        String name = drills.size() == 1
+                ? Binder.stem(drills.get(0))
+                : Slugs.of(binder.folder().getFileName().toString());
+        shell.dialogs()
+                .save(shell.stage(), binder.folder(), name + Bundle.SUFFIX)
+                .ifPresent(target -> {
+                    try {
+                        Bundle.pack(target, drills, binder);
+                        say(Ui.text("share.done", target));
+                    } catch (IOException e) {
+                        error(target + ": " + e.getMessage());
+                    }
+                });
+    }
+
+    @Override
+    public void error(String message) {
+        shell.error(message);
+    }
+
+    private void say(String message) {
+        Alert alert = new Alert(Alert.AlertType.INFORMATION, message, ButtonType.OK);
+        alert.setHeaderText(null);
+        Dialogs.dress(alert, shell.stage());
+        alert.showAndWait();
+    }
+}

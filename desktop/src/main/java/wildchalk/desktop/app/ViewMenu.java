@@ -1,0 +1,89 @@
+package wildchalk.desktop.app;
+
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import wildchalk.core.text.LengthUnit;
+import wildchalk.picture.style.StrokeCode;
+
+/** How things are shown: units, strokes, size of text, the part of the surface, the signs. */
+final class ViewMenu extends MenuButton {
+
+    private final Shell shell;
+
+    ViewMenu(Shell shell) {
+        super(Ui.text("bar.view"));
+        this.shell = shell;
+        setId("view-menu");
+        setOnShowing(e -> fill());
+        fill();
+    }
+
+    private void fill() {
+        boolean open = shell.board().isPresent();
+        MenuItem fit =
+                item("view.fit", () -> shell.board().ifPresent(b -> b.view().fit()));
+        MenuItem surface = item("view.surface", shell::changeSurface);
+        MenuItem backdrop = item("view.backdrop", shell::chooseBackdrop);
+        MenuItem noBackdrop = item("view.no-backdrop", shell::removeBackdrop);
+        CheckMenuItem signs = new CheckMenuItem(Ui.text("view.signs"));
+        signs.setId("view-signs");
+        shell.board().ifPresent(b -> signs.setSelected(b.view().legendProperty().get()));
+        signs.setOnAction(
+                e -> shell.board().ifPresent(b -> b.view().legendProperty().set(signs.isSelected())));
+        for (MenuItem needsDrill : List.of(fit, surface, backdrop, noBackdrop, signs)) {
+            needsDrill.setDisable(!open);
+        }
+        getItems()
+                .setAll(
+                        fit,
+                        surface,
+                        signs,
+                        backdrop,
+                        noBackdrop,
+                        new SeparatorMenuItem(),
+                        choice(
+                                "view.unit",
+                                List.of(LengthUnit.values()),
+                                shell.reader().unit(),
+                                u -> Ui.text("unit." + u),
+                                u -> shell.setReader(shell.reader().withUnit(u))),
+                        choice(
+                                "view.strokes",
+                                List.of(StrokeCode.values()),
+                                shell.reader().code(),
+                                c -> Ui.text("strokes." + c),
+                                c -> shell.setReader(shell.reader().withCode(c))),
+                        choice(
+                                "view.text",
+                                List.of(100, 125, 150),
+                                shell.textPercent(),
+                                p -> p + " %",
+                                shell::setTextPercent));
+    }
+
+    private static MenuItem item(String key, Runnable action) {
+        MenuItem item = new MenuItem(Ui.text(key));
+        item.setId(key.replace('.', '-'));
+        item.setOnAction(e -> action.run());
+        return item;
+    }
+
+    private static <T> Menu choice(String key, List<T> all, T now, Function<T, String> name, Consumer<T> choose) {
+        Menu menu = new Menu(Ui.text(key));
+        menu.setId(key.replace('.', '-'));
+        for (T value : all) {
+            RadioMenuItem item = new RadioMenuItem(name.apply(value));
+            item.setSelected(value.equals(now));
+            item.setOnAction(e -> choose.accept(value));
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+}

@@ -1,0 +1,23 @@
+package wildchalk.desktop.binder;
+
+import java.nio.file.Path;
+import java.util.List;
+
+/** What the Binder asks the window to do. */
+public interface BinderActions {
+
+    void open(Path drill);
+
+    void newDrill();
+
+    /** Chooses a file to take in. */
+    void takeIn();
+
+    /** Takes files in that were dropped. */
+    void takeIn(List<Path> files);
+
+    /** Packs drills into a bundle. */
+    void handOn(List<Path> drills);
+
+    void error(String message);
+}

@@ -1,0 +1,72 @@
+package wildchalk.desktop.board;
+
+import java.util.List;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import wildchalk.core.arrange.Alignments.Axis;
+import wildchalk.core.surface.Position;
+import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.document.Selection;
+
+/** What can be done with what is chosen, as a menu: under the other mouse button and in the head of the board. */
+final class ArrangeMenu {
+
+    private ArrangeMenu() {}
+
+    static void fill(List<MenuItem> items, BoardView board, DrillDocument document) {
+        Arranging arrange = board.arranging();
+        Selection s = document.selectionProperty().get();
+        boolean some = !s.isNone();
+        boolean several = s.isSeveral();
+        items.clear();
+        items.add(item("details", s.single().isPresent() && s.move().isEmpty(), board::details));
+        if (s.role().isPresent() && !document.drill().surface().positions().isEmpty()) {
+            items.add(positions(document, s));
+        }
+        items.add(item("colour", some, arrange::nextColour));
+        items.add(new SeparatorMenuItem());
+        items.add(item("copy", some, arrange::copy));
+        items.add(item("paste", true, arrange::paste));
+        items.add(item("duplicate", some, arrange::duplicate));
+        items.add(item("other-end", true, arrange::duplicateAtOtherEnd));
+        items.add(item("mirror-length", some, () -> arrange.mirror(Axis.LENGTH)));
+        items.add(item("mirror-width", some, () -> arrange.mirror(Axis.WIDTH)));
+        items.add(item("turn", some, () -> arrange.turn(45)));
+        items.add(new SeparatorMenuItem());
+        items.add(item("align-length", several, () -> arrange.align(Axis.LENGTH)));
+        items.add(item("align-width", several, () -> arrange.align(Axis.WIDTH)));
+        items.add(item("spread-length", s.ids().size() > 2, () -> arrange.distribute(Axis.LENGTH)));
+        items.add(item("spread-width", s.ids().size() > 2, () -> arrange.distribute(Axis.WIDTH)));
+        items.add(new SeparatorMenuItem());
+        items.add(item("group", several, arrange::group));
+        items.add(item("ungroup", some, arrange::ungroup));
+        items.add(item("lock", some, arrange::lock));
+        items.add(item("front", some, () -> arrange.order(true)));
+        items.add(item("back", some, () -> arrange.order(false)));
+        items.add(item("all", true, arrange::selectAll));
+    }
+
+    private static Menu positions(DrillDocument document, Selection s) {
+        Menu menu = new Menu(Ui.text("arrange.position"));
+        for (Position position : document.drill().surface().positions()) {
+            MenuItem item = new MenuItem(position.label() + "  " + position.name());
+            item.setOnAction(e -> document.change(
+                    Ui.text("edit.rename"),
+                    p -> p.role(s.role().orElseThrow())
+                            .map(r -> p.with(r.withLabel(position.label())))
+                            .orElse(p)));
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    private static MenuItem item(String key, boolean enabled, Runnable action) {
+        MenuItem item = new MenuItem(Ui.text("arrange." + key));
+        item.setId("arrange-" + key);
+        item.setDisable(!enabled);
+        item.setOnAction(e -> action.run());
+        return item;
+    }
+}

@@ -1,0 +1,115 @@
+package wildchalk.desktop.board;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import javafx.scene.input.KeyCode;
+import wildchalk.core.arrange.Measures;
+import wildchalk.core.arrange.Snapping;
+import wildchalk.core.drill.MarkedZone;
+import wildchalk.core.drill.ZoneId;
+import wildchalk.core.drill.ZoneKind;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.text.LengthUnit;
+import wildchalk.core.text.Numbers;
+import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.document.Selection;
+import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.Viewport;
+
+/** A zone: pulled from corner to corner as a rectangle, or clicked corner by corner and closed with Enter. */
+final class ZoneGesture implements Gesture {
+
+    private static final double LEAST_METRES = 0.3;
+
+    private final DrillDocument document;
+    private final Viewport viewport;
+    private final Runnable repaint;
+    private final Snapping snapping;
+    private final List<Point> corners = new ArrayList<>();
+    private Point pointer;
+    private ZoneKind kind = ZoneKind.BOX;
+
+    ZoneGesture(DrillDocument document, Viewport viewport, Frame frame, double x, double y, Runnable repaint) {
+        this.document = document;
+        this.viewport = viewport;
+        this.repaint = repaint;
+        this.snapping = Snapping.of(
+                frame.progression(),
+                frame.drill().surface(),
+                Set.of(),
+                PullGesture.SNAP_PIXELS / viewport.pixelsPerMetre());
+        press(x, y);
+    }
+
+    @Override
+    public void press(double x, double y) {
+        pointer = snapping.place(viewport.toMetres(x, y)).at();
+        if (corners.isEmpty() || corners.get(corners.size() - 1).distanceTo(pointer) >= LEAST_METRES) {
+            corners.add(pointer);
+        }
+        repaint.run();
+    }
+
+    @Override
+    public void moveTo(double x, double y) {
+        pointer = snapping.place(viewport.toMetres(x, y)).at();
+        repaint.run();
+    }
+
+    @Override
+    public boolean key(KeyCode code) {
+        if (code == KeyCode.K) {
+            kind = ZoneKind.values()[(kind.ordinal() + 1) % ZoneKind.values().length];
+            repaint.run();
+            return true;
+        }
+        return false;
+    }
+
+    /** A pull from the first corner is a rectangle; a click there begins a chain of corners. */
+    @Override
+    public boolean endsOnRelease() {
+        return corners.size() == 1 && corners.get(0).distanceTo(pointer) >= LEAST_METRES;
+    }
+
+    private List<Point> outline() {
+        if (corners.size() == 1) {
+            Point a = corners.get(0);
+            return List.of(a, new Point(pointer.x(), a.y()), pointer, new Point(a.x(), pointer.y()));
+        }
+        return List.copyOf(corners);
+    }
+
+    @Override
+    public void finish() {
+        List<Point> outline = outline();
+        if (outline.size() < 3 || Measures.area(outline) < LEAST_METRES * LEAST_METRES) {
+            return;
+        }
+        ZoneId id = document.progression().nextZoneId();
+        String name =
+                Ui.text("zone.name", document.progression().layout().zones().size() + 1);
+        MarkedZone zone = new MarkedZone(id, name, kind, outline);
+        document.change(Ui.text("edit.zone"), p -> p.withLayout(p.layout().with(zone)));
+        document.selectionProperty().set(Selection.of(id));
+    }
+
+    @Override
+    public void paint(Overlay overlay) {
+        List<Point> outline = new ArrayList<>(outline());
+        if (corners.size() > 1) {
+            outline.add(pointer);
+        }
+        overlay.lasso(outline);
+        LengthUnit unit = document.reader().unit();
+        Point last = corners.get(corners.size() - 1);
+        String size = corners.size() == 1
+                ? unit.exact(Math.abs(pointer.x() - last.x())) + " × " + unit.exact(Math.abs(pointer.y() - last.y()))
+                : unit.exact(last.distanceTo(pointer));
+        overlay.bubble(
+                Ui.text("zone.drawing", Ui.text("zone.kind." + kind), size, Numbers.brief(Measures.area(outline), 1)),
+                viewport.toPixels(pointer));
+    }
+}

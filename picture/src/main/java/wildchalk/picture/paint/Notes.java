@@ -1,0 +1,36 @@
+package wildchalk.picture.paint;
+
+import java.awt.Font;
+import java.awt.font.FontRenderContext;
+import java.awt.geom.Rectangle2D;
+import java.util.Arrays;
+import java.util.List;
+import wildchalk.core.drill.Note;
+import wildchalk.picture.style.Fonts;
+
+/** Where the cards of notes lie, in pixels: for painting them and for finding what the pointer is on. */
+public final class Notes {
+
+    static final double SIZE = 12.5;
+
+    private static final FontRenderContext CONTEXT = new FontRenderContext(null, true, true);
+
+    private Notes() {}
+
+    /** A note's card, its middle at the note's place. */
+    public static Rectangle2D card(Viewport v, Note note) {
+        double u = v.unit();
+        Font font = Fonts.regular(SIZE * u);
+        double wide = 20 * u;
+        for (String line : lines(note)) {
+            wide = Math.max(wide, font.getStringBounds(line, CONTEXT).getWidth());
+        }
+        double high = lines(note).size() * SIZE * 1.25 * u + 8 * u;
+        var p = v.toPixels(note.at());
+        return new Rectangle2D.Double(p.getX() - wide / 2 - 7 * u, p.getY() - high / 2, wide + 14 * u, high);
+    }
+
+    static List<String> lines(Note note) {
+        return Arrays.asList(note.text().split("\n", 12));
+    }
+}
