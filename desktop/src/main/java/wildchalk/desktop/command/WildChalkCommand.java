@@ -14,6 +14,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Schemas;
+import wildchalk.core.binder.SurfaceFile;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
@@ -125,13 +126,17 @@ final class WildChalkCommand implements Runnable {
         return stops ? CommandLineEntry.STOPPED : CommandLineEntry.WELL;
     }
 
-    @Command(name = "validate", description = "Whether files are well-formed drills.", mixinStandardHelpOptions = true)
+    @Command(name = "validate", description = "Whether files are well-formed drills or surfaces.", mixinStandardHelpOptions = true)
     int validate(
             @Parameters(paramLabel = "FILE", arity = "1..*") List<Path> files,
             @Option(names = "--json", description = "as JSON") boolean json)
             throws IOException {
         for (Path file : files) {
-            DrillFile.read(file);
+            if (file.toString().endsWith(SurfaceFile.SUFFIX)) {
+                SurfaceFile.read(file);
+            } else {
+                DrillFile.read(file);
+            }
             List<String> against = Schemas.check(file);
             if (!against.isEmpty()) {
                 throw new BadInput(file + ": does not fit the schema: " + String.join("; ", against));
