@@ -152,7 +152,7 @@ public final class Shell extends BorderPane {
         closeDrill();
         document = opened;
         staleOnDisk = false;
-        board = new BoardPlace(opened);
+        board = new BoardPlace(opened, this::changeSurface);
         board.groundProperty().set(ground);
         board.view().strokeCodeProperty().set(settings.reader().code());
         opened.drillProperty().addListener((o, a, b) -> bar.refresh());

@@ -37,7 +37,12 @@ final class ViewMenu extends MenuButton {
         shell.board().ifPresent(b -> signs.setSelected(b.view().legendProperty().get()));
         signs.setOnAction(
                 e -> shell.board().ifPresent(b -> b.view().legendProperty().set(signs.isSelected())));
-        for (MenuItem needsDrill : List.of(fit, surface, backdrop, noBackdrop, signs)) {
+        CheckMenuItem history = new CheckMenuItem(Ui.text("view.history"));
+        history.setId("view-history");
+        shell.board().ifPresent(b -> history.setSelected(b.historyShownProperty().get()));
+        history.setOnAction(
+                e -> shell.board().ifPresent(b -> b.historyShownProperty().set(history.isSelected())));
+        for (MenuItem needsDrill : List.of(fit, surface, backdrop, noBackdrop, signs, history)) {
             needsDrill.setDisable(!open);
         }
         getItems()
@@ -45,6 +50,7 @@ final class ViewMenu extends MenuButton {
                         fit,
                         surface,
                         signs,
+                        history,
                         backdrop,
                         noBackdrop,
                         new SeparatorMenuItem(),

@@ -87,7 +87,7 @@ public final class BinderView extends BorderPane {
                 button("take-in", actions::takeIn),
                 button("hand-on", () -> actions.handOn(found)),
                 newDrill());
-        head.setAlignment(Pos.BASELINE_LEFT);
+        head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("binder-head");
         cards.getStyleClass().add("cards");
         empty.getStyleClass().add("hint");

@@ -1,7 +1,9 @@
 package wildchalk.desktop.board;
 
 import java.util.Optional;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ChangeListener;
 import javafx.geometry.Pos;
@@ -44,7 +46,8 @@ public final class BoardPlace extends BorderPane {
     private final TalkView talk;
     private final StripView strip;
     private final ObjectProperty<Ground> ground = new SimpleObjectProperty<>(Ground.SLATE);
-    private final Label about = new Label();
+    private final Button about = new Button();
+    private final BooleanProperty historyShown = new SimpleBooleanProperty();
     private final TextField title = new TextField();
     private final Button play = new Button();
     private final Label clock = new Label();
@@ -55,7 +58,8 @@ public final class BoardPlace extends BorderPane {
     private final ChangeListener<Object> chosen = (o, a, b) -> showChosen();
     private final ChangeListener<Object> tick = (o, a, b) -> showClock();
 
-    public BoardPlace(DrillDocument document) {
+    /** @param changeSurface asks for another ground, size or part */
+    public BoardPlace(DrillDocument document, Runnable changeSurface) {
         this.document = document;
         this.board = new BoardView(document);
         this.talk = new TalkView(document);
@@ -78,11 +82,18 @@ public final class BoardPlace extends BorderPane {
         document.playingProperty().addListener(refresh);
         document.selectionProperty().addListener(chosen);
         addEventHandler(KeyEvent.KEY_PRESSED, this::keys);
+        about.setOnAction(e -> changeSurface.run());
+        historyShown.addListener((o, was, is) -> showHistory(is));
         refresh();
     }
 
     public ObjectProperty<Ground> groundProperty() {
         return ground;
+    }
+
+    /** Whether the list of everything that was done stands beside the board. */
+    public BooleanProperty historyShownProperty() {
+        return historyShown;
     }
 
     public BoardView view() {
@@ -114,7 +125,9 @@ public final class BoardPlace extends BorderPane {
                 }
             }
         });
-        about.getStyleClass().add("quiet");
+        about.setId("about-surface");
+        about.getStyleClass().add("about-button");
+        about.setTooltip(new Tooltip(Ui.text("board.surface.tip")));
         ComboBox<AgeBand> age = new ComboBox<>();
         age.setId("age");
         age.getItems().setAll(AgeBand.values());
@@ -147,21 +160,16 @@ public final class BoardPlace extends BorderPane {
             BoardKeys.closeStep(document);
             board.requestFocus();
         });
-        for (Region button : new Region[] {draw, arrange, next, age}) {
+        for (Region button : new Region[] {draw, arrange, next, age, about}) {
             button.setMinWidth(Region.USE_PREF_SIZE);
         }
         title.setMinWidth(120);
-        ToggleButton history = new ToggleButton(Ui.text("history.button"));
-        history.setId("history");
-        history.setTooltip(new Tooltip(Ui.text("history.tip")));
-        history.setOnAction(e -> showHistory(history.isSelected()));
         MenuButton more = new MenuButton(Ui.text("arrange.title"));
         more.setId("arrange-menu");
         more.setOnShowing(e -> ArrangeMenu.fill(more.getItems(), board, document));
         ArrangeMenu.fill(more.getItems(), board, document);
-        history.setMinWidth(Region.USE_PREF_SIZE);
         more.setMinWidth(Region.USE_PREF_SIZE);
-        HBox row = new HBox(title, about, age, gap, history, more, new HBox(draw, arrange), next);
+        HBox row = new HBox(title, about, age, gap, more, new HBox(draw, arrange), next);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("head");
         return row;
@@ -276,7 +284,10 @@ public final class BoardPlace extends BorderPane {
         if (e.isShortcutDown()) {
             return;
         }
-        if (e.getCode() == KeyCode.F2) {
+        if (e.getCode() == KeyCode.H) {
+            historyShown.set(!historyShown.get());
+            e.consume();
+        } else if (e.getCode() == KeyCode.F2) {
             rename();
             e.consume();
         } else if (e.getCode() == KeyCode.ADD || e.getCode() == KeyCode.PLUS || e.getCode() == KeyCode.EQUALS) {

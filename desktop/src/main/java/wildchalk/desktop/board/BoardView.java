@@ -361,7 +361,7 @@ public final class BoardView extends Region {
         Optional<Integer> handle =
                 Things.handleAt(frame, document.selectionProperty().get(), v, e.getX(), e.getY());
         if (handle.isPresent()) {
-            onHandle(frame, v, handle.get(), e.getClickCount());
+            onHandle(frame, v, handle.get(), e);
             return;
         }
         Selection thing = Things.at(frame, v, e.getX(), e.getY());
@@ -423,11 +423,14 @@ public final class BoardView extends Region {
         return hasSheet;
     }
 
-    private void onHandle(Frame frame, Viewport v, int index, int clicks) {
+    /** A point of the chosen path: dragged; twice makes it a hard cut or smooth; with Alt it goes. */
+    private void onHandle(Frame frame, Viewport v, int index, MouseEvent e) {
         Travel travel = (Travel) frame.progression()
                 .move(document.selectionProperty().get().move().orElseThrow())
                 .orElseThrow();
-        if (clicks == 2) {
+        if (e.isAltDown()) {
+            document.change(Ui.text("edit.remove-point"), p -> p.withMove(Waypoints.without(travel, index)));
+        } else if (e.getClickCount() == 2) {
             var path = new ArrayList<>(travel.path());
             Waypoint w = path.get(index);
             path.set(index, w.withCut(!w.cut()));

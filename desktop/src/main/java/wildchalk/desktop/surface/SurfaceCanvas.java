@@ -11,9 +11,9 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.StackPane;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
-import wildchalk.core.surface.Ink;
 import wildchalk.core.surface.Landmark;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
@@ -31,20 +31,18 @@ final class SurfaceCanvas extends StackPane {
 
     private final Ground ground;
     private final Consumer<Surface> drawn;
-    private final Supplier<String> name;
-    private final Supplier<Ink> ink;
+    private final Supplier<SurfaceParts.Pen> pen;
     private final ImageView picture = new ImageView();
     private final Canvas floating = new Canvas(WIDTH, HEIGHT);
     private Surface surface;
     private SurfaceTool tool = SurfaceTool.LINE;
     private Point from;
 
-    SurfaceCanvas(Ground ground, Surface surface, Consumer<Surface> drawn, Supplier<String> name, Supplier<Ink> ink) {
+    SurfaceCanvas(Ground ground, Surface surface, Consumer<Surface> drawn, Supplier<SurfaceParts.Pen> pen) {
         this.ground = ground;
         this.surface = surface;
         this.drawn = drawn;
-        this.name = name;
-        this.ink = ink;
+        this.pen = pen;
         setId("surface-canvas");
         setMaxSize(WIDTH, HEIGHT);
         setMinSize(WIDTH, HEIGHT);
@@ -62,7 +60,7 @@ final class SurfaceCanvas extends StackPane {
             Point start = from;
             from = null;
             if (!SurfaceParts.needsLength(tool) || start.distanceTo(to) >= 0.1) {
-                drawn.accept(SurfaceParts.drawn(this.surface, tool, start, to, name.get(), ink.get()));
+                drawn.accept(SurfaceParts.drawn(this.surface, tool, start, to, pen.get()));
             }
             floats(to);
         });
@@ -129,21 +127,26 @@ final class SurfaceCanvas extends StackPane {
             var p = v.toPixels(mark.at());
             g.fillOval(p.getX() - 2.5, p.getY() - 2.5, 5, 5);
             if (surface.landmarks().size() <= 24) {
-                g.fillText(mark.name(), p.getX() + 5, p.getY() - 4);
+                // near the right edge the name stands to the left
+                boolean right = p.getX() > WIDTH - 7.0 * mark.name().length();
+                g.setTextAlign(right ? TextAlignment.RIGHT : TextAlignment.LEFT);
+                g.fillText(mark.name(), p.getX() + (right ? -5 : 5), p.getY() - 4);
             }
         }
+        g.setTextAlign(TextAlignment.CENTER);
         g.setFill(fx(ground.quiet()));
         g.setStroke(fx(ground.quiet()));
         if (surface.zones().size() <= 12) {
             for (Zone zone : surface.zones()) {
                 Point sum = zone.outline().stream().reduce(Point.ORIGIN, Point::plus);
                 var p = v.toPixels(sum.times(1.0 / zone.outline().size()));
-                g.fillText(zone.name(), p.getX() - 3.0 * zone.name().length(), p.getY() + 14);
+                g.fillText(zone.name(), p.getX(), p.getY() + 14);
             }
         }
         if (to == null) {
             return;
         }
+        g.setTextAlign(TextAlignment.LEFT);
         var b = v.toPixels(to);
         g.setStroke(fx(ground.alert()));
         g.setFill(text);

@@ -42,6 +42,9 @@ public final class SurfaceChooser {
 
     private static final int CARD_WIDTH = 138;
     private static final int CARD_HEIGHT = 84;
+    /** Room for the longest form, so that the window need not grow when another surface is chosen. */
+    private static final int CONTENT_HEIGHT = 572;
+
 
     private final Window owner;
     private final Ground ground;
@@ -104,9 +107,11 @@ public final class SurfaceChooser {
         ScrollPane scroll = new ScrollPane(cards);
         scroll.getStyleClass().add("binder-scroll");
         scroll.setFitToWidth(true);
-        scroll.setPrefSize(4 * (CARD_WIDTH + 26) + 24, 410);
+        scroll.setPrefWidth(4 * (CARD_WIDTH + 28) + 28);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
         Button own = new Button(Ui.text("surface.own"));
         own.setId("surface-own");
+        own.setMinWidth(Region.USE_PREF_SIZE);
         own.setOnAction(e -> layOut());
         HBox.setHgrow(search, Priority.ALWAYS);
         HBox bar = new HBox(8, search, own);
@@ -115,6 +120,8 @@ public final class SurfaceChooser {
         VBox content = new VBox(12);
         top.ifPresent(content.getChildren()::add);
         content.getChildren().add(both);
+        VBox.setVgrow(both, Priority.ALWAYS);
+        content.setPrefHeight(CONTENT_HEIGHT);
         dialog.getDialogPane().setContent(content);
         dialog.getDialogPane().getStyleClass().add("wide-dialog");
         ButtonType ok = new ButtonType(go, ButtonBar.ButtonData.OK_DONE);
@@ -159,6 +166,8 @@ public final class SurfaceChooser {
         card.setToggleGroup(one);
         card.setGraphic(new VBox(4, picture, title));
         card.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+        card.setPrefSize(CARD_WIDTH + 20, CARD_HEIGHT + 62);
+        card.setSelected(form.shows(surface));
         card.getStyleClass().add("surface-card");
         card.setId("surface-" + surface.id());
         card.setAccessibleText(surface.title());

@@ -1,9 +1,12 @@
 package wildchalk.desktop.surface;
 
 import java.io.IOException;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -20,8 +23,10 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import wildchalk.core.binder.Binder;
@@ -53,16 +58,21 @@ final class SurfaceEditor {
     private final TextField name = new TextField();
     private final ComboBox<Ink> ink = new ComboBox<>();
     private final ListView<String> parts = new ListView<>();
+    private final CheckBox dashed = new CheckBox(Ui.text("editor.dashed"));
+    private final Button undo = new Button(Ui.text("editor.undo"));
     private final Label wrong = new Label();
+    /** What the surface was before each change, the last one first. */
+    private final Deque<Surface> before = new ArrayDeque<>();
+
     private Surface surface;
 
     SurfaceEditor(Window owner, Ground ground, Binder binder, Surface start) {
         this.owner = owner;
         this.binder = binder;
         boolean own = Surfaces.find(start.id()).isEmpty();
-        String called = own ? start.title() : Ui.text("editor.new", start.title());
+        String called = own ? start.title() : Ui.text("editor.new", start.title().toLowerCase(Locale.ROOT));
         this.surface = OwnSurfaces.copyOf(start, own ? start.id() : Slugs.of("own-" + called), called);
-        this.canvas = new SurfaceCanvas(ground, surface, this::drawn, name::getText, ink::getValue);
+        this.canvas = new SurfaceCanvas(ground, surface, this::drawn, this::pen);
         fields();
         show();
     }
@@ -90,7 +100,7 @@ final class SurfaceEditor {
         ground.setOnAction(e -> read());
         walls.setOnAction(e -> read());
         parts.setId("editor-parts");
-        parts.setPrefSize(250, 210);
+        parts.setPrefSize(290, 176);
         parts.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.DELETE || e.getCode() == KeyCode.BACK_SPACE) {
                 delete();
@@ -98,7 +108,7 @@ final class SurfaceEditor {
         });
         wrong.getStyleClass().add("finding");
         wrong.setWrapText(true);
-        wrong.setMaxWidth(250);
+        wrong.setMaxWidth(290);
     }
 
     /** The stored surface, or nothing if it was given up. */
@@ -107,9 +117,18 @@ final class SurfaceEditor {
         Dialogs.dress(dialog, owner);
         dialog.setTitle(Ui.text("editor.title"));
         dialog.setHeaderText(Ui.text("editor.title"));
-        HBox both = new HBox(16, new VBox(8, tools(), canvas), side());
+        Label hint = new Label(Ui.text("editor.hint"));
+        hint.getStyleClass().add("quiet");
+        HBox both = new HBox(16, new VBox(8, tools(), canvas, hint), side());
+        both.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.isShortcutDown() && e.getCode() == KeyCode.Z) {
+                undo();
+                e.consume();
+            }
+        });
         both.setId("surface-editor");
         dialog.getDialogPane().setContent(both);
+        dialog.getDialogPane().getStyleClass().add("wide-dialog");
         ButtonType save = new ButtonType(Ui.text("editor.save"), ButtonBar.ButtonData.OK_DONE);
         dialog.getDialogPane().getButtonTypes().addAll(save, ButtonType.CANCEL);
         dialog.getDialogPane().lookupButton(save).addEventFilter(ActionEvent.ACTION, e -> {
@@ -117,6 +136,7 @@ final class SurfaceEditor {
                 e.consume();
             }
         });
+        ((Button) dialog.getDialogPane().lookupButton(save)).setMinWidth(Region.USE_PREF_SIZE);
         dialog.setResultConverter(button -> button == save ? surface : null);
         return dialog.showAndWait();
     }
@@ -126,7 +146,7 @@ final class SurfaceEditor {
         ToggleGroup group = new ToggleGroup();
         for (SurfaceTool tool : SurfaceTool.values()) {
             ToggleButton button = new ToggleButton(Ui.text("editor.tool." + tool));
-            button.setId("editor-" + tool.name().toLowerCase(java.util.Locale.ROOT));
+            button.setId("editor-" + tool.name().toLowerCase(Locale.ROOT));
             button.setToggleGroup(group);
             button.setSelected(tool == SurfaceTool.LINE);
             button.setOnAction(e -> {
@@ -156,12 +176,34 @@ final class SurfaceEditor {
         Button clear = new Button(Ui.text("editor.delete"));
         clear.setId("editor-delete");
         clear.setOnAction(e -> delete());
-        return new VBox(10, grid, new Label(Ui.text("editor.parts")), parts, new HBox(8, thirds, clear), wrong);
+        grid.add(dashed, 1, 6);
+        undo.setId("editor-undo");
+        undo.setOnAction(e -> undo());
+        for (Button b : new Button[] {undo, thirds, clear}) {
+            b.setMinWidth(Region.USE_PREF_SIZE);
+        }
+        return new VBox(10, grid, new Label(Ui.text("editor.parts")), parts, new HBox(8, undo, thirds, clear), wrong);
+    }
+
+    private SurfaceParts.Pen pen() {
+        return new SurfaceParts.Pen(name.getText(), ink.getValue(), dashed.isSelected());
     }
 
     private void drawn(Surface changed) {
-        surface = changed;
+        if (!changed.equals(surface)) {
+            before.push(surface);
+            surface = changed;
+        }
         show();
+    }
+
+    private void undo() {
+        if (!before.isEmpty()) {
+            surface = before.pop();
+            length.setText(LengthUnit.METRES.exact(surface.lengthMetres()));
+            width.setText(LengthUnit.METRES.exact(surface.widthMetres()));
+            show();
+        }
     }
 
     private void delete() {
@@ -173,6 +215,7 @@ final class SurfaceEditor {
 
     private void show() {
         canvas.show(surface);
+        undo.setDisable(before.isEmpty());
         parts.getItems().setAll(SurfaceParts.names(surface));
         parts.scrollTo(parts.getItems().size() - 1);
     }

@@ -30,7 +30,7 @@ import wildchalk.picture.style.Ground;
 final class SurfaceForm extends VBox {
 
     private static final int WIDTH = 372;
-    private static final int HEIGHT = 196;
+    private static final int HEIGHT = 180;
     /** Lines that are offered for a hall's floor, and the colour they usually have there. */
     private static final List<Overlay> OFFERED = List.of(
             new Overlay("basketball-international", Point.ORIGIN, false, true, Ink.LINE),
@@ -120,6 +120,11 @@ final class SurfaceForm extends VBox {
     Optional<SurfaceUse> use() {
         read();
         return wrong.getText().isEmpty() ? Optional.of(use) : Optional.empty();
+    }
+
+    /** Whether a surface is the one that is chosen, at whatever size. */
+    boolean shows(Surface surface) {
+        return floor.id().equals(surface.id());
     }
 
     /** Starts from another surface, whole and lying. */
@@ -240,6 +245,8 @@ final class SurfaceForm extends VBox {
             on = new CheckBox(Ui.text("surface.lines", offered.surface().sportName()));
             on.setId("overlay-" + offered.surfaceId());
             on.setMinWidth(150);
+            strong.disableProperty().bind(on.selectedProperty().not());
+            crosswise.disableProperty().bind(on.selectedProperty().not());
             for (CheckBox box : new CheckBox[] {on, strong, crosswise}) {
                 box.setOnAction(e -> changed.run());
                 getChildren().add(box);

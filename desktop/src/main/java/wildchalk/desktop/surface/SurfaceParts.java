@@ -24,10 +24,14 @@ final class SurfaceParts {
 
     private static final double LINE = 0.05;
 
+    /** What the next thing that is drawn is called, and how its lines look. */
+    record Pen(String name, Ink ink, boolean dashed) {}
+
     private SurfaceParts() {}
 
     /** What a pull from one place to another draws; a click is a pull of no length. */
-    static Surface drawn(Surface s, SurfaceTool tool, Point from, Point to, String name, Ink ink) {
+    static Surface drawn(Surface s, SurfaceTool tool, Point from, Point to, Pen pen) {
+        String name = pen.name();
         List<Marking> marks = new ArrayList<>(s.markings());
         List<Landmark> landmarks = new ArrayList<>(s.landmarks());
         List<Zone> zones = new ArrayList<>(s.zones());
@@ -35,14 +39,14 @@ final class SurfaceParts {
         double far = from.distanceTo(to);
         List<Point> box = List.of(from, new Point(to.x(), from.y()), to, new Point(from.x(), to.y()));
         switch (tool) {
-            case LINE -> marks.add(new Marking.Line(from, to, LINE, false, ink));
+            case LINE -> marks.add(new Marking.Line(from, to, LINE, pen.dashed(), pen.ink()));
             case RECTANGLE -> {
                 for (int i = 0; i < 4; i++) {
-                    marks.add(new Marking.Line(box.get(i), box.get((i + 1) % 4), LINE, false, ink));
+                    marks.add(new Marking.Line(box.get(i), box.get((i + 1) % 4), LINE, pen.dashed(), pen.ink()));
                 }
             }
-            case CIRCLE -> marks.add(new Marking.Arc(from, Math.max(0.1, far), 0, 360, LINE, false, ink));
-            case SPOT -> marks.add(new Marking.Spot(from, 0.3, ink));
+            case CIRCLE -> marks.add(new Marking.Arc(from, Math.max(0.1, far), 0, 360, LINE, pen.dashed(), pen.ink()));
+            case SPOT -> marks.add(new Marking.Spot(from, 0.3, pen.ink()));
             case LANDMARK -> landmarks.add(new Landmark(id(name, s), named(name, "landmark", landmarks.size()), from));
             case ZONE -> zones.add(new Zone(id(name, s), named(name, "zone", zones.size()), box));
             case GOAL ->
@@ -100,8 +104,7 @@ final class SurfaceParts {
                     SurfaceTool.ZONE,
                     new Point((2 * i - 3) * x, -y),
                     new Point((2 * i - 1) * x, y),
-                    names[i],
-                    Ink.LINE);
+                    new Pen(names[i], Ink.LINE, false));
         }
         return marked;
     }
