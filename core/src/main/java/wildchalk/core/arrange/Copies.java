@@ -92,6 +92,7 @@ public final class Copies {
         copyGear();
         copyPeople();
         copyLayout();
+        copyLabels();
         copyMoves();
         Set<ElementId> made = new LinkedHashSet<>();
         Elements.all(from).stream().filter(names::containsKey).forEach(id -> made.add(names.get(id)));
@@ -195,6 +196,14 @@ public final class Copies {
                         into.layout().with(new Gap(id, g.number(), map.apply(g.from()), map.apply(g.to()))));
             }
         }
+    }
+
+    private void copyLabels() {
+        from.layout().labels().forEach((of, by) -> {
+            if (names.containsKey(of)) {
+                into = into.withLayout(into.layout().withLabel(names.get(of), Optional.of(Transforms.way(map, by))));
+            }
+        });
     }
 
     // ---- moves ----

@@ -1,32 +1,68 @@
 package wildchalk.core.arrange;
 
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.Layout;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MovedGoal;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.PlaneMap;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.View;
 
 /** Carries elements to other places: moved, turned, mirrored. A map that undoes itself gives the progression back. */
 public final class Transforms {
+
+    /** Two parts whose edges differ by less are the same: rounding noise. */
+    private static final double SAME_METRES = 1e-6;
 
     private Transforms() {}
 
     /** Everything. */
     public static Progression all(Progression drill, Surface surface, PlaneMap map) {
         return of(drill, surface, new LinkedHashSet<>(Elements.all(drill)), map);
+    }
+
+    /** A whole drill, with goals that were moved and the part of the surface that is shown. */
+    public static Drill drill(Drill drill, Symmetry symmetry) {
+        SurfaceUse use = drill.surfaceUse();
+        Surface fixed = use.withGoals(List.of()).surface();
+        List<MovedGoal> goals = use.goals().stream()
+                .map(g -> new MovedGoal(
+                        goal(g.goal(), fixed, symmetry),
+                        symmetry.apply(g.at()),
+                        symmetry.applyToHeading(g.facingDegrees())))
+                .toList();
+        SurfaceUse there = use.withGoals(goals).withView(view(use, symmetry));
+        return drill.withSurfaceUse(there).withProgression(all(drill.base(), fixed, symmetry));
+    }
+
+    /** The part with a name that lies where this one is carried, else a part without. */
+    private static View view(SurfaceUse use, Symmetry symmetry) {
+        View now = use.view();
+        View carried = View.of(
+                symmetry.apply(new Point(now.minX(), now.minY())), symmetry.apply(new Point(now.maxX(), now.maxY())));
+        return use.floor().views().stream()
+                .filter(v -> v.isWithin(SAME_METRES, carried))
+                .findFirst()
+                .orElse(carried);
     }
 
     /** Some elements; a role that starts at the head of a line takes the line along. */
@@ -98,7 +134,19 @@ public final class Transforms {
                                 : n))
                 .withGaps(each(
                         l.gaps(),
-                        g -> chosen.contains(g.id()) ? g.withPlaces(map.apply(g.from()), map.apply(g.to())) : g));
+                        g -> chosen.contains(g.id()) ? g.withPlaces(map.apply(g.from()), map.apply(g.to())) : g))
+                .withLabels(labels(l, chosen, map));
+    }
+
+    private static Map<ElementId, Point> labels(Layout l, Set<ElementId> chosen, PlaneMap map) {
+        Map<ElementId, Point> carried = new HashMap<>(l.labels());
+        carried.replaceAll((id, by) -> chosen.contains(id) ? way(map, by) : by);
+        return carried;
+    }
+
+    /** A way instead of a place: where it is from does not matter. */
+    static Point way(PlaneMap map, Point by) {
+        return map.apply(by).minus(map.apply(Point.ORIGIN));
     }
 
     static Move move(Move move, Surface surface, PlaneMap map) {

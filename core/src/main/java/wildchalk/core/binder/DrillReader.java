@@ -2,7 +2,9 @@ package wildchalk.core.binder;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.AgeBand;
@@ -29,6 +31,7 @@ import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.MovedGoal;
 import wildchalk.core.drill.Note;
 import wildchalk.core.drill.NoteId;
 import wildchalk.core.drill.Pass;
@@ -104,6 +107,7 @@ final class DrillReader {
         }
         SurfaceUse use = SurfaceUse.of(floor)
                 .withOverlays(f.elements("overlays", DrillReader::overlay))
+                .withGoals(f.elements("goals", DrillReader::goal))
                 .withStanding(f.flagOr("standing", false));
         if (f.isObject("view")) {
             return use.withView(f.object("view").readAll(v -> {
@@ -113,6 +117,10 @@ final class DrillReader {
             }));
         }
         return use.withNamedView(f.slug("view"));
+    }
+
+    private static MovedGoal goal(Fields f) throws FormatProblem {
+        return new MovedGoal(f.slug("id"), f.point("at"), heading(f));
     }
 
     private static Overlay overlay(Fields f) throws FormatProblem {
@@ -181,7 +189,20 @@ final class DrillReader {
                 f.elements("notes", DrillReader::note),
                 f.elements("gaps", DrillReader::gap),
                 groups,
-                ElementNames.read(f, f.list("locked")));
+                ElementNames.read(f, f.list("locked")),
+                labels(f));
+    }
+
+    private static Map<ElementId, Point> labels(Fields f) throws FormatProblem {
+        Map<ElementId, Point> labels = new HashMap<>();
+        for (Located element : f.list("labels")) {
+            f.inner(element, "labels").readAll(l -> {
+                ElementId of =
+                        ElementNames.read(l, List.of(l.raw("of"))).iterator().next();
+                return labels.put(of, l.point("by"));
+            });
+        }
+        return labels;
     }
 
     private static MarkedZone zone(Fields f) throws FormatProblem {

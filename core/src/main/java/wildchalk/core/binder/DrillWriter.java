@@ -4,6 +4,9 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.BiConsumer;
 import java.util.function.Function;
 import wildchalk.core.drill.Audience;
@@ -17,6 +20,7 @@ import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Layout;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MovedGoal;
 import wildchalk.core.drill.Note;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Progression;
@@ -98,6 +102,16 @@ final class DrillWriter {
                 overlay(list.addObject(), use.overlays().get(i), "/surface/overlays/" + i);
             }
         }
+        if (!use.goals().isEmpty()) {
+            ArrayNode list = o.putArray("goals");
+            for (MovedGoal goal : use.goals()) {
+                ObjectNode g = list.addObject();
+                g.put("id", goal.goal());
+                g.set("at", point(goal.at()));
+                heading(g, goal.facingDegrees());
+                extras.addTo("/surface/goals/" + goal.goal(), g);
+            }
+        }
         extras.addTo("/surface", o);
     }
 
@@ -138,6 +152,14 @@ final class DrillWriter {
         }
         if (!layout.locked().isEmpty()) {
             o.set("locked", texts(ElementNames.write(layout.locked())));
+        }
+        if (!layout.labels().isEmpty()) {
+            Map<String, Point> sorted = new TreeMap<>();
+            layout.labels()
+                    .forEach((of, by) ->
+                            sorted.put(ElementNames.write(Set.of(of)).get(0), by));
+            ArrayNode labels = o.putArray("labels");
+            sorted.forEach((of, by) -> labels.addObject().put("of", of).set("by", point(by)));
         }
     }
 

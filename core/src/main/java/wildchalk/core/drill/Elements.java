@@ -30,7 +30,7 @@ public final class Elements {
 
     static Predicate<ElementId> among(
             List<Gear> gear, List<WaitingLine> lines, List<Role> roles, List<Ball> balls, List<Step> steps, Layout l) {
-        if (l.groups().isEmpty() && l.locked().isEmpty()) {
+        if (l.groups().isEmpty() && l.locked().isEmpty() && l.labels().isEmpty()) {
             return id -> true;
         }
         Set<ElementId> ids = new HashSet<>();

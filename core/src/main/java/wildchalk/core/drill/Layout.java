@@ -1,21 +1,32 @@
 package wildchalk.core.drill;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import wildchalk.core.geometry.Point;
 
 /**
  * What lies on the surface besides gear and people, and how elements hang together.
  *
  * @param groups elements that are chosen and moved together; each element in at most one
  * @param locked elements that stay where they are until unlocked
+ * @param labels where labels were put by hand: metres from what they name to the middle of the label; others find their
+ *     place by themselves
  */
 public record Layout(
-        List<MarkedZone> zones, List<Note> notes, List<Gap> gaps, List<Set<ElementId>> groups, Set<ElementId> locked) {
+        List<MarkedZone> zones,
+        List<Note> notes,
+        List<Gap> gaps,
+        List<Set<ElementId>> groups,
+        Set<ElementId> locked,
+        Map<ElementId, Point> labels) {
 
-    public static final Layout NONE = new Layout(List.of(), List.of(), List.of(), List.of(), Set.of());
+    public static final Layout NONE = new Layout(List.of(), List.of(), List.of(), List.of(), Set.of(), Map.of());
 
     public Layout {
         zones = List.copyOf(zones);
@@ -23,6 +34,7 @@ public record Layout(
         gaps = List.copyOf(gaps);
         groups = groups.stream().filter(g -> g.size() > 1).map(Set::copyOf).toList();
         locked = Set.copyOf(locked);
+        labels = Map.copyOf(labels);
         Uniqueness.check("zone", zones.stream().map(MarkedZone::id));
         Uniqueness.check("note", notes.stream().map(Note::id));
         Uniqueness.check("gap", gaps.stream().map(Gap::id));
@@ -34,23 +46,35 @@ public record Layout(
     }
 
     public Layout withZones(List<MarkedZone> list) {
-        return new Layout(list, notes, gaps, groups, locked);
+        return new Layout(list, notes, gaps, groups, locked, labels);
     }
 
     public Layout withNotes(List<Note> list) {
-        return new Layout(zones, list, gaps, groups, locked);
+        return new Layout(zones, list, gaps, groups, locked, labels);
     }
 
     public Layout withGaps(List<Gap> list) {
-        return new Layout(zones, notes, list, groups, locked);
+        return new Layout(zones, notes, list, groups, locked, labels);
     }
 
     public Layout withGroups(List<Set<ElementId>> list) {
-        return new Layout(zones, notes, gaps, list, locked);
+        return new Layout(zones, notes, gaps, list, locked, labels);
     }
 
     public Layout withLocked(Set<ElementId> held) {
-        return new Layout(zones, notes, gaps, groups, held);
+        return new Layout(zones, notes, gaps, groups, held, labels);
+    }
+
+    public Layout withLabels(Map<ElementId, Point> offsets) {
+        return new Layout(zones, notes, gaps, groups, locked, offsets);
+    }
+
+    /** With a label put by hand, or back to finding its place by itself. */
+    public Layout withLabel(ElementId of, Optional<Point> offset) {
+        Map<ElementId, Point> all = new HashMap<>(labels);
+        all.remove(of);
+        offset.ifPresent(p -> all.put(of, p));
+        return withLabels(all);
     }
 
     public Layout with(MarkedZone zone) {
@@ -76,7 +100,9 @@ public record Layout(
                 .toList();
         Set<ElementId> held = new LinkedHashSet<>(locked);
         held.removeIf(there.negate());
-        return withGroups(kept).withLocked(held);
+        Map<ElementId, Point> named = new HashMap<>(labels);
+        named.keySet().removeIf(there.negate());
+        return withGroups(kept).withLocked(held).withLabels(named);
     }
 
     static <T> List<T> put(List<T> list, T item, Predicate<T> same) {

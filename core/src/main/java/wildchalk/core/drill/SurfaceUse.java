@@ -1,8 +1,10 @@
 package wildchalk.core.drill;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Overlay;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
@@ -18,25 +20,31 @@ public final class SurfaceUse {
     private final List<Overlay> overlays;
     private final View view;
     private final boolean standing;
-    /** The floor with the overlays on it, worked out once. */
+    private final List<MovedGoal> goals;
+    /** The floor with the overlays on it and its goals where they stand, worked out once. */
     private final Surface surface;
 
-    private SurfaceUse(Surface floor, List<Overlay> overlays, View view, boolean standing) {
+    private SurfaceUse(Surface floor, List<Overlay> overlays, View view, boolean standing, List<MovedGoal> goals) {
         this.floor = Objects.requireNonNull(floor, "floor");
         this.overlays = List.copyOf(overlays);
         this.view = Objects.requireNonNull(view, "view");
         this.standing = standing;
-        this.surface = overlays.isEmpty() ? floor : floor.withOverlays(this.overlays);
+        this.goals = List.copyOf(goals);
+        Surface laid = overlays.isEmpty() ? floor : floor.withOverlays(this.overlays);
+        for (MovedGoal goal : this.goals) {
+            laid = laid.withGoalAt(goal.goal(), goal.at(), goal.facingDegrees());
+        }
+        this.surface = laid;
     }
 
     /** A part of a surface that comes with the tool, by ids. */
     public SurfaceUse(String surfaceId, String viewId) {
-        this(known(surfaceId), List.of(), named(known(surfaceId), viewId), false);
+        this(known(surfaceId), List.of(), named(known(surfaceId), viewId), false, List.of());
     }
 
     /** The whole of a surface. */
     public static SurfaceUse of(Surface floor) {
-        return new SurfaceUse(floor, List.of(), floor.wholeView(), false);
+        return new SurfaceUse(floor, List.of(), floor.wholeView(), false, List.of());
     }
 
     private static Surface known(String id) {
@@ -83,11 +91,11 @@ public final class SurfaceUse {
     }
 
     public SurfaceUse withOverlays(List<Overlay> laid) {
-        return new SurfaceUse(floor, laid, view, standing);
+        return new SurfaceUse(floor, laid, view, standing, goals);
     }
 
     public SurfaceUse withView(View part) {
-        return new SurfaceUse(floor, overlays, part, standing);
+        return new SurfaceUse(floor, overlays, part, standing, goals);
     }
 
     public SurfaceUse withNamedView(String viewId) {
@@ -95,7 +103,28 @@ public final class SurfaceUse {
     }
 
     public SurfaceUse withStanding(boolean upright) {
-        return new SurfaceUse(floor, overlays, view, upright);
+        return new SurfaceUse(floor, overlays, view, upright, goals);
+    }
+
+    /** Goals of the surface that stand somewhere else. */
+    public List<MovedGoal> goals() {
+        return goals;
+    }
+
+    /** @throws IllegalArgumentException when the surface has no such goal */
+    public SurfaceUse withGoals(List<MovedGoal> moved) {
+        return new SurfaceUse(floor, overlays, view, standing, moved);
+    }
+
+    /** With one goal moved, or back where the surface has it when that is where it is put. */
+    public SurfaceUse withGoal(MovedGoal moved) {
+        List<MovedGoal> all = new ArrayList<>(goals);
+        all.removeIf(g -> g.goal().equals(moved.goal()));
+        GoalMouth fixed = withGoals(List.of()).surface().goal(moved.goal()).orElseThrow();
+        if (!fixed.centre().equals(moved.at()) || fixed.facingDegrees() != moved.facingDegrees()) {
+            all.add(moved);
+        }
+        return withGoals(all);
     }
 
     /** Whether a place is in the part that is shown, or this near (m) to it. */
@@ -109,12 +138,13 @@ public final class SurfaceUse {
                 && standing == use.standing
                 && floor.equals(use.floor)
                 && overlays.equals(use.overlays)
+                && goals.equals(use.goals)
                 && view.equals(use.view);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(floor.id(), overlays, view, standing);
+        return Objects.hash(floor.id(), overlays, view, standing, goals);
     }
 
     @Override

@@ -22,6 +22,11 @@ public record GoalMouth(
         double facingDegrees,
         GoalShape shape) {
 
+    /** The same goal somewhere else. */
+    public GoalMouth at(Point middle, double degrees) {
+        return new GoalMouth(id, name, middle, widthMetres, depthMetres, degrees, shape);
+    }
+
     /** The post on the left of somebody who looks at the goal. */
     public Point leftPost() {
         return centre.plus(Point.polar(widthMetres / 2, facingDegrees - 90));

@@ -148,7 +148,15 @@ record IceRink(
     private void circles(SurfaceBuilder b) {
         b.arc(0, 0, circleRadius, 0, 360, 0.05, false, Ink.BLUE);
         b.spot(0, 0, 0.3, Ink.BLUE);
-        b.arc(0, -widthMetres / 2, 3, 0, 180, 0.05, false, Ink.RED); // referee's crease at the timekeeper
+        b.arc(
+                0,
+                -widthMetres / 2,
+                circleRadius * 2 / 3,
+                0,
+                180,
+                0.05,
+                false,
+                Ink.RED); // the referee's crease: 10 ft, or 3 m
         for (int side : new int[] {1, -1}) {
             for (int end : new int[] {1, -1}) {
                 b.spot(end * neutralSpotX, side * spotY, 0.6, Ink.RED);

@@ -64,6 +64,23 @@ public record Surface(
         return Overlays.compose(this, overlays);
     }
 
+    /**
+     * The same ground with one of its goals somewhere else.
+     *
+     * @throws IllegalArgumentException when there is no such goal
+     */
+    public Surface withGoalAt(String goalId, Point at, double facingDegrees) {
+        if (goal(goalId).isEmpty()) {
+            throw new IllegalArgumentException("The surface \"%s\" has no goal \"%s\" to move.".formatted(id, goalId));
+        }
+        return withMarks(
+                markings,
+                landmarks,
+                goals.stream()
+                        .map(g -> g.id().equals(goalId) ? g.at(at, facingDegrees) : g)
+                        .toList());
+    }
+
     /** What the ball is called: "ball", "puck". */
     public String ballName() {
         return SportTexts.get("sport", sport, "ball");

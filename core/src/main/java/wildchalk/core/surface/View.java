@@ -29,6 +29,14 @@ public record View(String id, String name, double minX, double minY, double maxX
                 Math.max(corner.y(), opposite.y()));
     }
 
+    /** Whether two parts are the same rectangle, whatever they are called. */
+    public boolean isWithin(double metres, View other) {
+        return Math.abs(minX - other.minX) <= metres
+                && Math.abs(minY - other.minY) <= metres
+                && Math.abs(maxX - other.maxX) <= metres
+                && Math.abs(maxY - other.maxY) <= metres;
+    }
+
     public double width() {
         return maxX - minX;
     }

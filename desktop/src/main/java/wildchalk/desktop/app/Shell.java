@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
-import javafx.css.PseudoClass;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
@@ -31,8 +30,6 @@ import wildchalk.picture.style.Ground;
 
 /** The content of the window: the bar, and the place that is open. */
 public final class Shell extends BorderPane {
-
-    private static final PseudoClass PAPER = PseudoClass.getPseudoClass("paper");
 
     private final Stage stage;
     private final Settings settings;
@@ -245,16 +242,23 @@ public final class Shell extends BorderPane {
 
     // ---- what a crash has left, and what others do ----
 
-    /** Offers what was not saved when the application ended without being asked to. */
+    /**
+     * Offers what was not saved when the application ended without being asked to. The first that is wanted is opened; of
+     * several the others become files of the binder, so that none is lost for another.
+     */
     void offerJournals() {
         try {
+            boolean opened = false;
             for (Journal.Left left : Journal.left(settings.journals())) {
                 Optional<Boolean> answer = JournalDialog.ask(stage, left);
                 if (answer.isEmpty()) {
                     continue;
                 }
-                if (answer.get()) {
+                if (answer.get() && opened) {
+                    left.content().save(binder.newFile(left.content().drill().title()));
+                } else if (answer.get()) {
                     bringBack(left);
+                    opened = true;
                 }
                 Journal.discard(left);
             }
@@ -323,13 +327,15 @@ public final class Shell extends BorderPane {
         }
     }
 
+    /** Lays a picture under the drawing. */
     void chooseBackdrop() {
         if (document != null) {
             dialogs.open(stage, binder.folder()).ifPresent(file -> {
                 try {
-                    Backdrop picture = BackdropFile.read(
-                            file, document.drill().surfaceUse().view());
-                    document.changeDrill(Ui.text("edit.backdrop"), d -> d.withBackdrop(Optional.of(picture)));
+                    layBackdrop(
+                            BackdropFile.read(
+                                    file, document.drill().surfaceUse().view()),
+                            false);
                 } catch (IOException e) {
                     error(Ui.text("backdrop.failed", file.getFileName()));
                 }
@@ -337,8 +343,29 @@ public final class Shell extends BorderPane {
         }
     }
 
+    /** Asks anew how the picture lies that is there. */
+    void adjustBackdrop() {
+        backdrop().ifPresent(b -> layBackdrop(b, document.drill().backdrop().isPresent()));
+    }
+
+    Optional<Backdrop> backdrop() {
+        return document == null
+                ? Optional.empty()
+                : document.tracingProperty().get().or(() -> document.drill().backdrop());
+    }
+
+    private void layBackdrop(Backdrop picture, boolean inFile) {
+        BackdropDialog.ask(stage, picture, inFile, reader().unit()).ifPresent(answer -> {
+            Optional<Backdrop> laid = Optional.of(answer.picture());
+            document.tracingProperty().set(answer.inFile() ? Optional.empty() : laid);
+            document.changeDrill(
+                    Ui.text("edit.backdrop"), d -> d.withBackdrop(answer.inFile() ? laid : Optional.empty()));
+        });
+    }
+
     void removeBackdrop() {
         if (document != null) {
+            document.tracingProperty().set(Optional.empty());
             document.changeDrill(Ui.text("edit.backdrop"), d -> d.withBackdrop(Optional.empty()));
         }
     }
@@ -346,7 +373,7 @@ public final class Shell extends BorderPane {
     void mirror(Symmetry symmetry) {
         if (document != null) {
             String label = Ui.text(symmetry == Symmetry.HALF_TURN ? "edit.other-end" : "edit.mirror");
-            document.change(label, p -> Transforms.all(p, document.drill().surface(), symmetry));
+            document.changeDrill(label, d -> Transforms.drill(d, symmetry));
         }
     }
 
@@ -374,7 +401,7 @@ public final class Shell extends BorderPane {
 
     private void applyGround() {
         WildChalkApp.theme(ground);
-        pseudoClassStateChanged(PAPER, ground == Ground.PAPER);
+        dress();
         if (board != null) {
             board.groundProperty().set(ground);
         }
@@ -400,7 +427,11 @@ public final class Shell extends BorderPane {
 
     void setTextPercent(int percent) {
         settings.textPercent(percent);
-        getScene().getStylesheets().setAll(TextSize.styleSheet(percent));
+        dress();
+    }
+
+    private void dress() {
+        getScene().getStylesheets().setAll(TextSize.styleSheet(settings.textPercent()), TextSize.colours(ground));
     }
 
     void showKeys() {

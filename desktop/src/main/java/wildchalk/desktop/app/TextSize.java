@@ -5,9 +5,11 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wildchalk.core.text.Numbers;
+import wildchalk.picture.style.Ground;
 
 /** The style sheet with texts, and what must hold them, larger or smaller. */
 final class TextSize {
@@ -19,6 +21,13 @@ final class TextSize {
     private static final String SHEET = "/wildchalk/desktop/wildchalk.css";
 
     private TextSize() {}
+
+    /** The address of the sheet with a ground's colours; menus and dialogs take it from the window as well. */
+    static String colours(Ground ground) {
+        return TextSize.class
+                .getResource("/wildchalk/desktop/" + ground.name().toLowerCase(Locale.ROOT) + ".css")
+                .toExternalForm();
+    }
 
     /** The address of a style sheet for a size in per cent. */
     static String styleSheet(int percent) {

@@ -31,6 +31,7 @@ final class ViewMenu extends MenuButton {
                 item("view.fit", () -> shell.board().ifPresent(b -> b.view().fit()));
         MenuItem surface = item("view.surface", shell::changeSurface);
         MenuItem backdrop = item("view.backdrop", shell::chooseBackdrop);
+        MenuItem adjust = item("view.adjust-backdrop", shell::adjustBackdrop);
         MenuItem noBackdrop = item("view.no-backdrop", shell::removeBackdrop);
         CheckMenuItem signs = new CheckMenuItem(Ui.text("view.signs"));
         signs.setId("view-signs");
@@ -39,12 +40,15 @@ final class ViewMenu extends MenuButton {
                 e -> shell.board().ifPresent(b -> b.view().legendProperty().set(signs.isSelected())));
         CheckMenuItem history = new CheckMenuItem(Ui.text("view.history"));
         history.setId("view-history");
-        shell.board().ifPresent(b -> history.setSelected(b.historyShownProperty().get()));
+        shell.board()
+                .ifPresent(b -> history.setSelected(b.historyShownProperty().get()));
         history.setOnAction(
                 e -> shell.board().ifPresent(b -> b.historyShownProperty().set(history.isSelected())));
-        for (MenuItem needsDrill : List.of(fit, surface, backdrop, noBackdrop, signs, history)) {
+        for (MenuItem needsDrill : List.of(fit, surface, backdrop, signs, history)) {
             needsDrill.setDisable(!open);
         }
+        adjust.setDisable(shell.backdrop().isEmpty());
+        noBackdrop.setDisable(shell.backdrop().isEmpty());
         getItems()
                 .setAll(
                         fit,
@@ -52,6 +56,7 @@ final class ViewMenu extends MenuButton {
                         signs,
                         history,
                         backdrop,
+                        adjust,
                         noBackdrop,
                         new SeparatorMenuItem(),
                         choice(

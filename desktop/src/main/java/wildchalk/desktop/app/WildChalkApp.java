@@ -41,7 +41,6 @@ public final class WildChalkApp extends Application {
         }
         Shell shell = new Shell(stage, settings, binder, dialogs);
         Scene scene = new Scene(shell, WIDTH, HEIGHT);
-        scene.getStylesheets().add(TextSize.styleSheet(settings.textPercent()));
         stage.setScene(scene);
         stage.setTitle(Ui.text("app.title"));
         stage.setMinWidth(960);

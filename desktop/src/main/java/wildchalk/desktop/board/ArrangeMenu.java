@@ -1,9 +1,13 @@
 package wildchalk.desktop.board;
 
 import java.util.List;
+import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import wildchalk.core.arrange.Alignments.Axis;
 import wildchalk.core.surface.Position;
 import wildchalk.desktop.app.Ui;
@@ -12,6 +16,8 @@ import wildchalk.desktop.document.Selection;
 
 /** What can be done with what is chosen, as a menu: under the other mouse button and in the head of the board. */
 final class ArrangeMenu {
+
+    private static final double ROW_WIDTH = 290;
 
     private ArrangeMenu() {}
 
@@ -48,6 +54,17 @@ final class ArrangeMenu {
         items.add(item("all", true, arrange::selectAll));
     }
 
+    /** What an item does, and the key for it at the right. */
+    private static HBox row(String text, String key) {
+        Label keys = new Label(key);
+        keys.getStyleClass().add("menu-key");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox row = new HBox(24, new Label(text), gap, keys);
+        row.setMinWidth(ROW_WIDTH);
+        return row;
+    }
+
     private static Menu positions(DrillDocument document, Selection s) {
         Menu menu = new Menu(Ui.text("arrange.position"));
         for (Position position : document.drill().surface().positions()) {
@@ -63,7 +80,8 @@ final class ArrangeMenu {
     }
 
     private static MenuItem item(String key, boolean enabled, Runnable action) {
-        MenuItem item = new MenuItem(Ui.text("arrange." + key));
+        String[] parts = Ui.text("arrange." + key).split("\t");
+        MenuItem item = new MenuItem("", row(parts[0], parts.length > 1 ? parts[1] : ""));
         item.setId("arrange-" + key);
         item.setDisable(!enabled);
         item.setOnAction(e -> action.run());

@@ -35,6 +35,7 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.words.Places;
 import wildchalk.desktop.app.Ui;
@@ -42,6 +43,7 @@ import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.document.Worker;
 import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.PlacedLabels;
 import wildchalk.picture.paint.Viewport;
 import wildchalk.picture.style.Ground;
 import wildchalk.picture.style.StrokeCode;
@@ -97,6 +99,7 @@ public final class BoardView extends Region {
         document.stepProperty().addListener(changed);
         document.playingProperty().addListener(changed);
         document.selectionProperty().addListener(changed);
+        document.tracingProperty().addListener(changed);
         ground.addListener(changed);
         strokeCode.addListener(changed);
         legend.addListener(changed);
@@ -368,6 +371,9 @@ public final class BoardView extends Region {
         if (e.getClickCount() == 2 && onDoubleClick(frame, v, thing, e)) {
             return;
         }
+        if (thing.isNone() && beside(frame, v, e)) {
+            return;
+        }
         if (thing.isNone()) {
             Selection stays = e.isShiftDown() ? document.selectionProperty().get() : Selection.NONE;
             document.selectionProperty().set(stays);
@@ -383,6 +389,29 @@ public final class BoardView extends Region {
             document.selectionProperty().set(new Selection(Elements.withGroups(frame.progression(), Set.of(id))));
         }
         take(frame, v, thing, e.isAltDown() || arranging.get());
+    }
+
+    /** Labels and goals of the surface are no elements; they can be dragged all the same. */
+    private boolean beside(Frame frame, Viewport v, MouseEvent e) {
+        Optional<PlacedLabels.Label> label = PlacedLabels.at(v, frame, e.getX(), e.getY());
+        if (label.isPresent() && e.getClickCount() == 2) {
+            document.change(
+                    Ui.text("edit.label"),
+                    p -> p.withLayout(p.layout().withLabel(label.get().of(), Optional.empty())));
+            return true;
+        }
+        if (label.isPresent()) {
+            setGesture(DragGesture.ofLabel(document, v, frame, label.get(), this::repaintSoon));
+            return true;
+        }
+        Optional<GoalMouth> goal = Aiming.at(frame, v, e.getX(), e.getY())
+                .goal()
+                .filter(g -> frame.drill().surface().goal(g.id()).isPresent());
+        if (goal.isPresent() && (e.isAltDown() || arranging.get())) {
+            setGesture(DragGesture.ofGoal(document, v, frame, goal.get(), this::repaintSoon));
+            return true;
+        }
+        return false;
     }
 
     /** Pulls from a body or a ball, or drags what is chosen. */
@@ -576,5 +605,6 @@ public final class BoardView extends Region {
         document.stepProperty().removeListener(changed);
         document.playingProperty().removeListener(changed);
         document.selectionProperty().removeListener(changed);
+        document.tracingProperty().removeListener(changed);
     }
 }

@@ -1,22 +1,30 @@
 package wildchalk.desktop.board;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import javafx.scene.input.KeyCode;
 import wildchalk.core.arrange.Snapping;
 import wildchalk.core.arrange.Transforms;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ElementId;
+import wildchalk.core.drill.Elements;
+import wildchalk.core.drill.MovedGoal;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.words.Places;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.PlacedLabels;
 import wildchalk.picture.paint.Viewport;
 
 /** Drags things, or a point of a path, to another place; made when let go, shown at the pointer meanwhile. */
@@ -25,12 +33,14 @@ final class DragGesture implements Gesture {
     /** A shorter drag is a click, pixels. */
     private static final double LEAST_PIXELS = 3;
 
+    private static final double TURN_DEGREES = 45;
+
     private final DrillDocument document;
     private final Viewport viewport;
     private final Frame frame;
     private final String label;
     private final Point start;
-    private final Function<Point, Progression> change;
+    private final Function<Point, Drill> change;
     private final Runnable repaint;
     private final Snapping snapping;
     private final TypedMeasure typed;
@@ -39,6 +49,7 @@ final class DragGesture implements Gesture {
     private Point pointer;
     private Snapping.Snapped place;
     private boolean moved;
+    private double turned;
 
     private DragGesture(
             DrillDocument document,
@@ -47,7 +58,7 @@ final class DragGesture implements Gesture {
             String label,
             Point start,
             Set<ElementId> moving,
-            Function<Point, Progression> change,
+            Function<Point, Drill> change,
             Runnable repaint) {
         this.document = document;
         this.viewport = viewport;
@@ -83,7 +94,9 @@ final class DragGesture implements Gesture {
                 Ui.text(ids.size() > 1 ? "edit.move-several" : "edit.move", ids.size()),
                 start,
                 all,
-                p -> Transforms.of(drill, frame.drill().surface(), all, PlaneMap.shift(p.minus(start))),
+                p -> document.drill()
+                        .withProgression(
+                                Transforms.of(drill, frame.drill().surface(), all, PlaneMap.shift(p.minus(start)))),
                 repaint);
     }
 
@@ -99,9 +112,60 @@ final class DragGesture implements Gesture {
                 p -> {
                     List<Waypoint> path = new ArrayList<>(travel.path());
                     path.set(index, path.get(index).withAt(p));
-                    return frame.progression().withMove(travel.withPath(path));
+                    return document.drill().withProgression(frame.progression().withMove(travel.withPath(path)));
                 },
                 repaint);
+    }
+
+    /** Puts a label where the hand wants it; it keeps its way from what it names. */
+    static DragGesture ofLabel(
+            DrillDocument document, Viewport v, Frame frame, PlacedLabels.Label label, Runnable repaint) {
+        Point start = v.toMetres(label.box().getCenterX(), label.box().getCenterY());
+        Point anchor = PlacedLabels.anchor(v, frame, label.of());
+        Set<ElementId> everything = new LinkedHashSet<>(Elements.all(frame.progression()));
+        return new DragGesture(
+                document,
+                v,
+                frame,
+                Ui.text("edit.label"),
+                start,
+                everything, // a label is drawn to nothing
+                p -> document.drill()
+                        .withProgression(frame.progression()
+                                .withLayout(frame.progression()
+                                        .layout()
+                                        .withLabel(
+                                                label.of(),
+                                                Optional.of(p.minus(anchor).toMillimetres())))),
+                repaint);
+    }
+
+    /** Puts a goal of the surface somewhere else; R turns it meanwhile. */
+    static DragGesture ofGoal(DrillDocument document, Viewport v, Frame frame, GoalMouth goal, Runnable repaint) {
+        DragGesture[] self = new DragGesture[1];
+        self[0] = new DragGesture(
+                document,
+                v,
+                frame,
+                Ui.text("edit.goal"),
+                goal.centre(),
+                Set.of(),
+                p -> document.drill()
+                        .withSurfaceUse(document.drill()
+                                .surfaceUse()
+                                .withGoal(new MovedGoal(goal.id(), p, goal.facingDegrees() + self[0].turned))),
+                repaint);
+        return self[0];
+    }
+
+    @Override
+    public boolean key(KeyCode code) {
+        if (code == KeyCode.R && typed.isEmpty()) {
+            turned += TURN_DEGREES;
+            repaint.run();
+            return true;
+        }
+        return false;
     }
 
     @Override
@@ -130,9 +194,9 @@ final class DragGesture implements Gesture {
 
     @Override
     public void finish() {
-        if (moved || !typed.isEmpty()) {
+        if (moved || !typed.isEmpty() || turned != 0) {
             Point end = end();
-            document.change(label, before -> change.apply(end));
+            document.changeDrill(label, before -> change.apply(end));
         }
     }
 

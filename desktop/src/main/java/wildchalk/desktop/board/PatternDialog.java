@@ -68,7 +68,8 @@ final class PatternDialog {
     private Optional<Pattern> ask(Window owner) {
         Dialog<Pattern> dialog = new Dialog<>();
         Dialogs.dress(dialog, owner);
-        dialog.setHeaderText(Ui.text("pattern." + kind));
+        String called = Ui.text("pattern." + kind);
+        dialog.setHeaderText(Character.toUpperCase(called.charAt(0)) + called.substring(1));
         GridPane grid = new GridPane();
         grid.setHgap(16);
         grid.setVgap(10);

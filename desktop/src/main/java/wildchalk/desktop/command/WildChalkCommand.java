@@ -126,7 +126,10 @@ final class WildChalkCommand implements Runnable {
         return stops ? CommandLineEntry.STOPPED : CommandLineEntry.WELL;
     }
 
-    @Command(name = "validate", description = "Whether files are well-formed drills or surfaces.", mixinStandardHelpOptions = true)
+    @Command(
+            name = "validate",
+            description = "Whether files are well-formed drills or surfaces.",
+            mixinStandardHelpOptions = true)
     int validate(
             @Parameters(paramLabel = "FILE", arity = "1..*") List<Path> files,
             @Option(names = "--json", description = "as JSON") boolean json)

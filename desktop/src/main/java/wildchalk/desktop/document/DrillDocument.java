@@ -23,6 +23,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import wildchalk.core.arrange.Copies;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Journal;
+import wildchalk.core.drill.Backdrop;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
@@ -48,6 +49,9 @@ public final class DrillDocument implements AutoCloseable {
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     private final ObjectProperty<Reader> reader = new SimpleObjectProperty<>(Reader.USUAL);
     private final Worker worker = new Worker();
+
+    /** A picture to trace that is shown while the drill is open and kept in no file. */
+    private final ObjectProperty<Optional<Backdrop>> tracing = new SimpleObjectProperty<>(Optional.empty());
 
     private History history;
     private DrillFile file;
@@ -147,7 +151,13 @@ public final class DrillDocument implements AutoCloseable {
             }
         });
         int current = Math.max(0, Math.min(step.get(), r.progression().steps().size() - 1));
-        return new Frame(r.drill(), r.progression(), r.timeline(), seconds.get(), current, true, selected);
+        Drill shown = tracing.get().isPresent() ? r.drill().withBackdrop(tracing.get()) : r.drill();
+        return new Frame(shown, r.progression(), r.timeline(), seconds.get(), current, true, selected);
+    }
+
+    /** A picture that lies under the drawing in this window only. */
+    public ObjectProperty<Optional<Backdrop>> tracingProperty() {
+        return tracing;
     }
 
     // ---- changes ----

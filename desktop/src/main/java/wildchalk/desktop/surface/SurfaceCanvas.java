@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.geometry.BoundingBox;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.ImageView;
@@ -137,10 +138,19 @@ final class SurfaceCanvas extends StackPane {
         g.setFill(fx(ground.quiet()));
         g.setStroke(fx(ground.quiet()));
         if (surface.zones().size() <= 12) {
+            List<BoundingBox> named = new ArrayList<>();
             for (Zone zone : surface.zones()) {
                 Point sum = zone.outline().stream().reduce(Point.ORIGIN, Point::plus);
                 var p = v.toPixels(sum.times(1.0 / zone.outline().size()));
-                g.fillText(zone.name(), p.getX(), p.getY() + 14);
+                var room = new BoundingBox(
+                        p.getX() - 3.0 * zone.name().length(),
+                        p.getY(),
+                        6.0 * zone.name().length(),
+                        16);
+                if (named.stream().noneMatch(room::intersects)) {
+                    named.add(room);
+                    g.fillText(zone.name(), p.getX(), p.getY() + 14);
+                }
             }
         }
         if (to == null) {

@@ -45,7 +45,6 @@ public final class SurfaceChooser {
     /** Room for the longest form, so that the window need not grow when another surface is chosen. */
     private static final int CONTENT_HEIGHT = 572;
 
-
     private final Window owner;
     private final Ground ground;
     private final Binder binder;

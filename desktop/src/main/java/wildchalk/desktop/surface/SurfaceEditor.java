@@ -70,7 +70,8 @@ final class SurfaceEditor {
         this.owner = owner;
         this.binder = binder;
         boolean own = Surfaces.find(start.id()).isEmpty();
-        String called = own ? start.title() : Ui.text("editor.new", start.title().toLowerCase(Locale.ROOT));
+        String called =
+                own ? start.title() : Ui.text("editor.new", start.title().toLowerCase(Locale.ROOT));
         this.surface = OwnSurfaces.copyOf(start, own ? start.id() : Slugs.of("own-" + called), called);
         this.canvas = new SurfaceCanvas(ground, surface, this::drawn, this::pen);
         fields();
@@ -136,7 +137,6 @@ final class SurfaceEditor {
                 e.consume();
             }
         });
-        ((Button) dialog.getDialogPane().lookupButton(save)).setMinWidth(Region.USE_PREF_SIZE);
         dialog.setResultConverter(button -> button == save ? surface : null);
         return dialog.showAndWait();
     }
@@ -216,8 +216,17 @@ final class SurfaceEditor {
     private void show() {
         canvas.show(surface);
         undo.setDisable(before.isEmpty());
-        parts.getItems().setAll(SurfaceParts.names(surface));
-        parts.scrollTo(parts.getItems().size() - 1);
+        List<String> was = List.copyOf(parts.getItems());
+        List<String> is = SurfaceParts.names(surface);
+        parts.getItems().setAll(is);
+        int fresh = 0;
+        while (fresh < Math.min(was.size(), is.size()) && was.get(fresh).equals(is.get(fresh))) {
+            fresh++;
+        }
+        if (!was.isEmpty() && is.size() > was.size()) {
+            parts.getSelectionModel().select(fresh);
+            parts.scrollTo(Math.max(0, fresh - 1));
+        }
     }
 
     private void read() {

@@ -1,0 +1,21 @@
+package wildchalk.core.drill;
+
+import java.util.Objects;
+import wildchalk.core.geometry.Headings;
+import wildchalk.core.geometry.Point;
+
+/**
+ * A goal of the surface that stands somewhere else in a drill: a net dragged to the wall.
+ *
+ * @param goal its id on the surface
+ * @param at the middle of its mouth
+ * @param facingDegrees out of its mouth
+ */
+public record MovedGoal(String goal, Point at, double facingDegrees) {
+
+    public MovedGoal {
+        Objects.requireNonNull(goal, "goal");
+        Objects.requireNonNull(at, "at");
+        facingDegrees = Headings.normalise(facingDegrees);
+    }
+}
