@@ -58,7 +58,8 @@ final class GridironField {
     }
 
     private static void yardLines(SurfaceBuilder b, int goalYards, double halfWidth, double hashY) {
-        for (int yards = 0; yards < goalYards; yards += 5) {
+        b.halfway();
+        for (int yards = 5; yards < goalYards; yards += 5) {
             b.across(yards * YARD, false);
         }
         b.bothLine(goalYards * YARD, -halfWidth, goalYards * YARD, halfWidth, 2 * LINE, false, Ink.LINE);

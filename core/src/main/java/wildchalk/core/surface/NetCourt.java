@@ -34,10 +34,10 @@ final class NetCourt {
     private static void zone(SurfaceBuilder b, String id, double turn, double x1, double y1, double x2, double y2) {
         b.rectangleZone(
                 id,
-                Math.min(turn * x1, turn * x2),
-                Math.min(turn * y1, turn * y2),
-                Math.max(turn * x1, turn * x2),
-                Math.max(turn * y1, turn * y2));
+                Math.min(turn * x1, turn * x2) + 0.0,
+                Math.min(turn * y1, turn * y2) + 0.0,
+                Math.max(turn * x1, turn * x2) + 0.0,
+                Math.max(turn * y1, turn * y2) + 0.0);
     }
 
     /** FIVB Beach Volleyball Rules: no attack line and no centre line. */

@@ -51,10 +51,15 @@ final class SurfaceBuilder {
         return this;
     }
 
+    /** Zero has one sign here, so that equal places are equal records. */
+    private static Point at(double x, double y) {
+        return new Point(x + 0.0, y + 0.0);
+    }
+
     // ---- lines ----
 
     void line(double x1, double y1, double x2, double y2, double width, boolean dashed, Ink ink) {
-        markings.add(new Marking.Line(new Point(x1, y1), new Point(x2, y2), width, dashed, ink));
+        markings.add(new Marking.Line(at(x1, y1), at(x2, y2), width, dashed, ink));
     }
 
     void line(double x1, double y1, double x2, double y2) {
@@ -99,7 +104,7 @@ final class SurfaceBuilder {
     // ---- arcs and spots ----
 
     void arc(double x, double y, double r, double start, double sweep, double width, boolean dashed, Ink ink) {
-        markings.add(new Marking.Arc(new Point(x, y), r, start, sweep, width, dashed, ink));
+        markings.add(new Marking.Arc(at(x, y), r, start, sweep, width, dashed, ink));
     }
 
     void circle(double x, double y, double r) {
@@ -121,7 +126,7 @@ final class SurfaceBuilder {
     }
 
     void spot(double x, double y, double diameter, Ink ink) {
-        markings.add(new Marking.Spot(new Point(x, y), diameter, ink));
+        markings.add(new Marking.Spot(at(x, y), diameter, ink));
     }
 
     void bothSpots(double x, double y, double diameter) {
@@ -142,13 +147,13 @@ final class SurfaceBuilder {
 
     /** A landmark whose name is the text {@code landmark.<sport>.<id>}. */
     void landmark(String id, double x, double y) {
-        landmarks.add(new Landmark(id, name("landmark", id), new Point(x, y)));
+        landmarks.add(new Landmark(id, name("landmark", id), at(x, y)));
     }
 
     /** A landmark of the attacked end and its partner "own-…" at the other. */
     void bothLandmark(String id, double x, double y) {
         landmark(id, x, y);
-        landmarks.add(new Landmark("own-" + id, own(name("landmark", id)), new Point(-x, y)));
+        landmarks.add(new Landmark("own-" + id, own(name("landmark", id)), at(-x, y)));
     }
 
     /** The landmarks "left-…" at +y and "right-…" at -y, at both ends. */

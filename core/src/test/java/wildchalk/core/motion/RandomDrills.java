@@ -1,21 +1,30 @@
 package wildchalk.core.motion;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.ElementId;
+import wildchalk.core.drill.Elements;
+import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Layout;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Note;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PassKind;
 import wildchalk.core.drill.PickUp;
@@ -34,6 +43,7 @@ import wildchalk.core.drill.Wait;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.Weight;
+import wildchalk.core.drill.ZoneKind;
 import wildchalk.core.geometry.Point;
 
 /** Drills of any size from a seed: many are nonsense to a coach, all are well-formed. */
@@ -119,7 +129,43 @@ public final class RandomDrills {
         WaitingLine line = new WaitingLine(
                 new LineId("line"), "L", place(), random.nextInt(360) - 180, List.of(new RoleId("r0")), 3);
         Gear gear = new Gear(new GearId("g0"), pick(GearKind.values()), pick(Chalk.values()), place(), 90);
-        return new Progression(new ProgressionId("base"), "Random", List.of(gear), List.of(line), people, balls, list);
+        Progression bare =
+                new Progression(new ProgressionId("base"), "Random", List.of(gear), List.of(line), people, balls, list);
+        return laidOut(bare);
+    }
+
+    /** With everything that lies on a surface besides: zones, notes, gaps, bibs, supplies; some grouped, locked, labelled. */
+    private Progression laidOut(Progression bare) {
+        Progression p = bare;
+        for (int i = random.nextInt(4); i > 0; i--) {
+            Gear more = new Gear(p.nextGearId(), pick(GearKind.values()), pick(Chalk.values()), place(), 45 * i)
+                    .withLabel(random.nextBoolean() ? "" : "no. " + i);
+            p = p.with(more.kind().isSupply() ? more.withCount(1 + random.nextInt(40)) : more);
+        }
+        Layout layout = Layout.NONE
+                .with(new MarkedZone(
+                        p.nextZoneId(), "zone A", pick(ZoneKind.values()), List.of(place(), place(), place())))
+                .with(new Note(
+                        p.nextNoteId(),
+                        "words\nin two lines",
+                        place(),
+                        random.nextBoolean() ? Optional.of(place()) : Optional.empty()))
+                .with(new Gap(p.nextGapId(), 1 + random.nextInt(9), place(), place()));
+        p = p.withLayout(layout);
+        p = p.with(p.roles()
+                .get(0)
+                .withTeam(Optional.of(pick(Chalk.values())))
+                .withHand(pick(Hand.values()))
+                .withTask(random.nextBoolean() ? "calls" : ""));
+        List<ElementId> all = Elements.all(p);
+        Set<ElementId> group = new LinkedHashSet<>();
+        for (int i = 0; i < 3; i++) {
+            group.add(all.get(random.nextInt(all.size())));
+        }
+        return p.withLayout(p.layout()
+                .withGroups(List.of(group))
+                .withLocked(Set.of(all.get(random.nextInt(all.size()))))
+                .withLabel(p.gear().get(0).id(), Optional.of(place())));
     }
 
     private double pace() {

@@ -1,0 +1,258 @@
+package wildchalk.core.binder;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import wildchalk.core.Demo;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.surface.OwnSurfaces;
+import wildchalk.core.surface.Size;
+import wildchalk.core.surface.Surface;
+
+/** A folder of drills: what can be done with them, and that nothing is lost. */
+class BinderTest {
+
+    @TempDir
+    Path folder;
+
+    private Binder binder;
+
+    @BeforeEach
+    void fill() throws IOException {
+        binder = new Binder(folder.resolve("binder"));
+        for (String id : List.of("crossing-backs", "breakwater-breakout", "second-wave-from-the-left")) {
+            DrillFile.ofNew(Demo.read(id)).save(file(id));
+        }
+    }
+
+    private Path file(String id) {
+        return binder.drillsFolder().resolve(id + DrillFile.SUFFIX);
+    }
+
+    private List<Path> files() throws IOException {
+        return binder.drills().stream().map(Binder.Entry::file).toList();
+    }
+
+    private static List<String> titles(List<Binder.Entry> entries) {
+        return entries.stream()
+                .flatMap(e -> e.content().stream())
+                .map(c -> c.drill().title())
+                .toList();
+    }
+
+    @Test
+    void tenBrokenFilesAreListedAndTheOthersOpen() throws IOException {
+        int good = binder.drills().size();
+        String text = Files.readString(file("crossing-backs"));
+        List<String> broken = List.of(
+                "",
+                "{",
+                "[]",
+                "null",
+                text.substring(0, text.length() / 2),
+                text.replace("\"version\": 1", "\"version\": 99"),
+                text.replace("\"title\"", "\"titel\""),
+                text.replace("\"attack\"", "\"atack\""),
+                text.replace("[", "{"),
+                "\u0000\u0001\u0002");
+        for (int i = 0; i < broken.size(); i++) {
+            Files.writeString(file("broken-" + i), broken.get(i));
+        }
+        List<Binder.Entry> all = binder.drills();
+        assertEquals(good + 10, all.size());
+        assertEquals(good, titles(all).size());
+        for (Binder.Entry e : all.subList(good, all.size())) {
+            String problem = e.problem().orElseThrow().getMessage();
+            assertTrue(e.content().isEmpty() && problem.contains("broken-"), "the broken ones come last: " + problem);
+        }
+        for (int i = 0; i < broken.size(); i++) {
+            assertEquals(broken.get(i), Files.readString(file("broken-" + i)), "a broken file is left as it is");
+        }
+    }
+
+    @Test
+    void aDuplicateIsAFileOfItsOwn() throws IOException {
+        Path copy = binder.duplicate(file("crossing-backs"), "Crossing backs, again");
+        Drill drill = DrillFile.read(copy).drill();
+        assertEquals("crossing-backs-again.drill.json", copy.getFileName().toString());
+        assertEquals("Crossing backs, again", drill.title());
+        assertEquals(Demo.read("crossing-backs").base(), drill.base());
+        assertTrue(Files.exists(file("crossing-backs")));
+    }
+
+    @Test
+    void renamingMovesTheFileAndNeverOverAnother() throws IOException {
+        Path to = binder.rename(file("crossing-backs"), "Breakwater breakout");
+        assertEquals("breakwater-breakout-2.drill.json", to.getFileName().toString());
+        assertFalse(Files.exists(file("crossing-backs")));
+        assertEquals(
+                2,
+                titles(binder.drills()).stream()
+                        .filter("Breakwater breakout"::equals)
+                        .count());
+        Path wave = binder.rename(file("second-wave-from-the-left"), "Second wave, from the left");
+        assertEquals(file("second-wave-from-the-left"), wave, "the same name in a file keeps its file");
+    }
+
+    @Test
+    void whatIsArchivedComesBackWhole() throws IOException {
+        Drill before = DrillFile.read(file("crossing-backs")).drill();
+        Path away = binder.archive(file("crossing-backs"));
+        assertFalse(titles(binder.drills()).contains(before.title()));
+        assertEquals(List.of(before.title()), titles(binder.archived()));
+        // meanwhile somebody makes another drill of that name
+        DrillFile.ofNew(before.withTitle("Another")).save(file("crossing-backs"));
+        Path back = binder.restore(away);
+        assertEquals(before, DrillFile.read(back).drill());
+        assertEquals("Another", DrillFile.read(file("crossing-backs")).drill().title());
+        assertEquals(List.of(), binder.archived());
+    }
+
+    @Test
+    void favouritesAreRememberedBesideTheDrills() throws IOException {
+        Favourites.of(binder).toggle(file("crossing-backs"));
+        assertTrue(Favourites.of(binder).has(file("crossing-backs")));
+        assertFalse(Favourites.of(binder).has(file("breakwater-breakout")));
+        Favourites.of(binder).toggle(file("crossing-backs"));
+        assertFalse(Favourites.of(binder).has(file("crossing-backs")));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "crossing | crossing-backs",
+                "CROSS backs | crossing-backs",
+                "ice puck | breakwater-breakout",
+                "handball fast | second-wave-from-the-left",
+                "handball positional | crossing-backs",
+                "pole | crossing-backs"
+            })
+    void searchingFindsTheBeginningsOfWordsAnywhere(String query, String expected) throws IOException {
+        Catalogue catalogue = new Catalogue();
+        List<Path> all = files();
+        for (Path f : all) {
+            catalogue.add(f, DrillFile.read(f).drill());
+            catalogue.addTalk(f, DrillFile.read(f).drill());
+        }
+        assertEquals(List.of(file(expected)), catalogue.find(all, query));
+        assertEquals(List.of(), catalogue.find(all, query + " zebra"));
+        assertEquals(all, catalogue.find(all, "  "));
+    }
+
+    // ---- bundles ----
+
+    @Test
+    void aBundleCarriesDrillsAndOwnSurfacesToAnotherBinder() throws IOException {
+        Surface yard = OwnSurfaces.blank("yard", "The yard", new Size(18, 12));
+        SurfaceFile.ofNew(yard).save(binder.newSurfaceFile("The yard"));
+        Path bundle = folder.resolve("all.chalk");
+        Bundle.pack(bundle, files(), binder);
+        Binder other = new Binder(folder.resolve("other"));
+        assertEquals(4, other.takeIn(bundle).size());
+        assertEquals(titles(binder.drills()), titles(other.drills()));
+        assertEquals(yard, other.surfaces().get(0).content().orElseThrow().surface());
+        assertEquals(List.of(), other.takeIn(bundle), "what is there already is left");
+        Path there = other.drillsFolder().resolve("crossing-backs.drill.json");
+        DrillFile mine = DrillFile.read(there);
+        mine.withDrill(mine.drill().withTitle("Mine")).save(there);
+        assertEquals(List.of("crossing-backs-2.drill.json"), other.takeIn(bundle), "a changed one is put beside");
+        assertEquals("Mine", DrillFile.read(there).drill().title());
+    }
+
+    @Test
+    void theSameDrillsGiveTheSameBundle() throws IOException {
+        Bundle.pack(folder.resolve("a.chalk"), files(), binder);
+        Bundle.pack(folder.resolve("b.chalk"), files(), binder);
+        assertArrayEquals(Files.readAllBytes(folder.resolve("a.chalk")), Files.readAllBytes(folder.resolve("b.chalk")));
+    }
+
+    private Path zip(Map<String, byte[]> entries) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+            for (Map.Entry<String, byte[]> e : entries.entrySet()) {
+                zip.putNextEntry(new ZipEntry(e.getKey()));
+                zip.write(e.getValue());
+                zip.closeEntry();
+            }
+        }
+        return Files.write(folder.resolve("hostile.chalk"), bytes.toByteArray());
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "../evil.drill.json",
+                "drills/../../evil.drill.json",
+                "/etc/evil.drill.json",
+                "drills\\..\\evil.drill.json",
+                "drills/sub/evil.drill.json",
+                "drills/evil.sh",
+                "drills/.drill.json",
+                "C:evil.drill.json"
+            })
+    void aNameThatLeadsElsewhereIsRefusedAndNothingIsWritten(String name) throws IOException {
+        byte[] honest = Files.readAllBytes(file("crossing-backs"));
+        Map<String, byte[]> entries = new LinkedHashMap<>();
+        entries.put("drills/honest.drill.json", honest);
+        entries.put(name, honest);
+        Path bundle = zip(entries);
+        Binder other = new Binder(folder.resolve("other"));
+        FormatProblem problem = assertThrows(FormatProblem.class, () -> other.takeIn(bundle));
+        assertTrue(problem.getMessage().contains("does not belong"), problem.getMessage());
+        assertFalse(Files.exists(other.folder()), "not even the honest part");
+    }
+
+    @Test
+    void aBundleWithOneBrokenDrillBringsNothing() throws IOException {
+        Map<String, byte[]> entries = new LinkedHashMap<>();
+        entries.put("drills/a.drill.json", Files.readAllBytes(file("crossing-backs")));
+        entries.put("drills/b.drill.json", "{}".getBytes(StandardCharsets.UTF_8));
+        Path bundle = zip(entries);
+        Binder other = new Binder(folder.resolve("other"));
+        assertThrows(FormatProblem.class, () -> other.takeIn(bundle));
+        assertFalse(Files.exists(other.folder()));
+    }
+
+    @Test
+    void aBombIsStoppedWhileItUnpacks() throws IOException {
+        Path bundle = zip(Map.of("drills/bomb.drill.json", new byte[40 * 1024 * 1024]));
+        assertTrue(Files.size(bundle) < 100_000, "small outside");
+        Binder other = new Binder(folder.resolve("other"));
+        FormatProblem problem = assertThrows(FormatProblem.class, () -> other.takeIn(bundle));
+        assertTrue(problem.getMessage().contains("more than a drill can be"), problem.getMessage());
+    }
+
+    @Test
+    void aCutOffBundleSaysSo() throws IOException {
+        Path whole = folder.resolve("all.chalk");
+        Bundle.pack(whole, files(), binder);
+        byte[] bytes = Files.readAllBytes(whole);
+        Binder other = new Binder(folder.resolve("other"));
+        Path cut = Files.write(folder.resolve("cut.chalk"), Arrays.copyOf(bytes, bytes.length / 3));
+        assertThrows(FormatProblem.class, () -> other.takeIn(cut));
+        Path no = Files.writeString(folder.resolve("no.chalk"), "not a zip at all");
+        FormatProblem problem = assertThrows(FormatProblem.class, () -> other.takeIn(no));
+        assertTrue(problem.getMessage().contains("no bundle"), problem.getMessage());
+    }
+}

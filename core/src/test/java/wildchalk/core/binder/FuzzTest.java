@@ -1,0 +1,143 @@
+package wildchalk.core.binder;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import wildchalk.core.Demo;
+import wildchalk.core.drill.Audience;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.motion.RandomDrills;
+import wildchalk.core.motion.Timeline;
+import wildchalk.core.surface.OwnSurfaces;
+import wildchalk.core.surface.Surfaces;
+import wildchalk.core.words.Words;
+
+/**
+ * Broken and hostile files: each is a clear error or a drill that can be worked with; nothing hangs, nothing else is thrown,
+ * nothing is written outside the binder. A short run here; {@code scripts/fuzz-run} makes the long one.
+ */
+class FuzzTest {
+
+    private static final int USUAL_COUNT = 2_500;
+    private static final long SEED = 20_261_124;
+    /** No honest run takes a tenth of this: a guard against hanging, not a measurement. */
+    private static final Duration LONG = Duration.ofSeconds(300);
+
+    @TempDir
+    Path folder;
+
+    private int read;
+    private int refused;
+
+    @Test
+    void mutatedFilesAreReadOrRefused() throws IOException {
+        int count = Integer.getInteger("fuzz.count", USUAL_COUNT);
+        List<String> drills = drills();
+        List<String> surfaces = Surfaces.all().stream()
+                .filter(s -> s.markings().size() < 60)
+                .map(s -> OwnSurfaces.copyOf(s, "own-" + s.id(), s.title()))
+                .map(s -> SurfaceFile.ofNew(s).toText())
+                .toList();
+        byte[] bundle = bundle(drills);
+        Mutations mutations = new Mutations(SEED);
+        assertTimeoutPreemptively(LONG.multipliedBy(1 + count / USUAL_COUNT / 8), () -> {
+            for (int i = 0; i < count; i++) {
+                switch (i % 4) {
+                    case 0, 1 -> drill(mutations.of(drills.get(i / 4 % drills.size())));
+                    case 2 -> surface(mutations.of(surfaces.get(i / 4 % surfaces.size())));
+                    default -> takeIn(mutations.of(bundle), i);
+                }
+            }
+        });
+        System.out.printf("%d mutated files: %d read, %d refused with a clear error%n", count, read, refused);
+        assertEquals(count, read + refused);
+        assertTrue(read > count / 100 && refused > count / 100, "both happen");
+    }
+
+    private static List<String> drills() throws IOException {
+        List<String> texts = new ArrayList<>();
+        for (Path demo : Demo.files()) {
+            texts.add(Files.readString(demo));
+        }
+        for (int seed = 0; seed < 6; seed++) {
+            Drill random = Drill.blank("R", new SurfaceUse("ice-60x30", "whole"), Audience.USUAL)
+                    .withProgression(RandomDrills.of(seed, 4, 2, 8));
+            texts.add(DrillFile.ofNew(random).toText());
+        }
+        return texts;
+    }
+
+    private void drill(byte[] bytes) throws IOException {
+        Path file = Files.write(folder.resolve("f.drill.json"), bytes);
+        try {
+            DrillFile content = DrillFile.read(file);
+            Drill drill = content.drill();
+            // what is taken can be worked with, and is written so that it is read as the same
+            Words.of(drill, drill.base(), Timeline.of(drill, drill.base()));
+            assertEquals(drill, DrillFile.parse(file, content.toText()).drill());
+            read++;
+        } catch (FormatProblem problem) {
+            refuse(problem);
+        }
+    }
+
+    private void surface(byte[] bytes) throws IOException {
+        Path file = Files.write(folder.resolve("f.surface.json"), bytes);
+        try {
+            SurfaceFile content = SurfaceFile.read(file);
+            assertEquals(
+                    content.surface(), SurfaceFile.parse(file, content.toText()).surface());
+            read++;
+        } catch (FormatProblem problem) {
+            refuse(problem);
+        }
+    }
+
+    private void takeIn(byte[] bytes, int number) throws IOException {
+        Path around = Files.createDirectories(folder.resolve("around-" + number));
+        Path file = Files.write(folder.resolve("f.chalk"), bytes);
+        Binder binder = new Binder(around.resolve("binder"));
+        try {
+            binder.takeIn(file);
+            read++;
+        } catch (FormatProblem problem) {
+            refuse(problem);
+            assertFalse(Files.exists(binder.folder()), "a refused bundle brings nothing");
+        }
+        try (Stream<Path> all = Files.walk(around)) {
+            for (Path p : all.filter(Files::isRegularFile).toList()) {
+                assertTrue(p.startsWith(binder.folder()), p + " was written outside");
+                Files.delete(p);
+            }
+        }
+    }
+
+    private void refuse(FormatProblem problem) {
+        String message = problem.getMessage();
+        assertTrue(message.length() > 20 && message.lines().count() == 1, message);
+        refused++;
+    }
+
+    private byte[] bundle(List<String> drills) throws IOException {
+        Binder binder = new Binder(folder.resolve("source"));
+        for (int i = 0; i < 3; i++) {
+            Path file = binder.drillsFolder().resolve("d" + i + DrillFile.SUFFIX);
+            DrillFile.parse(file, drills.get(i)).save(file);
+        }
+        Path target = folder.resolve("source.chalk");
+        Bundle.pack(target, binder.drills().stream().map(Binder.Entry::file).toList(), binder);
+        return Files.readAllBytes(target);
+    }
+}
