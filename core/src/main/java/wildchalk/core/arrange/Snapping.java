@@ -26,6 +26,8 @@ public final class Snapping {
 
     /** Angles offered from where a pull began. */
     private static final double ANGLE_STEP_DEGREES = 15;
+    /** Even spacings are many where much stands: they draw from this share of the reach only. */
+    private static final double SPACING_SHARE = 0.5;
     /** Pairs of more elements than this are not looked at for equal spacing. */
     private static final int MOST_FOR_SPACING = 40;
     /** Two spacings that differ by less are the same. */
@@ -101,6 +103,15 @@ public final class Snapping {
         return named(p).or(() -> spacing(p)).or(() -> aligned(p)).orElseGet(() -> grid(p));
     }
 
+    /** Snaps an end of the tape: to anything that stands there, else as a place. */
+    public Snapped onto(Point p) {
+        return others.stream()
+                .filter(o -> o.isWithin(reach, p))
+                .min(Comparator.comparingDouble(o -> o.distanceTo(p)))
+                .map(at -> new Snapped(at, Reason.NAMED, List.of()))
+                .orElseGet(() -> place(p));
+    }
+
     /** Snaps the end of a line that began somewhere: angles count too. */
     public Snapped end(Point p, Point start) {
         return named(p).or(() -> spacing(p))
@@ -145,7 +156,7 @@ public final class Snapping {
 
     private Snapped nearer(Point p, Snapped best, Point at, Point a, Point b) {
         double distance = at.distanceTo(p);
-        if (distance > reach || best != null && best.at().distanceTo(p) <= distance) {
+        if (distance > reach * SPACING_SHARE || best != null && best.at().distanceTo(p) <= distance) {
             return best;
         }
         boolean between = at.distanceTo(a) < a.distanceTo(b);

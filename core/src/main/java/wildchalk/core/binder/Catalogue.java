@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Step;
 import wildchalk.core.motion.Timeline;
@@ -19,6 +20,8 @@ import wildchalk.core.words.Words;
  * worked out.
  */
 public final class Catalogue {
+
+    private static final Pattern NO_WORD = Pattern.compile("[^\\p{L}\\p{N}]+");
 
     private final Map<Path, String> words = new ConcurrentHashMap<>();
 
@@ -62,7 +65,7 @@ public final class Catalogue {
     }
 
     private static String plain(String text) {
-        return text.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", " ") + " ";
+        return NO_WORD.matcher(text.toLowerCase(Locale.ROOT)).replaceAll(" ") + " ";
     }
 
     /** Which of the files hold all the words; all of them when nothing is asked for. */

@@ -51,7 +51,7 @@ class SnappingTest {
         assertEquals(new Point(4.9, 4), beyond.at());
         assertEquals(2.2, beyond.guides().get(0).metres(), 1e-9);
         assertEquals(2.2, beyond.guides().get(1).metres(), 1e-9);
-        Snapping.Snapped between = on(cones(0.5, 4, 6.5, 4)).place(new Point(3.6, 4.2));
+        Snapping.Snapped between = on(cones(0.5, 4, 6.5, 4)).place(new Point(3.55, 4.15));
         assertEquals(new Point(3.5, 4), between.at());
         assertEquals(3, between.guides().get(0).metres(), 1e-9);
     }

@@ -34,8 +34,10 @@ import wildchalk.picture.style.Ground;
 /** Shows the drills of a binder as cards: searched as one types, favourites first if wanted, the archive apart. */
 public final class BinderView extends BorderPane {
 
-    /** So many cards are built at a time; more come when somebody scrolls to the end. */
-    private static final int PAGE = 48;
+    /** What a card takes with the space about it, pixels. */
+    private static final int CARD_WIDTH = Miniature.WIDTH + 44;
+
+    private static final int CARD_HEIGHT = Miniature.HEIGHT + 90;
 
     /** Which drills are shown. */
     private enum Shelf {
@@ -50,11 +52,10 @@ public final class BinderView extends BorderPane {
     private final Label empty = new Label(Ui.text("binder.empty"));
     private final TextField search = new TextField();
     private final ScrollPane scroll = new ScrollPane();
-    private final ExecutorService reader = Executors.newSingleThreadExecutor(task -> {
-        Thread t = new Thread(task, "wildchalk-binder");
-        t.setDaemon(true);
-        return t;
-    });
+    private final ExecutorService reader = thread("wildchalk-binder");
+    /** Cards wait for nobody who reads. */
+    private final ExecutorService painter = thread("wildchalk-cards");
+
     private Shelf shelf = Shelf.ALL;
     private Binder binder;
     private Ground ground;
@@ -62,7 +63,10 @@ public final class BinderView extends BorderPane {
     private Catalogue catalogue = new Catalogue();
     private Map<Path, Binder.Entry> entries = new LinkedHashMap<>();
     private List<Path> found = List.of();
-    private List<DrillCard> shown = new ArrayList<>();
+    /** Cards that have been built; they are dealt again to whatever is found next. */
+    private final List<DrillCard> pool = new ArrayList<>();
+
+    private int dealt;
     private int request;
 
     public BinderView(BinderActions actions) {
@@ -102,6 +106,14 @@ public final class BinderView extends BorderPane {
         setTop(head);
         setCenter(scroll);
         drops();
+    }
+
+    private static ExecutorService thread(String name) {
+        return Executors.newSingleThreadExecutor(task -> {
+            Thread t = new Thread(task, name);
+            t.setDaemon(true);
+            return t;
+        });
     }
 
     private HBox shelves() {
@@ -173,10 +185,9 @@ public final class BinderView extends BorderPane {
         Catalogue index = new Catalogue();
         Favourites marked;
         try {
-            for (Binder.Entry entry : archive ? from.archived() : from.drills()) {
-                fresh.put(entry.file(), entry);
-                entry.content().ifPresent(c -> index.add(entry.file(), c.drill()));
-            }
+            List<Binder.Entry> read = archive ? from.archived() : from.drills();
+            read.parallelStream().forEach(entry -> entry.content().ifPresent(c -> index.add(entry.file(), c.drill())));
+            read.forEach(entry -> fresh.put(entry.file(), entry));
             marked = Favourites.of(from);
         } catch (IOException e) {
             Platform.runLater(() -> count.setText(e.getMessage()));
@@ -200,16 +211,15 @@ public final class BinderView extends BorderPane {
     }
 
     private void fill() {
-        shown.forEach(DrillCard::rest);
-        shown = new ArrayList<>();
         List<Path> all = new ArrayList<>(entries.keySet());
         List<Path> among =
                 shelf == Shelf.FAVOURITES ? all.stream().filter(favourites::has).toList() : all;
         List<Path> hits = search.getText().isBlank() ? among : catalogue.find(among, search.getText());
         found = hits;
-        cards.getChildren().clear();
+        pool.forEach(DrillCard::rest);
+        dealt = 0;
         scroll.setVvalue(0);
-        more();
+        show(deal(0));
         count.setText(
                 search.getText().isBlank()
                         ? Ui.text("binder.count", hits.size(), binder.folder().getFileName())
@@ -224,18 +234,44 @@ public final class BinderView extends BorderPane {
     }
 
     private void more() {
-        int from = cards.getChildren().size();
-        for (Path file : found.subList(from, Math.min(found.size(), from + PAGE))) {
+        cards.getChildren().addAll(deal(cards.getChildren().size()));
+    }
+
+    /** So many cards are built at a time: what can be seen, and a row. More come when somebody scrolls to the end. */
+    private int page() {
+        int columns = (int) Math.max(1, scroll.getWidth() / CARD_WIDTH);
+        int rows = (int) Math.ceil(scroll.getHeight() / CARD_HEIGHT) + 1;
+        return Math.max(6, columns * rows);
+    }
+
+    /** Cards for the next files that were found. */
+    private List<Node> deal(int from) {
+        List<Node> dealing = new ArrayList<>();
+        for (Path file : found.subList(from, Math.min(found.size(), from + page()))) {
             Binder.Entry entry = entries.get(file);
             if (entry.content().isEmpty()) {
-                cards.getChildren().add(DrillCard.broken(entry));
+                dealing.add(DrillCard.broken(entry));
             } else {
-                DrillCard card = new DrillCard(
-                        entry.content().get().drill(), file, ground, favourites.has(file), reader, this::act);
-                shown.add(card);
-                cards.getChildren().add(card);
+                if (dealt == pool.size()) {
+                    pool.add(new DrillCard(painter, this::act));
+                }
+                DrillCard card = pool.get(dealt++);
+                card.show(entry.content().get().drill(), file, ground, favourites.has(file));
+                dealing.add(card);
             }
         }
+        return dealing;
+    }
+
+    /** Only what differs is taken out and put in: a node that stays keeps its looks, which are dear to work out. */
+    private void show(List<Node> wanted) {
+        List<Node> there = cards.getChildren();
+        int same = 0;
+        while (same < Math.min(there.size(), wanted.size()) && there.get(same) == wanted.get(same)) {
+            same++;
+        }
+        there.subList(same, there.size()).clear();
+        there.addAll(wanted.subList(same, wanted.size()));
     }
 
     /** Does what a card asks for, and shows the binder as it is then. */

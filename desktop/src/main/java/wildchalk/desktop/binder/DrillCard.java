@@ -1,6 +1,7 @@
 package wildchalk.desktop.binder;
 
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.concurrent.Executor;
 import java.util.function.BiConsumer;
 import javafx.application.Platform;
@@ -22,26 +23,33 @@ import wildchalk.desktop.app.Ui;
 import wildchalk.picture.export.Rep;
 import wildchalk.picture.style.Ground;
 
-/** A drill of the Binder: a picture that plays while it is looked at, what it is, and what can be done with it. */
+/**
+ * A card of the Binder: a picture that plays while it is looked at, what the drill is, and what can be done with it. One
+ * card shows one drill after another, as they are searched for.
+ */
 final class DrillCard extends StackPane {
 
-    private final Path file;
+    /** The property of a card's button and of its menu that names the drill. */
+    static final String DRILL = "drill";
+
     private final Button card = new Button();
     private final StackPane frame = new StackPane();
+    private final Label title = new Label();
+    private final Label about = new Label();
     private final Label figures = new Label();
+    private final MenuButton menu = new MenuButton("\u22ef");
+    private final Executor painter;
+    private final BiConsumer<CardAction, Path> act;
+    private Path file;
+    private volatile Drill drill;
+    private Ground ground;
+    private boolean favourite;
     private Miniature miniature;
 
-    DrillCard(
-            Drill drill,
-            Path file,
-            Ground ground,
-            boolean favourite,
-            Executor worker,
-            BiConsumer<CardAction, Path> act) {
-        this.file = file;
-        Label title = new Label((favourite ? "★ " : "") + drill.title());
+    DrillCard(Executor painter, BiConsumer<CardAction, Path> act) {
+        this.painter = painter;
+        this.act = act;
         title.getStyleClass().add("card-title");
-        Label about = new Label(Ui.text("binder.about", drill.surface().title(), String.join(", ", drill.themes())));
         about.getStyleClass().add("quiet");
         figures.getStyleClass().add("quiet");
         frame.setPrefSize(Miniature.WIDTH, Miniature.HEIGHT);
@@ -50,29 +58,58 @@ final class DrillCard extends StackPane {
         card.setGraphic(content);
         card.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         card.getStyleClass().add("card");
-        card.setId("card-" + drill.id());
-        card.setAccessibleText(Ui.text("binder.open", drill.title()));
         card.setOnAction(e -> {
             rest();
             act.accept(CardAction.OPEN, file);
         });
         card.hoverProperty().addListener((o, was, is) -> play(is || card.isFocused()));
         card.focusedProperty().addListener((o, was, is) -> play(is || card.isHover()));
-        HBox corner = new HBox(menu(drill, favourite, act));
+        menu.getStyleClass().add("card-menu");
+        menu.setOnShowing(e -> fillMenu());
+        menu.getItems().add(new MenuItem()); // an empty menu does not open; it is filled as it does
+        HBox corner = new HBox(menu);
         corner.setAlignment(Pos.TOP_RIGHT);
         corner.setPickOnBounds(false);
         corner.setMaxHeight(Region.USE_PREF_SIZE);
         corner.getStyleClass().add("card-corner");
         StackPane.setAlignment(corner, Pos.TOP_RIGHT);
         getChildren().addAll(card, corner);
-        worker.execute(() -> {
-            Rep rep = Rep.of(drill, drill.base());
-            Platform.runLater(() -> show(rep, ground));
+    }
+
+    /** Shows a drill at once, its picture and its figures as soon as they are worked out. */
+    void show(Drill shown, Path where, Ground on, boolean marked) {
+        boolean same = shown.equals(drill) && on == ground;
+        drill = shown;
+        file = where;
+        ground = on;
+        favourite = marked;
+        title.setText((marked ? "\u2605 " : "") + shown.title());
+        about.setText(Ui.text("binder.about", shown.surface().title(), String.join(", ", shown.themes())));
+        // no id of its own: a new id would have the looks of the whole card worked out anew
+        card.getProperties().put(DRILL, shown.id().text());
+        card.setAccessibleText(Ui.text("binder.open", shown.title()));
+        menu.getProperties().put(DRILL, shown.id().text());
+        menu.setAccessibleText(Ui.text("card.menu", shown.title()));
+        if (same && miniature != null) {
+            return;
+        }
+        rest();
+        miniature = null;
+        frame.getChildren().clear();
+        figures.setText("");
+        painter.execute(() -> {
+            if (drill == shown) { // not dealt again meanwhile
+                Rep rep = Rep.of(shown, shown.base());
+                Platform.runLater(() -> picture(rep, shown, on));
+            }
         });
     }
 
-    private void show(Rep rep, Ground ground) {
-        miniature = new Miniature(rep, ground);
+    private void picture(Rep rep, Drill of, Ground on) {
+        if (drill != of || ground != on) {
+            return;
+        }
+        miniature = new Miniature(rep, on);
         frame.getChildren().setAll(miniature);
         figures.setText(Ui.text(
                 "binder.figures",
@@ -81,23 +118,19 @@ final class DrillCard extends StackPane {
                 rep.drill().audience().paceBand().label()));
     }
 
-    private MenuButton menu(Drill drill, boolean favourite, BiConsumer<CardAction, Path> act) {
-        MenuButton menu = new MenuButton("⋯");
-        menu.setId("card-menu-" + drill.id());
-        menu.setAccessibleText(Ui.text("card.menu", drill.title()));
-        menu.getStyleClass().add("card-menu");
+    private void fillMenu() {
+        menu.getItems().clear();
+        boolean archived = BinderView.isArchived(file);
         for (CardAction action : CardAction.values()) {
-            boolean archived = BinderView.isArchived(file);
             if (action == CardAction.ARCHIVE && archived || action == CardAction.RESTORE && !archived) {
                 continue;
             }
             String key = action == CardAction.FAVOURITE && favourite ? "card.NO_FAVOURITE" : "card." + action;
             MenuItem item = new MenuItem(Ui.text(key));
-            item.setId("card-" + action.name().toLowerCase(java.util.Locale.ROOT));
+            item.setId("card-" + action.name().toLowerCase(Locale.ROOT));
             item.setOnAction(e -> act.accept(action, file));
             menu.getItems().add(item);
         }
-        return menu;
     }
 
     private void play(boolean on) {

@@ -24,6 +24,7 @@ final class Miniature extends ImageView {
     private static final int SCALE = 2;
 
     private final Rep rep;
+    private boolean playing;
     private final Painter painter;
     private final BufferedImage picture =
             new BufferedImage(WIDTH * SCALE, HEIGHT * SCALE, BufferedImage.TYPE_INT_ARGB_PRE);
@@ -59,19 +60,27 @@ final class Miniature extends ImageView {
         setImage(new WritableImage(shared));
         setFitWidth(WIDTH);
         setFitHeight(HEIGHT);
-        rest();
+        paintFirstStep();
     }
 
     /** Plays from the whistle. */
     void play() {
-        if (rep.timeline().seconds() > 0) {
+        if (!playing && rep.timeline().seconds() > 0) {
+            playing = true;
             timer.start();
         }
     }
 
     /** Shows the first step as drawn. */
     void rest() {
-        timer.stop();
+        if (playing) {
+            playing = false;
+            timer.stop();
+            paintFirstStep();
+        }
+    }
+
+    private void paintFirstStep() {
         paint(Frame.ofStep(rep.drill(), rep.progression(), rep.timeline(), 0));
     }
 

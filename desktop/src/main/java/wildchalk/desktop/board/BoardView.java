@@ -229,6 +229,11 @@ public final class BoardView extends Region {
                 : Optional.empty();
     }
 
+    /** What the gesture that goes on measures; empty without one. */
+    public Optional<String> gestureReading() {
+        return gesture().map(Gesture::reading).filter(r -> !r.isEmpty());
+    }
+
     // ---- pointer ----
 
     private void mouse() {

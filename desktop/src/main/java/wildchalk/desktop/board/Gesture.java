@@ -26,6 +26,11 @@ interface Gesture {
         return true;
     }
 
+    /** What is measured meanwhile, in words; empty for gestures that measure nothing. */
+    default String reading() {
+        return "";
+    }
+
     /** Let go: the change is made. */
     void finish();
 

@@ -38,7 +38,7 @@ final class TapeGesture implements Gesture {
 
     @Override
     public void press(double x, double y) {
-        pointer = snapping.place(viewport.toMetres(x, y)).at();
+        pointer = snapping.onto(viewport.toMetres(x, y)).at();
         if (points.isEmpty() || points.get(points.size() - 1).distanceTo(pointer) >= LEAST_METRES) {
             points.add(pointer);
         }
@@ -47,7 +47,7 @@ final class TapeGesture implements Gesture {
 
     @Override
     public void moveTo(double x, double y) {
-        pointer = snapping.place(viewport.toMetres(x, y)).at();
+        pointer = snapping.onto(viewport.toMetres(x, y)).at();
         repaint.run();
     }
 
@@ -70,8 +70,8 @@ final class TapeGesture implements Gesture {
         return chain;
     }
 
-    /** What the tape says now. */
-    String reading() {
+    @Override
+    public String reading() {
         List<Point> chain = chain();
         int n = chain.size();
         if (n < 2) {

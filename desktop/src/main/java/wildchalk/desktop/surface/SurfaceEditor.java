@@ -98,6 +98,13 @@ final class SurfaceEditor {
         width.setText(LengthUnit.METRES.exact(surface.widthMetres()));
         length.setOnAction(e -> read());
         width.setOnAction(e -> read());
+        for (TextField field : new TextField[] {length, width}) {
+            field.focusedProperty().addListener((o, was, is) -> {
+                if (was) {
+                    read();
+                }
+            });
+        }
         ground.setOnAction(e -> read());
         walls.setOnAction(e -> read());
         parts.setId("editor-parts");

@@ -183,8 +183,7 @@ class DrawADrillTest {
         Path file = window.folder.resolve("drills/three-in-a-row.drill.json");
         assertEquals(drawn, DrillFile.read(file).drill());
         robot.clickOn("#place-binder");
-        Window.until(() -> !robot.lookup("#card-three-in-a-row").queryAll().isEmpty());
-        robot.clickOn("#card-three-in-a-row");
+        robot.clickOn(Window.card(robot, "three-in-a-row"));
         window.settled();
         assertEquals(drawn, window.document().drill());
         assertTrue(window.document().isSaved());

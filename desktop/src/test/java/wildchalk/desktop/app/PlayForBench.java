@@ -22,22 +22,7 @@ public final class PlayForBench extends Application {
     @Override
     public void start(Stage stage) throws Exception {
         Path folder = Files.createTempDirectory("wildchalk-bench");
-        Shell shell = WildChalkApp.show(stage, new Settings(folder), folder, Optional.empty(), new FileDialogs() {
-            @Override
-            public Optional<Path> open(javafx.stage.Window owner, Path at) {
-                return Optional.empty();
-            }
-
-            @Override
-            public Optional<Path> save(javafx.stage.Window owner, Path at, String name) {
-                return Optional.empty();
-            }
-
-            @Override
-            public Optional<Path> folder(javafx.stage.Window owner, Path at) {
-                return Optional.empty();
-            }
-        });
+        Shell shell = WildChalkApp.show(stage, new Settings(folder), folder, Optional.empty(), NoDialogs.NONE);
         Drill blank = Drill.blank("Bench", new SurfaceUse("handball", "whole"), Audience.USUAL);
         shell.startNew(blank.withProgression(RandomDrills.sensible(7, 30, 12, 120)));
         var document = shell.document().orElseThrow();

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxRobotException;
@@ -21,14 +22,15 @@ public final class Window {
     final Path folder;
     /** What the next save dialog answers. */
     Path saveAnswer;
+    /** What the next open dialog answers. */
+    Path openAnswer;
 
-    private Window(Stage stage, Path binder) throws Exception {
+    private Window(Stage stage, Path binder, Path home) throws Exception {
         this.folder = binder;
-        Path home = Files.createTempDirectory("wildchalk-test-home");
         this.shell = WildChalkApp.show(stage, new Settings(home), binder, Optional.empty(), new FileDialogs() {
             @Override
             public Optional<Path> open(javafx.stage.Window owner, Path at) {
-                return Optional.empty();
+                return Optional.ofNullable(openAnswer);
             }
 
             @Override
@@ -44,7 +46,12 @@ public final class Window {
     }
 
     public static Window open(Stage stage, Path binder) throws Exception {
-        return new Window(stage, binder);
+        return new Window(stage, binder, Files.createTempDirectory("wildchalk-test-home"));
+    }
+
+    /** With settings and journals that were there before. */
+    static Window open(Stage stage, Path binder, Path home) throws Exception {
+        return new Window(stage, binder, home);
     }
 
     DrillDocument document() {
@@ -74,6 +81,34 @@ public final class Window {
         }
         robot.release(javafx.scene.input.MouseButton.PRIMARY);
         settled();
+    }
+
+    /** The button of a drill's card in the Binder. */
+    static Node card(FxRobot robot, String drill) {
+        return part(robot, "card", drill);
+    }
+
+    /** The menu in the corner of a drill's card. */
+    static Node cardMenu(FxRobot robot, String drill) {
+        return part(robot, "card-menu", drill);
+    }
+
+    private static Node part(FxRobot robot, String styleClass, String drill) {
+        Node[] found = new Node[1];
+        until(() -> {
+            WaitForAsyncUtils.waitForFxEvents();
+            found[0] = robot.lookup("." + styleClass).queryAll().stream()
+                    .filter(n -> drill.equals(n.getProperties().get("drill")))
+                    .findFirst()
+                    .orElse(null);
+            return found[0] != null;
+        });
+        return found[0];
+    }
+
+    static boolean hasCard(FxRobot robot, String drill) {
+        return robot.lookup(".card").queryAll().stream()
+                .anyMatch(n -> drill.equals(n.getProperties().get("drill")));
     }
 
     /** Waits until the window has worked out what it shows. */

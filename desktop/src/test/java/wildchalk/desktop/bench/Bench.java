@@ -63,6 +63,7 @@ public final class Bench {
 
         line("paint one frame at 1280 x 800", paint(drill, big, timeline) * 1e3, 1000 / 60.0, "ms");
         play();
+        binder();
         start();
     }
 
@@ -93,6 +94,17 @@ public final class Bench {
             line("late frames of playing it", 100 * Double.parseDouble(m.group(2)), 1, "%");
         } else {
             System.out.println("play it on the board: not measured: " + said);
+        }
+    }
+
+    private static void binder() throws IOException, InterruptedException {
+        String said = run("wildchalk.desktop.app.BinderForBench$Start", false);
+        Matcher m = Pattern.compile("open ([0-9.E-]+)\\s+search ([0-9.E-]+)").matcher(said);
+        if (m.find()) {
+            line("open a binder of 2,000 drills", Double.parseDouble(m.group(1)), 2, "s");
+            line("search it, a key pressed to the cards laid out", 1e3 * Double.parseDouble(m.group(2)), 50, "ms");
+        } else {
+            System.out.println("binder of 2,000 drills: not measured: " + said);
         }
     }
 

@@ -61,6 +61,13 @@ public final class PlacedLabels {
                 .findFirst();
     }
 
+    /** The label of an element, where it stands. */
+    public static Optional<Label> of(ElementId element, Viewport viewport, Frame frame) {
+        return of(Ground.SLATE, viewport, frame).stream()
+                .filter(l -> l.of().equals(element))
+                .findFirst();
+    }
+
     /** What a label is measured from: its element's place at the moment that is shown. */
     public static Point anchor(Viewport viewport, Frame frame, ElementId of) {
         Point2D p = anchorPixels(viewport, frame, of);

@@ -1,0 +1,137 @@
+package wildchalk.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+import wildchalk.core.Demo;
+import wildchalk.core.binder.Binder;
+import wildchalk.core.binder.DrillFile;
+
+/** The Binder with the real mouse and keys: finding, keeping in order, handing on, and files that others change. */
+@ExtendWith(ApplicationExtension.class)
+class BinderPlaceTest {
+
+    private Window window;
+    private Binder binder;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        binder = new Binder(Files.createTempDirectory("wildchalk-binder"));
+        for (String id : List.of("crossing-backs", "breakwater-breakout", "second-wave-from-the-left")) {
+            DrillFile.ofNew(Demo.read(id)).save(binder.drillsFolder().resolve(id + DrillFile.SUFFIX));
+        }
+        window = Window.open(stage, binder.folder());
+    }
+
+    private static int cards(FxRobot robot) {
+        return robot.lookup(".card").queryAll().size();
+    }
+
+    private static void untilCards(FxRobot robot, int count) {
+        Window.until(() -> {
+            WaitForAsyncUtils.waitForFxEvents();
+            return cards(robot) == count;
+        });
+    }
+
+    private static void choose(FxRobot robot, String drill, String action) {
+        robot.clickOn(Window.cardMenu(robot, drill));
+        Window.press(robot, "#card-" + action);
+    }
+
+    @Test
+    void typingFindsAndTheShelvesKeepInOrder(FxRobot robot) throws Exception {
+        untilCards(robot, 3);
+        robot.clickOn("#binder-search").write("puck");
+        untilCards(robot, 1);
+        assertTrue(Window.hasCard(robot, "breakwater-breakout"));
+        robot.push(KeyCode.CONTROL, KeyCode.A).type(KeyCode.DELETE);
+        untilCards(robot, 3);
+
+        choose(robot, "crossing-backs", "favourite");
+        robot.clickOn("#shelf-favourites");
+        untilCards(robot, 1);
+        assertTrue(Window.hasCard(robot, "crossing-backs"));
+        robot.clickOn("#shelf-all");
+        untilCards(robot, 3);
+
+        choose(robot, "crossing-backs", "duplicate");
+        untilCards(robot, 4);
+        choose(robot, "second-wave-from-the-left", "archive");
+        untilCards(robot, 3);
+        robot.clickOn("#shelf-archive");
+        untilCards(robot, 1);
+        choose(robot, "second-wave-from-the-left", "restore");
+        untilCards(robot, 0);
+        robot.clickOn("#shelf-all");
+        untilCards(robot, 4);
+    }
+
+    @Test
+    void aBrokenFileIsListedWithItsReasonAndTheOthersStay(FxRobot robot) throws Exception {
+        untilCards(robot, 3);
+        Files.writeString(binder.drillsFolder().resolve("torn.drill.json"), "{\"format\": {");
+        untilCards(robot, 4); // the folder is watched
+        Labeled why = robot.lookup(".broken .label").queryAll().stream()
+                .map(n -> (Labeled) n)
+                .filter(l -> l.getText().contains("torn.drill.json"))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(why.getText().contains("line 1"), why.getText());
+        Files.delete(binder.drillsFolder().resolve("torn.drill.json"));
+        untilCards(robot, 3);
+    }
+
+    @Test
+    void aBundleGoesOutAndComesIn(FxRobot robot) throws Exception {
+        untilCards(robot, 3);
+        Path bundle = binder.folder().resolve("to-the-assistants.chalk");
+        window.saveAnswer = bundle;
+        robot.clickOn("#binder-hand-on");
+        Window.press(robot, "OK");
+        assertTrue(Files.exists(bundle));
+        binder.archive(binder.drillsFolder().resolve("crossing-backs.drill.json"));
+        untilCards(robot, 2);
+        window.openAnswer = bundle;
+        robot.clickOn("#binder-take-in");
+        Window.press(robot, "OK");
+        untilCards(robot, 3);
+        assertEquals(
+                Demo.read("crossing-backs"),
+                DrillFile.read(binder.drillsFolder().resolve("crossing-backs.drill.json"))
+                        .drill());
+    }
+
+    @Test
+    void twoWindowsOnOneFileDoNotOverwriteEachOther(FxRobot robot) throws Exception {
+        Path file = binder.drillsFolder().resolve("crossing-backs.drill.json");
+        WaitForAsyncUtils.asyncFx(() -> window.shell.openFile(file));
+        WaitForAsyncUtils.waitForFxEvents();
+        window.settled();
+        WaitForAsyncUtils.asyncFx(() -> window.document().changeDrill("title", d -> d.withTitle("Mine")));
+        WaitForAsyncUtils.waitForFxEvents();
+        // another window saves the same file
+        DrillFile theirs = DrillFile.read(file);
+        theirs.withDrill(theirs.drill().withTitle("Theirs")).save(file);
+        robot.push(KeyCode.CONTROL, KeyCode.S);
+        Window.press(robot, Ui.text("conflict.beside"));
+        window.settled();
+        assertEquals("Theirs", DrillFile.read(file).drill().title());
+        Path beside = window.document().path().orElseThrow();
+        assertNotEquals(file, beside);
+        assertEquals("Mine", DrillFile.read(beside).drill().title());
+    }
+}
