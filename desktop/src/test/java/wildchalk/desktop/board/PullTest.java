@@ -177,9 +177,21 @@ class PullTest {
     void toOpenSpaceTheBallIsSentThere() {
         Frame frame = wave(0);
         Proposal p = Pull.fromBall(frame, new RoleId("gk"))
-                .propose(over(frame, new Point(3, -6)), SNAP)
+                .propose(over(frame, new Point(3, -3.4)), SNAP)
                 .orElseThrow();
-        assertEquals(new Target.ToPlace(new Point(3, -6)), ((Pass) added(frame, p)).to());
+        assertEquals(new Target.ToPlace(new Point(3, -3.4)), ((Pass) added(frame, p)).to());
+    }
+
+    @Test
+    void nearAnEvenAngleItKeepsToTheAngle() {
+        Frame frame = wave(0);
+        Point from = frame.timeline().poseAt(new RoleId("gk"), 0).at();
+        Proposal p = Pull.fromBall(frame, new RoleId("gk"))
+                .propose(over(frame, from.plus(Point.polar(20.04, -15.3))), SNAP)
+                .orElseThrow();
+        Point to = ((Pass) added(frame, p)).to().match(role -> null, place -> place.at());
+        Point start = Pull.fromBall(frame, new RoleId("gk")).start();
+        assertEquals(-15, to.minus(start).headingDegrees(), 0.05);
     }
 
     @Test

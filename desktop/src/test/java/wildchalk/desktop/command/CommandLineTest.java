@@ -24,6 +24,8 @@ import wildchalk.core.Demo;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
 
 /** Commands, their exit codes, and one clear line when something is wrong. */
 class CommandLineTest {
@@ -186,11 +188,15 @@ class CommandLineTest {
     @Test
     void surfacesListTheirSizes() throws IOException {
         JsonNode list = json("surfaces", "--json");
-        assertEquals(3, list.size());
+        assertEquals(Surfaces.all().size(), list.size());
         for (JsonNode s : list) {
-            assertTrue(s.get("length").asDouble() >= s.get("width").asDouble());
-            assertEquals(2, s.get("goals").size());
+            Surface surface = Surfaces.find(s.get("id").asText()).orElseThrow();
+            assertEquals(surface.lengthMetres(), s.get("length").asDouble(), 0.001);
+            assertEquals(surface.widthMetres(), s.get("width").asDouble(), 0.001);
+            assertEquals(surface.goals().size(), s.get("goals").size());
+            assertEquals(surface.landmarks().size(), s.get("landmarks").size());
+            assertEquals(Surfaces.range(surface.id()).isPresent(), s.has("permitted"), surface.id());
         }
-        assertEquals(3, run("surfaces").out().strip().lines().count());
+        assertEquals(list.size(), run("surfaces").out().strip().lines().count());
     }
 }
