@@ -20,6 +20,9 @@ public record MarkedZone(ZoneId id, String name, ZoneKind kind, List<Point> outl
         Objects.requireNonNull(name, "name");
         Objects.requireNonNull(kind, "kind");
         outline = List.copyOf(outline);
+        if (name.isBlank()) {
+            throw new IllegalArgumentException("The zone %s needs a name; sentences use it.".formatted(id));
+        }
         if (outline.size() < 3 || outline.size() > MAX_CORNERS) {
             throw new IllegalArgumentException(
                     "The zone %s (%d corners) needs 3 to %d.".formatted(id, outline.size(), MAX_CORNERS));

@@ -74,13 +74,7 @@ final class SetUpWriter {
                             loose -> Texts.CORE.get(
                                     "setup.ball.loose", surface.ballName(), places.standing(loose.at()))));
         }
-        for (Gear g : drill.gear()) {
-            String what = Places.kindOf(g) + (g.label().isEmpty() ? "" : " " + g.label());
-            list.add(
-                    g.kind().isSupply()
-                            ? Texts.CORE.get("setup.supply", g.count(), surface.ballName(), places.standing(g.at()))
-                            : capital(what) + " " + places.standing(g.at()) + ".");
-        }
+        GearRows.of(drill.gear()).forEach(row -> list.add(row.size() == 1 ? piece(row.get(0)) : row(row)));
         drill.layout()
                 .zones()
                 .forEach(z -> list.add(Texts.CORE.get(
@@ -96,10 +90,12 @@ final class SetUpWriter {
                             .collect(Collectors.joining(", ")),
                     places.length(drill.layout().gaps().get(0).widthMetres())));
         }
-        for (int i = 0; i + 1 < drill.gear().size(); i++) {
-            Gear a = drill.gear().get(i);
-            Gear b = drill.gear().get(i + 1);
-            if (Places.hasColour(a.kind()) && a.kind() == b.kind() && a.colour() == b.colour()) {
+        List<List<Gear>> rows = GearRows.of(drill.gear());
+        for (int i = 0; i + 1 < rows.size(); i++) {
+            Gear a = rows.get(i).get(0);
+            Gear b = rows.get(i + 1).get(0);
+            boolean alone = rows.get(i).size() == 1 && rows.get(i + 1).size() == 1;
+            if (alone && Places.hasColour(a.kind()) && a.kind() == b.kind() && a.colour() == b.colour()) {
                 list.add(Texts.CORE.get(
                         "setup.distance",
                         capital(places.gear(a)),
@@ -108,6 +104,23 @@ final class SetUpWriter {
             }
         }
         return list;
+    }
+
+    private String piece(Gear g) {
+        String what = Places.kindOf(g) + (g.label().isEmpty() ? "" : " " + g.label());
+        return g.kind().isSupply()
+                ? Texts.CORE.get("setup.supply", g.count(), surface.ballName(), places.standing(g.at()))
+                : capital(what) + " " + places.standing(g.at()) + ".";
+    }
+
+    private String row(List<Gear> row) {
+        return Texts.CORE.get(
+                "setup.row",
+                row.size(),
+                many(row.get(0)),
+                places.length(row.get(0).at().distanceTo(row.get(1).at())),
+                places.standing(row.get(0).at()),
+                places.standing(row.get(row.size() - 1).at()));
     }
 
     private String line(WaitingLine line) {
@@ -126,6 +139,6 @@ final class SetUpWriter {
     }
 
     private static String capital(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 }

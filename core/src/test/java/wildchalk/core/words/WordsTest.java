@@ -11,10 +11,17 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Demo;
+import wildchalk.core.drill.Audience;
+import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.Timeline;
 
 /** The talk-through says what a coach would say. */
@@ -77,7 +84,7 @@ class WordsTest {
         TalkThrough talk = talk(Demo.read(id));
         for (StepWords step : talk.steps()) {
             for (Sentence s : step.sentences()) {
-                assertTrue(s.text().matches("[A-Z].*[A-Za-z0-9)]\\."), s.text());
+                assertTrue(s.text().matches("[A-Z0-9].*[A-Za-z0-9)]\\."), s.text());
                 assertFalse(
                         s.text().contains("[")
                                 || s.text().contains("{")
@@ -117,5 +124,22 @@ class WordsTest {
                 assertNotEquals(sentence.text(), after, slot.what() + " " + choice.label());
             }
         }
+    }
+
+    @Test
+    void gearInARowIsSaidOnce() {
+        Progression p = Drills.blank().progression();
+        for (double x : new double[] {0, 2, 4, 6, 9}) {
+            p = p.with(new Gear(p.nextGearId(), GearKind.CONE, Chalk.YELLOW, new Point(x, 3), 0));
+        }
+        Drill drill = Drill.blank("Row", new SurfaceUse("handball", "whole"), Audience.USUAL)
+                .withProgression(p);
+        List<String> setUp = Words.of(drill, p, Timeline.of(drill, p)).setUp();
+        assertTrue(
+                setUp.contains("4 yellow cones in a row, 2.0 m apart: the first on halfway, 3.0 m left of the middle, "
+                        + "the last 6.0 m past halfway, 3.0 m left of the middle."),
+                setUp.toString());
+        assertTrue(setUp.contains("Yellow cone 9.0 m past halfway, 3.0 m left of the middle."), setUp.toString());
+        assertEquals(2, setUp.size(), setUp.toString());
     }
 }
