@@ -18,8 +18,8 @@ import wildchalk.picture.style.Ground;
 /** A small picture of a drill that plays while it is looked at. */
 final class Miniature extends ImageView {
 
-    static final int WIDTH = 284;
-    static final int HEIGHT = 160;
+    static final int WIDTH = 258;
+    static final int HEIGHT = 146;
     /** Painted at twice the size, so that it is sharp. */
     private static final int SCALE = 2;
 

@@ -153,35 +153,30 @@ public final class BoardPlace extends BorderPane {
             draw.setSelected(!is);
             arrange.setSelected(is);
         });
-        Button next = new Button(Ui.text("board.close-step"));
-        next.setId("close-step");
-        next.setTooltip(new Tooltip(Ui.text("board.close-step.tip")));
-        next.setOnAction(e -> {
-            BoardKeys.closeStep(document);
-            board.requestFocus();
-        });
-        for (Region button : new Region[] {draw, arrange, next, age, about}) {
+        for (Region button : new Region[] {draw, arrange, age}) {
             button.setMinWidth(Region.USE_PREF_SIZE);
         }
-        title.setMinWidth(120);
+        title.setMinWidth(Region.USE_PREF_SIZE);
+        about.setMinWidth(60);
         MenuButton more = new MenuButton(Ui.text("arrange.title"));
         more.setId("arrange-menu");
         more.setOnShowing(e -> ArrangeMenu.fill(more.getItems(), board, document));
         ArrangeMenu.fill(more.getItems(), board, document);
         more.setMinWidth(Region.USE_PREF_SIZE);
-        HBox row = new HBox(title, about, age, gap, more, new HBox(draw, arrange), next);
+        HBox row = new HBox(title, about, age, gap, more, new HBox(draw, arrange));
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("head");
         return row;
     }
 
+    /** In the place of the talk-through: the board keeps its width. */
     private void showHistory(boolean on) {
         if (on) {
-            history = new HistoryPanel(document);
-            setLeft(history);
+            history = new HistoryPanel(document, () -> historyShown.set(false));
+            setRight(history);
         } else if (history != null) {
             history.dispose();
-            setLeft(null);
+            setRight(talk);
             history = null;
         }
         board.requestFocus();
@@ -230,10 +225,22 @@ public final class BoardPlace extends BorderPane {
         status.getStyleClass().add("quiet");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox row = new HBox(play, back, next, speeds, clock, gap, status);
+        HBox row = new HBox(play, back, next, speeds, clock, gap, status, closeStep());
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("transport");
         return row;
+    }
+
+    private Node closeStep() {
+        Button next = new Button(Ui.text("board.close-step"));
+        next.setId("close-step");
+        next.setTooltip(new Tooltip(Ui.text("board.close-step.tip")));
+        next.setOnAction(e -> {
+            BoardKeys.closeStep(document);
+            board.requestFocus();
+        });
+        next.setMinWidth(Region.USE_PREF_SIZE);
+        return next;
     }
 
     private static VBox emptyState() {

@@ -3,10 +3,14 @@ package wildchalk.desktop.board;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.beans.value.ChangeListener;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
@@ -22,7 +26,8 @@ final class HistoryPanel extends VBox {
     private final ChangeListener<Object> refresh = (o, a, b) -> refresh();
     private boolean filling;
 
-    HistoryPanel(DrillDocument document) {
+    /** @param back closes the list */
+    HistoryPanel(DrillDocument document, Runnable back) {
         this.document = document;
         getStyleClass().add("history");
         Label title = new Label(Ui.text("history.title"));
@@ -42,7 +47,14 @@ final class HistoryPanel extends VBox {
             }
         });
         VBox.setVgrow(list, Priority.ALWAYS);
-        getChildren().addAll(title, list);
+        Button talk = new Button(Ui.text("history.back"));
+        talk.setId("history-back");
+        talk.setOnAction(e -> back.run());
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox head = new HBox(title, gap, talk);
+        head.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(head, list);
         document.drillProperty().addListener(refresh);
         refresh();
     }

@@ -158,6 +158,7 @@ public final class TalkView extends VBox {
     private static Node plain(String text) {
         Label label = new Label(text);
         label.getStyleClass().add("word");
+        label.setWrapText(true);
         return label;
     }
 

@@ -2,15 +2,21 @@ package wildchalk.desktop.app;
 
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.stream.Stream;
+import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.Labeled;
 import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
 import javafx.scene.web.WebView;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
@@ -24,14 +30,23 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
+import wildchalk.core.arrange.Transforms;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.DrillId;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.geometry.Symmetry;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.document.Selection;
 import wildchalk.picture.export.PageExport;
 import wildchalk.picture.export.Progress;
 import wildchalk.picture.export.Rep;
 import wildchalk.picture.export.SheetExport;
+import wildchalk.picture.paint.Painter;
+import wildchalk.picture.paint.Viewport;
+import wildchalk.picture.style.Fonts;
 import wildchalk.picture.style.Ground;
 
 /**
@@ -40,6 +55,11 @@ import wildchalk.picture.style.Ground;
  */
 @ExtendWith(ApplicationExtension.class)
 class ScreenshotMaker {
+
+    private static final int DRILLS = 30;
+    private static final int COLUMNS = 5;
+    private static final int CELL_WIDTH = 300;
+    private static final int CELL_HEIGHT = 200;
 
     private final Path target =
             Demo.folder().resolve("../../../docs/screenshots").normalize();
@@ -51,32 +71,100 @@ class ScreenshotMaker {
         stage = primary;
         Path binder = Files.createTempDirectory("wildchalk").resolve("Tern Point");
         Files.createDirectories(binder.resolve("drills"));
-        try (Stream<Path> all = Files.list(Demo.folder())) {
-            for (Path file :
-                    all.filter(f -> f.toString().endsWith(DrillFile.SUFFIX)).toList()) {
-                Files.copy(file, binder.resolve("drills").resolve(file.getFileName()));
-            }
+        List<Drill> drills = new ArrayList<>();
+        Demo.files()
+                .forEach(f -> drills.add(Demo.read(f.getFileName().toString().replace(DrillFile.SUFFIX, ""))));
+        for (int i = 0; drills.size() < DRILLS; i++) {
+            Drill other = Transforms.drill(drills.get(i), Symmetry.ACROSS_WIDTH);
+            drills.add(other.withTitle(other.title() + ", other side").withId(new DrillId(other.id() + "-other-side")));
+        }
+        for (Drill drill : drills) {
+            DrillFile.ofNew(drill).save(binder.resolve("drills/" + drill.id() + DrillFile.SUFFIX));
         }
         window = Window.open(stage, binder);
     }
 
     @Test
     void make(FxRobot robot) throws Exception {
-        Window.until(
-                () -> robot.lookup(".card").queryAll().size() >= Demo.files().size());
+        Window.until(() -> robot.lookup(".card").queryAll().size() >= 9
+                && robot.lookup(".card .quiet").queryAll().stream()
+                        .noneMatch(n -> ((Labeled) n).getText().isEmpty()));
         WaitForAsyncUtils.waitForFxEvents(20);
         shoot("binder.png");
         board("second-wave-from-the-left", 2.3);
         fx(() -> window.document().selectionProperty().set(Selection.of(new MoveId("m3"))));
         shoot("board-slate.png");
-        board("breakwater-breakout", 9.5);
+        board("lamplighter-give-and-go", 1.8);
+        shoot("board-basketball.png");
+        board("counting-gaps", 1.4);
+        fx(() -> window.shell.board().orElseThrow().historyShownProperty().set(true));
+        shoot("board-hall.png");
+        chooser(robot);
+        editor(robot);
         fx(window.shell::toggleGround);
+        board("breakwater-breakout", 9.5);
         shoot("board-paper.png");
+        board("pier-switch-and-cross", 5.6);
+        shoot("board-football.png");
+        surfaces();
         sheet();
         phone();
         try (Stream<Path> made = Files.list(target)) {
-            assertTrue(made.filter(p -> p.toString().endsWith(".png")).count() >= 5);
+            assertTrue(made.filter(p -> p.toString().endsWith(".png")).count() >= 11);
         }
+    }
+
+    private void chooser(FxRobot robot) throws Exception {
+        Platform.runLater(window.shell::newDrill);
+        Window.until(() -> !robot.lookup("#surface-search").queryAll().isEmpty());
+        dialog(robot, "#surface-search", "surface-chooser.png");
+    }
+
+    private void editor(FxRobot robot) throws Exception {
+        Window.press(robot, "#surface-search");
+        robot.write("200 x 85");
+        Window.press(robot, "#surface-ice-200x85");
+        Window.press(robot, "#surface-own");
+        Window.until(() -> !robot.lookup("#editor-title").queryAll().isEmpty());
+        Window.press(robot, "#editor-thirds");
+        dialog(robot, "#editor-title", "surface-editor.png");
+        robot.type(KeyCode.ESCAPE);
+        Window.until(() -> robot.lookup("#editor-title").queryAll().isEmpty());
+        robot.type(KeyCode.ESCAPE);
+        Window.until(() -> robot.lookup("#surface-search").queryAll().isEmpty());
+    }
+
+    private void dialog(FxRobot robot, String inside, String name) throws Exception {
+        WaitForAsyncUtils.waitForFxEvents(20);
+        write(name, robot.lookup(inside).query().getScene().getRoot());
+    }
+
+    /** Every surface on one sheet. */
+    private void surfaces() throws IOException {
+        List<Surface> all = Surfaces.all();
+        int rows = (all.size() + COLUMNS - 1) / COLUMNS;
+        BufferedImage sheet = new BufferedImage(COLUMNS * CELL_WIDTH, rows * CELL_HEIGHT, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = sheet.createGraphics();
+        Painter.prepare(g);
+        g.setColor(Ground.PAPER.surround());
+        g.fillRect(0, 0, sheet.getWidth(), sheet.getHeight());
+        for (int i = 0; i < all.size(); i++) {
+            Graphics2D cell = (Graphics2D) g.create(
+                    i % COLUMNS * CELL_WIDTH + 6, i / COLUMNS * CELL_HEIGHT + 26, CELL_WIDTH - 12, CELL_HEIGHT - 30);
+            SurfaceUse use = SurfaceUse.of(all.get(i));
+            new Painter(Ground.PAPER)
+                    .paintSurface(
+                            cell,
+                            use.surface(),
+                            Viewport.fitting(use, CELL_WIDTH - 12, CELL_HEIGHT - 30)
+                                    .withUnit(0.8));
+            cell.dispose();
+            g.setColor(Ground.PAPER.text());
+            g.setFont(Fonts.bold(13));
+            g.drawString(all.get(i).title(), i % COLUMNS * CELL_WIDTH + 8, i / COLUMNS * CELL_HEIGHT + 18);
+        }
+        g.dispose();
+        ImageIO.write(sheet, "png", target.resolve("surfaces.png").toFile());
     }
 
     private void board(String id, double seconds) throws Exception {

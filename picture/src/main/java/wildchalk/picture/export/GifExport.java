@@ -49,7 +49,7 @@ public final class GifExport {
         Graphics2D sg = surface.createGraphics();
         sg.setColor(ground.surround());
         sg.fillRect(0, 0, WIDTH, height);
-        painter.paintSurface(sg, rep.drill().surface(), viewport);
+        painter.paintGround(sg, rep.drill().surfaceUse(), viewport);
         sg.setColor(ground.surround());
         sg.fill(new Rectangle2D.Double(0, viewport.height(), WIDTH, height - viewport.height()));
         sg.dispose();

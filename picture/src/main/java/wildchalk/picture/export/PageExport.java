@@ -89,7 +89,7 @@ public final class PageExport {
         Painter painter = new Painter(ground, rep.reader().code());
         StringBuilder svg = new StringBuilder();
         svg.append(parts.fragment(g -> {
-            painter.paintSurface(g, rep.drill().surface(), v);
+            painter.paintGround(g, rep.drill().surfaceUse(), v);
             Painter.prepare(g);
             painter.paintGear(g, frame(rep, 0), v);
             painter.paintQueues(g, frame(rep, 0), v);

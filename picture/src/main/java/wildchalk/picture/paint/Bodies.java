@@ -9,6 +9,8 @@ import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Pose;
 
 /** Where players and balls are drawn, in pixels: for painting them and for finding what the pointer is on. */
@@ -16,6 +18,12 @@ public final class Bodies {
 
     /** Radius of a body in units. */
     static final double BODY_RADIUS = 12;
+
+    /** Those who wait are drawn smaller. */
+    static final double QUEUE_RADIUS = 0.68 * BODY_RADIUS;
+
+    /** Metres between people in a queue. */
+    private static final double QUEUE_METRES = 1.0;
 
     /** Radius of a ball in units. */
     static final double BALL_RADIUS = 5.5;
@@ -50,6 +58,19 @@ public final class Bodies {
     }
 
     /** The role under a pixel, the one drawn last first. */
+    /** Those who wait behind the first of a line, who is a role; a line that feeds nobody has its first too. */
+    static List<Point2D> queue(Viewport v, WaitingLine line) {
+        double u = v.unit();
+        double r = QUEUE_RADIUS * u;
+        double gap = Math.max(QUEUE_METRES, 2.15 * r / v.pixelsPerMetre());
+        List<Point2D> places = new ArrayList<>();
+        for (int i = line.feeds().isEmpty() ? 0 : 1; i < line.standing(); i++) {
+            double back = i == 0 ? 0 : (i - 1) * gap + (BODY_RADIUS * u + 1.3 * r) / v.pixelsPerMetre();
+            places.add(v.toPixels(line.at().plus(Point.polar(back, line.facingDegrees() + 180))));
+        }
+        return places;
+    }
+
     public static Optional<RoleId> roleAt(Frame frame, Viewport v, double x, double y, double slack) {
         List<Role> roles = new ArrayList<>(frame.progression().roles());
         Collections.reverse(roles);

@@ -9,16 +9,12 @@ import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.WaitingLine;
-import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.BallState;
 import wildchalk.core.motion.Pose;
 import wildchalk.picture.style.Ground;
 
 /** Draws players and balls. Sides differ by shape and fill as well as by colour. */
 final class BodyPainter {
-
-    /** Metres between people in a queue. */
-    private static final double QUEUE_METRES = 1.0;
 
     private final Graphics2D g;
     private final Ground ground;
@@ -45,22 +41,17 @@ final class BodyPainter {
         frame.progression().balls().forEach(this::ball);
     }
 
-    /** Those who wait stand behind the first, who is a role; a line that feeds nobody shows its first too. */
     private void queue(WaitingLine line) {
-        double u = v.unit();
-        double r = 0.68 * Bodies.BODY_RADIUS * u;
+        double r = Bodies.QUEUE_RADIUS * v.unit();
         Color colour = line.feeds().isEmpty()
                 ? ground.quiet()
                 : frame.progression()
                         .role(line.feeds().get(0))
                         .map(first -> colour(ground, first))
                         .orElse(ground.side(Side.NEUTRAL));
-        g.setStroke(new BasicStroke((float) (1.6 * u)));
-        double gap = Math.max(QUEUE_METRES, 2.15 * r / v.pixelsPerMetre());
-        for (int i = line.feeds().isEmpty() ? 0 : 1; i < line.standing(); i++) {
-            double back = i == 0 ? 0 : (i - 1) * gap + (Bodies.BODY_RADIUS * u + 1.3 * r) / v.pixelsPerMetre();
-            Point2D p = v.toPixels(line.at().plus(Point.polar(back, line.facingDegrees() + 180)));
-            g.setColor(colour);
+        g.setStroke(new BasicStroke((float) (1.6 * v.unit())));
+        g.setColor(colour);
+        for (Point2D p : Bodies.queue(v, line)) {
             g.draw(new Ellipse2D.Double(p.getX() - r, p.getY() - r, 2 * r, 2 * r));
         }
     }

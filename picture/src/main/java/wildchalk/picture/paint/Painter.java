@@ -3,6 +3,7 @@ package wildchalk.picture.paint;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.Point2D;
+import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.surface.Surface;
 import wildchalk.picture.style.Ground;
 import wildchalk.picture.style.StrokeCode;
@@ -32,8 +33,14 @@ public final class Painter {
 
     /** Everything: the surface, then what stands and moves on it. */
     public void paint(Graphics2D g, Frame frame, Viewport viewport) {
-        paintSurface(g, frame.drill().surface(), viewport);
+        paintGround(g, frame.drill().surfaceUse(), viewport);
         paintMarks(g, frame, viewport);
+    }
+
+    /** The surface, and a veil over what is not of the part that the drill uses. */
+    public void paintGround(Graphics2D g, SurfaceUse use, Viewport viewport) {
+        paintSurface(g, use.surface(), viewport);
+        new SurfacePainter(g, ground, viewport).veil(use);
     }
 
     /** The surface alone; it does not change while a drill plays, so the board keeps it. */
@@ -53,7 +60,7 @@ public final class Painter {
      * drawing, which is for whoever draws and not for those who read.
      */
     public void paintStill(Graphics2D g, Frame frame, Viewport viewport) {
-        paintSurface(g, frame.drill().surface(), viewport);
+        paintGround(g, frame.drill().surfaceUse(), viewport);
         frame.drill().backdrop().ifPresent(b -> BackdropPainter.paint(g, viewport, b));
         paintStillMarks(g, frame, viewport);
     }

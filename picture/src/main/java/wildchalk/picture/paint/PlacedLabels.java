@@ -87,15 +87,32 @@ public final class PlacedLabels {
             Point2D p = Bodies.of(frame, v, role.id());
             free.block(p.getX(), p.getY(), Bodies.BODY_RADIUS * u);
         }
+        for (WaitingLine line : frame.progression().lines()) {
+            Bodies.queue(v, line).forEach(p -> free.block(p.getX(), p.getY(), Bodies.QUEUE_RADIUS * u));
+        }
         for (Gear gear : frame.progression().gear()) {
             Point2D p = v.toPixels(gear.at());
-            free.block(p.getX(), p.getY(), 7 * u);
+            double half = Math.min(gear.size().widthMetres(), gear.size().depthMetres()) / 2 * v.pixelsPerMetre();
+            free.block(p.getX(), p.getY(), Math.max(7 * u, half));
+            block(gear);
         }
         for (Gap gap : frame.progression().layout().gaps()) {
             Point2D p = v.toPixels(gap.middle());
             free.block(p.getX(), p.getY(), 9 * u);
         }
         frame.progression().layout().notes().forEach(n -> free.block(Notes.card(v, n)));
+    }
+
+    /** A long piece is kept clear along its length. */
+    private void block(Gear gear) {
+        double wide = gear.size().widthMetres();
+        double deep = gear.size().depthMetres();
+        double length = Math.max(wide, deep) / 2;
+        double along = gear.facingDegrees() + (wide > deep ? 90 : 0);
+        for (double d = -length; d <= length; d += 0.5) {
+            Point2D p = v.toPixels(gear.at().plus(Point.polar(d, along)));
+            free.block(p.getX(), p.getY(), 4 * v.unit());
+        }
     }
 
     /** First those that stand where a hand has put them, then the others about them. */

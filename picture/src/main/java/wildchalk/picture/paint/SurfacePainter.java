@@ -5,6 +5,7 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.Shape;
 import java.awt.geom.Arc2D;
+import java.awt.geom.Area;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
@@ -12,15 +13,21 @@ import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.geom.RoundRectangle2D;
 import java.util.List;
+import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Ink;
 import wildchalk.core.surface.Marking;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.View;
 import wildchalk.picture.style.Ground;
 
 /** Draws a court or rink with its markings and goals. */
 final class SurfacePainter {
+
+    private static final int VEIL_ALPHA = 190;
+    /** A part that differs from the whole by less is the whole: rounding noise. */
+    private static final double WHOLE_METRES = 0.01;
 
     private final Graphics2D g;
     private final Ground ground;
@@ -51,6 +58,23 @@ final class SurfacePainter {
         g.setStroke(new BasicStroke((float) Math.max(1.6 * v.unit(), (surface.boards() ? 0.12 : 0.05) * scale())));
         g.draw(outline);
         surface.goals().forEach(goal -> goal(g, v, goal, ground.text()));
+    }
+
+    /** Fades what lies outside the part that is used: it is there, and not meant. */
+    void veil(SurfaceUse use) {
+        View part = use.view();
+        if (part.isWithin(WHOLE_METRES, use.floor().wholeView())) {
+            return;
+        }
+        Area outside = new Area(new Rectangle2D.Double(0, 0, v.width(), v.height()));
+        View kept = part.grown(Viewport.margin(part));
+        Rectangle2D box = new Rectangle2D.Double();
+        box.setFrameFromDiagonal(
+                v.toPixels(new Point(kept.minX(), kept.minY())), v.toPixels(new Point(kept.maxX(), kept.maxY())));
+        outside.subtract(new Area(box));
+        Color veil = ground.surround();
+        g.setColor(new Color(veil.getRed(), veil.getGreen(), veil.getBlue(), VEIL_ALPHA));
+        g.fill(outside);
     }
 
     private Shape outline(Surface s, double beyond) {

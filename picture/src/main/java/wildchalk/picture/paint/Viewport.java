@@ -58,7 +58,7 @@ public record Viewport(
     }
 
     /** A large field has a wider margin: its goals and queues look small otherwise. */
-    private static double margin(View view) {
+    static double margin(View view) {
         return Math.max(MARGIN_METRES, 0.03 * Math.max(view.width(), view.height()));
     }
 
