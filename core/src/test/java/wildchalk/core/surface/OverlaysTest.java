@@ -130,4 +130,19 @@ class OverlaysTest {
         assertEquals(rink.goal("left"), moved.goal("left"));
         assertThrows(IllegalArgumentException.class, () -> rink.withGoalAt("middle", Point.ORIGIN, 0));
     }
+
+    @Test
+    void halfARinkIsASurfaceOfItsOwnWithWhatLiesInIt() {
+        Surface rink = Surfaces.find("ice-200x85").orElseThrow();
+        Surface half = OwnSurfaces.cropped(rink, rink.view("half-right").orElseThrow());
+        assertEquals(30.48, half.lengthMetres(), 1e-6);
+        assertEquals(25.908, half.widthMetres(), 1e-6);
+        assertEquals(1, half.goals().size());
+        // the goal line lies 89 ft from the middle of the rink, so 39 ft from the middle of its half
+        near(new Point(39 * 0.3048, 0), half.goals().get(0).centre());
+        near(new Point(69 * 0.3048 - 15.24, 22 * 0.3048), mark(half, "left-dot").at());
+        assertTrue(half.landmarks().stream().noneMatch(l -> l.id().startsWith("own-")));
+        half.landmarks().forEach(l -> assertTrue(half.contains(l.at()), l.id()));
+        assertEquals(rink, OwnSurfaces.cropped(rink, rink.wholeView()), "the whole is the surface itself");
+    }
 }

@@ -9,6 +9,7 @@ import javafx.scene.control.ButtonType;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.Bundle;
 import wildchalk.core.drill.Slugs;
+import wildchalk.core.surface.Surface;
 import wildchalk.desktop.binder.BinderActions;
 
 /** Does for the Binder what needs the window: files are chosen, taken in and handed on. */
@@ -73,6 +74,16 @@ final class BinderDesk implements BinderActions {
                         error(target + ": " + e.getMessage());
                     }
                 });
+    }
+
+    @Override
+    public void editSurface(Path surface) {
+        shell.editSurface(surface);
+    }
+
+    @Override
+    public void newDrillOn(Surface surface) {
+        shell.newDrillOn(surface);
     }
 
     @Override

@@ -18,7 +18,9 @@ import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Journal;
 import wildchalk.core.drill.Backdrop;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Symmetry;
+import wildchalk.core.surface.Surface;
 import wildchalk.desktop.binder.BinderView;
 import wildchalk.desktop.binder.FolderWatch;
 import wildchalk.desktop.board.BoardPlace;
@@ -137,6 +139,22 @@ public final class Shell extends BorderPane {
     void newDrill() {
         if (mayLeave()) {
             SurfaceChooser.newDrill(stage, ground, reader().unit(), binder).ifPresent(this::startNew);
+        }
+    }
+
+    void newDrillOn(Surface surface) {
+        if (mayLeave()) {
+            SurfaceChooser.newDrillOn(stage, ground, reader().unit(), binder, SurfaceUse.of(surface))
+                    .ifPresent(this::startNew);
+        }
+    }
+
+    void editSurface(Path file) {
+        try {
+            SurfaceChooser.edit(stage, ground, binder, file);
+            showBinder();
+        } catch (IOException e) {
+            error(e.getMessage());
         }
     }
 

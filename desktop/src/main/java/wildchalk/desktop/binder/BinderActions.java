@@ -2,6 +2,7 @@ package wildchalk.desktop.binder;
 
 import java.nio.file.Path;
 import java.util.List;
+import wildchalk.core.surface.Surface;
 
 /** What the Binder asks the window to do. */
 public interface BinderActions {
@@ -18,6 +19,12 @@ public interface BinderActions {
 
     /** Packs drills into a bundle. */
     void handOn(List<Path> drills);
+
+    /** Opens a surface of one's own to be laid out further. */
+    void editSurface(Path surface);
+
+    /** Begins a drill on a surface of one's own. */
+    void newDrillOn(Surface surface);
 
     void error(String message);
 }

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -43,6 +44,7 @@ public final class BinderView extends BorderPane {
     private enum Shelf {
         ALL,
         FAVOURITES,
+        SURFACES,
         ARCHIVE
     }
 
@@ -62,6 +64,7 @@ public final class BinderView extends BorderPane {
     private Favourites favourites;
     private Catalogue catalogue = new Catalogue();
     private Map<Path, Binder.Entry> entries = new LinkedHashMap<>();
+    private List<Binder.SurfaceEntry> surfaces = List.of();
     private List<Path> found = List.of();
     /** Cards that have been built; they are dealt again to whatever is found next. */
     private final List<DrillCard> pool = new ArrayList<>();
@@ -121,7 +124,7 @@ public final class BinderView extends BorderPane {
         ToggleGroup group = new ToggleGroup();
         for (Shelf s : Shelf.values()) {
             ToggleButton button = new ToggleButton(Ui.text("binder.shelf." + s));
-            button.setId("shelf-" + s.name().toLowerCase(java.util.Locale.ROOT));
+            button.setId("shelf-" + s.name().toLowerCase(Locale.ROOT));
             button.setToggleGroup(group);
             button.setSelected(s == shelf);
             button.getStyleClass()
@@ -184,6 +187,7 @@ public final class BinderView extends BorderPane {
         Map<Path, Binder.Entry> fresh = new LinkedHashMap<>();
         Catalogue index = new Catalogue();
         Favourites marked;
+        List<Binder.SurfaceEntry> own = from.surfaces();
         try {
             List<Binder.Entry> read = archive ? from.archived() : from.drills();
             read.parallelStream().forEach(entry -> entry.content().ifPresent(c -> index.add(entry.file(), c.drill())));
@@ -198,6 +202,7 @@ public final class BinderView extends BorderPane {
                 entries = fresh;
                 catalogue = index;
                 favourites = marked;
+                surfaces = own;
                 fill();
             }
         });
@@ -211,6 +216,10 @@ public final class BinderView extends BorderPane {
     }
 
     private void fill() {
+        if (shelf == Shelf.SURFACES) {
+            fillSurfaces();
+            return;
+        }
         List<Path> all = new ArrayList<>(entries.keySet());
         List<Path> among =
                 shelf == Shelf.FAVOURITES ? all.stream().filter(favourites::has).toList() : all;
@@ -224,7 +233,32 @@ public final class BinderView extends BorderPane {
                 search.getText().isBlank()
                         ? Ui.text("binder.count", hits.size(), binder.folder().getFileName())
                         : Ui.text("binder.found", hits.size(), all.size()));
-        boolean none = hits.isEmpty();
+        tellEmpty(hits.isEmpty());
+    }
+
+    /** Surfaces of one's own; few, so they are built anew. */
+    private void fillSurfaces() {
+        String wanted = search.getText().strip().toLowerCase(Locale.ROOT);
+        List<Node> list = new ArrayList<>();
+        for (Binder.SurfaceEntry entry : surfaces) {
+            String name = entry.content()
+                    .map(c -> c.surface().title())
+                    .orElse(entry.file().getFileName().toString());
+            if (name.toLowerCase(Locale.ROOT).contains(wanted)) {
+                list.add(entry.content()
+                        .map(c -> (Node) new SurfaceCard(c.surface(), entry.file(), ground, actions))
+                        .orElseGet(() -> DrillCard.broken(entry.problem().orElseThrow())));
+            }
+        }
+        found = List.of();
+        pool.forEach(DrillCard::rest);
+        scroll.setVvalue(0);
+        cards.getChildren().setAll(list);
+        count.setText(Ui.text("binder.surfaces.count", list.size()));
+        tellEmpty(list.isEmpty());
+    }
+
+    private void tellEmpty(boolean none) {
         empty.setText(Ui.text(
                 !none || search.getText().isBlank() && shelf == Shelf.ALL
                         ? "binder.empty"
@@ -234,6 +268,9 @@ public final class BinderView extends BorderPane {
     }
 
     private void more() {
+        if (shelf == Shelf.SURFACES) {
+            return; // all of them are there
+        }
         cards.getChildren().addAll(deal(cards.getChildren().size()));
     }
 
@@ -250,7 +287,7 @@ public final class BinderView extends BorderPane {
         for (Path file : found.subList(from, Math.min(found.size(), from + page()))) {
             Binder.Entry entry = entries.get(file);
             if (entry.content().isEmpty()) {
-                dealing.add(DrillCard.broken(entry));
+                dealing.add(DrillCard.broken(entry.problem().orElseThrow()));
             } else {
                 if (dealt == pool.size()) {
                     pool.add(new DrillCard(painter, this::act));

@@ -16,7 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import wildchalk.core.binder.Binder;
+import wildchalk.core.binder.FormatProblem;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.text.Numbers;
 import wildchalk.desktop.app.Ui;
@@ -151,10 +151,10 @@ final class DrillCard extends StackPane {
     }
 
     /** A file that cannot be read, and why. */
-    static Node broken(Binder.Entry entry) {
+    static Node broken(FormatProblem problem) {
         Label title = new Label(Ui.text("binder.broken"));
         title.getStyleClass().addAll("card-title", "finding");
-        Label why = new Label(entry.problem().orElseThrow().getMessage());
+        Label why = new Label(problem.getMessage());
         why.setWrapText(true);
         why.setMaxWidth(Miniature.WIDTH);
         VBox box = new VBox(8, title, why);

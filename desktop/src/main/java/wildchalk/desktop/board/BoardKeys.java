@@ -17,6 +17,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Step;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Goals;
+import wildchalk.core.text.LengthUnit;
 import wildchalk.desktop.app.Dialogs;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
@@ -126,6 +127,13 @@ final class BoardKeys {
         return false;
     }
 
+    /** Half of the reader's unit, a whole foot; finely a tenth, three inches. */
+    private double nudge(boolean finely) {
+        LengthUnit unit = board.unit();
+        boolean feet = unit == LengthUnit.FEET;
+        return unit.metres() * (finely ? (feet ? 0.25 : 0.1) : (feet ? 1 : 0.5));
+    }
+
     private boolean arrows(KeyEvent e) {
         if (!e.getCode().isArrowKey()) {
             return false;
@@ -133,7 +141,7 @@ final class BoardKeys {
         boolean placed = board.arranging().movable().stream()
                 .anyMatch(id -> Elements.place(document.progression(), id).isPresent());
         if (placed) {
-            double d = e.isShiftDown() ? FINE_METRES : STEP_METRES;
+            double d = nudge(e.isShiftDown());
             board.arranging().nudge(direction(e.getCode()).times(d));
             return true;
         }

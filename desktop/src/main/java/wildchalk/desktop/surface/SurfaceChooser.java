@@ -1,5 +1,7 @@
 package wildchalk.desktop.surface;
 
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -25,10 +27,12 @@ import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import wildchalk.core.binder.Binder;
+import wildchalk.core.binder.SurfaceFile;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.surface.OwnSurfaces;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.text.LengthUnit;
@@ -76,8 +80,19 @@ public final class SurfaceChooser {
 
     /** The empty drill, or nothing if it was given up. */
     public static Optional<Drill> newDrill(Window owner, Ground ground, LengthUnit unit, Binder binder) {
-        SurfaceUse usual = SurfaceUse.of(Surfaces.all().get(0));
-        SurfaceChooser chooser = new SurfaceChooser(owner, ground, unit, binder, usual);
+        return newDrillOn(
+                owner, ground, unit, binder, SurfaceUse.of(Surfaces.all().get(0)));
+    }
+
+    /** Lays a surface of one's own out further; its file is written over, what it was is kept as a backup. */
+    public static void edit(Window owner, Ground ground, Binder binder, Path file) throws IOException {
+        new SurfaceEditor(owner, ground, binder, SurfaceFile.read(file), file).ask();
+    }
+
+    /** As {@link #newDrill}, with a surface that is chosen already. */
+    public static Optional<Drill> newDrillOn(
+            Window owner, Ground ground, LengthUnit unit, Binder binder, SurfaceUse first) {
+        SurfaceChooser chooser = new SurfaceChooser(owner, ground, unit, binder, first);
         HBox top =
                 new HBox(10, new Label(Ui.text("new.name")), chooser.name, new Label(Ui.text("new.age")), chooser.age);
         top.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
@@ -180,7 +195,8 @@ public final class SurfaceChooser {
     /** Lays out a surface of one's own, stores it in the binder and chooses it. */
     private void layOut() {
         SurfaceUse start = form.use().orElse(SurfaceUse.of(Surfaces.find("hall").orElseThrow()));
-        new SurfaceEditor(owner, ground, binder, start.floor()).ask().ifPresent(surface -> {
+        Surface base = OwnSurfaces.cropped(start.floor(), start.view());
+        new SurfaceEditor(owner, ground, binder, base).ask().ifPresent(surface -> {
             search.clear();
             fill();
             form.choose(surface);

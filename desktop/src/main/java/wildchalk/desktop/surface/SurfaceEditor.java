@@ -1,6 +1,7 @@
 package wildchalk.desktop.surface;
 
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -65,7 +66,17 @@ final class SurfaceEditor {
     private final Deque<Surface> before = new ArrayDeque<>();
 
     private Surface surface;
+    private Optional<SurfaceFile> stored = Optional.empty();
+    private Optional<Path> file = Optional.empty();
 
+    /** Lays a stored surface out further. */
+    SurfaceEditor(Window owner, Ground ground, Binder binder, SurfaceFile stored, Path file) {
+        this(owner, ground, binder, stored.surface());
+        this.stored = Optional.of(stored);
+        this.file = Optional.of(file);
+    }
+
+    /** Lays out a surface that begins as a copy of another. */
     SurfaceEditor(Window owner, Ground ground, Binder binder, Surface start) {
         this.owner = owner;
         this.binder = binder;
@@ -268,7 +279,13 @@ final class SurfaceEditor {
         surface = OwnSurfaces.copyOf(
                 surface, taken.contains(id) ? Slugs.next(id + "-", new ArrayList<>(taken)) : id, called);
         try {
-            SurfaceFile.ofNew(surface).save(binder.newSurfaceFile(called));
+            if (file.isPresent()) {
+                surface = OwnSurfaces.copyOf(
+                        surface, stored.orElseThrow().surface().id(), called);
+                stored.orElseThrow().withSurface(surface).save(file.get());
+            } else {
+                SurfaceFile.ofNew(surface).save(binder.newSurfaceFile(called));
+            }
             return true;
         } catch (IOException e) {
             wrong.setText(e.getMessage());

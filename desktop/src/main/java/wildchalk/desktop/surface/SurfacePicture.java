@@ -14,11 +14,11 @@ import wildchalk.picture.paint.Viewport;
 import wildchalk.picture.style.Ground;
 
 /** Small pictures of surfaces. */
-final class SurfacePicture {
+public final class SurfacePicture {
 
     private SurfacePicture() {}
 
-    static Image of(SurfaceUse use, Ground ground, int width, int height) {
+    public static Image of(SurfaceUse use, Ground ground, int width, int height) {
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
         Graphics2D g = image.createGraphics();
         new Painter(ground)

@@ -102,6 +102,21 @@ class SurfaceJourneyTest {
                 yard,
                 DrillFile.read(window.document().path().orElseThrow()).drill().surface(),
                 "the drill carries it along");
+
+        // the Binder keeps it, to be laid out further
+        robot.clickOn("#place-binder");
+        robot.clickOn("#shelf-surfaces");
+        robot.clickOn(Window.card(robot, yard.id()));
+        typeInto(robot, "#editor-title", "The old yard");
+        Window.press(robot, Ui.text("editor.save"));
+        Window.until(() -> binder.surfaces()
+                .get(0)
+                .content()
+                .orElseThrow()
+                .surface()
+                .title()
+                .equals("The old yard"));
+        assertEquals(1, binder.surfaces().size(), "in the same file");
     }
 
     private static int parts(FxRobot robot) {
