@@ -16,7 +16,6 @@ import wildchalk.core.arrange.Transforms;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Journal;
-import wildchalk.core.drill.Backdrop;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Symmetry;
@@ -38,6 +37,7 @@ public final class Shell extends BorderPane {
     private final FileDialogs dialogs;
     private final TopBar bar;
     private final BinderView binderView;
+    private final Backdrops backdrops = new Backdrops(this);
     private Binder binder;
     private Ground ground;
     private DrillDocument document;
@@ -260,36 +260,16 @@ public final class Shell extends BorderPane {
 
     // ---- what a crash has left, and what others do ----
 
-    /**
-     * Offers what was not saved when the application ended without being asked to. The first that is wanted is opened; of
-     * several the others become files of the binder, so that none is lost for another.
-     */
+    /** Offers what was not saved when the application ended without being asked to. */
     void offerJournals() {
-        try {
-            boolean opened = false;
-            for (Journal.Left left : Journal.left(settings.journals())) {
-                Optional<Boolean> answer = JournalDialog.ask(stage, left);
-                if (answer.isEmpty()) {
-                    continue;
-                }
-                if (answer.get() && opened) {
-                    left.content().save(binder.newFile(left.content().drill().title()));
-                } else if (answer.get()) {
-                    bringBack(left);
-                    opened = true;
-                }
-                Journal.discard(left);
-            }
-        } catch (IOException e) {
-            error(e.getMessage());
-        }
+        new Recovery(this, settings.journals()).offer();
     }
 
-    private void bringBack(Journal.Left left) throws IOException {
-        boolean there = left.file().filter(Files::isRegularFile).isPresent();
-        DrillFile base = there ? DrillFile.read(left.file().get()) : left.content();
-        openDrill(new DrillDocument(base, there ? left.file().get() : null, settings.reader()));
-        document.changeDrill(Ui.text("journal.edit"), d -> left.content().drill());
+    /** Opens a stored drill, or one that no file holds yet, with changes that wait to be saved. */
+    void openChanged(Optional<Path> file, DrillFile changed) throws IOException {
+        DrillFile base = file.isPresent() ? DrillFile.read(file.get()) : changed;
+        openDrill(new DrillDocument(base, file.orElse(null), settings.reader()));
+        document.changeDrill(Ui.text("journal.edit"), d -> changed.drill());
     }
 
     private void watch() {
@@ -345,47 +325,8 @@ public final class Shell extends BorderPane {
         }
     }
 
-    /** Lays a picture under the drawing. */
-    void chooseBackdrop() {
-        if (document != null) {
-            dialogs.open(stage, binder.folder()).ifPresent(file -> {
-                try {
-                    layBackdrop(
-                            BackdropFile.read(
-                                    file, document.drill().surfaceUse().view()),
-                            false);
-                } catch (IOException e) {
-                    error(Ui.text("backdrop.failed", file.getFileName()));
-                }
-            });
-        }
-    }
-
-    /** Asks anew how the picture lies that is there. */
-    void adjustBackdrop() {
-        backdrop().ifPresent(b -> layBackdrop(b, document.drill().backdrop().isPresent()));
-    }
-
-    Optional<Backdrop> backdrop() {
-        return document == null
-                ? Optional.empty()
-                : document.tracingProperty().get().or(() -> document.drill().backdrop());
-    }
-
-    private void layBackdrop(Backdrop picture, boolean inFile) {
-        BackdropDialog.ask(stage, picture, inFile, reader().unit()).ifPresent(answer -> {
-            Optional<Backdrop> laid = Optional.of(answer.picture());
-            document.tracingProperty().set(answer.inFile() ? Optional.empty() : laid);
-            document.changeDrill(
-                    Ui.text("edit.backdrop"), d -> d.withBackdrop(answer.inFile() ? laid : Optional.empty()));
-        });
-    }
-
-    void removeBackdrop() {
-        if (document != null) {
-            document.tracingProperty().set(Optional.empty());
-            document.changeDrill(Ui.text("edit.backdrop"), d -> d.withBackdrop(Optional.empty()));
-        }
+    Backdrops backdrops() {
+        return backdrops;
     }
 
     void mirror(Symmetry symmetry) {

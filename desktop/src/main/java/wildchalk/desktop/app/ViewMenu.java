@@ -30,9 +30,9 @@ final class ViewMenu extends MenuButton {
         MenuItem fit =
                 item("view.fit", () -> shell.board().ifPresent(b -> b.view().fit()));
         MenuItem surface = item("view.surface", shell::changeSurface);
-        MenuItem backdrop = item("view.backdrop", shell::chooseBackdrop);
-        MenuItem adjust = item("view.adjust-backdrop", shell::adjustBackdrop);
-        MenuItem noBackdrop = item("view.no-backdrop", shell::removeBackdrop);
+        MenuItem backdrop = item("view.backdrop", shell.backdrops()::choose);
+        MenuItem adjust = item("view.adjust-backdrop", shell.backdrops()::adjust);
+        MenuItem noBackdrop = item("view.no-backdrop", shell.backdrops()::remove);
         CheckMenuItem signs = new CheckMenuItem(Ui.text("view.signs"));
         signs.setId("view-signs");
         shell.board().ifPresent(b -> signs.setSelected(b.view().legendProperty().get()));
@@ -47,8 +47,8 @@ final class ViewMenu extends MenuButton {
         for (MenuItem needsDrill : List.of(fit, surface, backdrop, signs, history)) {
             needsDrill.setDisable(!open);
         }
-        adjust.setDisable(shell.backdrop().isEmpty());
-        noBackdrop.setDisable(shell.backdrop().isEmpty());
+        adjust.setDisable(shell.backdrops().now().isEmpty());
+        noBackdrop.setDisable(shell.backdrops().now().isEmpty());
         getItems()
                 .setAll(
                         fit,

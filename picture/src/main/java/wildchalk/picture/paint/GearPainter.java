@@ -12,6 +12,7 @@ import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.geometry.Point;
 import wildchalk.picture.style.Ground;
 
 /**
@@ -47,7 +48,10 @@ final class GearPainter {
             case POLE -> pole(p, 10 * u, colour);
             case GOAL, MINI_GOAL -> SurfacePainter.goal(g, v, gear.asGoal(), ground.text());
             case HOOP -> ring(p, Math.max(6 * u, width(gear) / 2), 1.8 * u);
-            case MANNEQUIN -> mannequin(p, 9 * u, colour);
+            case MANNEQUIN -> {
+                mannequin(p, 9 * u, colour);
+                nose(gear, 9 * u);
+            }
             case SUPPLY -> supply(p, 7 * u);
             default -> flat(gear, p, u);
         }
@@ -100,6 +104,15 @@ final class GearPainter {
                 p.getY() + 0.9 * r);
         body.closePath();
         g.fill(body);
+    }
+
+    /** A tick on the side to which a piece looks. */
+    private void nose(Gear gear, double r) {
+        double metre = 1 / v.pixelsPerMetre();
+        Point2D from = v.toPixels(gear.at().plus(Point.polar(1.15 * r * metre, gear.facingDegrees())));
+        Point2D to = v.toPixels(gear.at().plus(Point.polar(1.6 * r * metre, gear.facingDegrees())));
+        g.setStroke(new BasicStroke((float) (2 * v.unit())));
+        g.draw(new Line2D.Double(from, to));
     }
 
     /** Four balls in a heap. */

@@ -94,7 +94,9 @@ public final class PlacedLabels {
             Point2D p = v.toPixels(gear.at());
             double half = Math.min(gear.size().widthMetres(), gear.size().depthMetres()) / 2 * v.pixelsPerMetre();
             free.block(p.getX(), p.getY(), Math.max(7 * u, half));
-            block(gear);
+            if (!gear.kind().isRound()) {
+                block(gear);
+            }
         }
         for (Gap gap : frame.progression().layout().gaps()) {
             Point2D p = v.toPixels(gap.middle());

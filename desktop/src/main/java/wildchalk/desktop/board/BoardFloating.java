@@ -1,0 +1,73 @@
+package wildchalk.desktop.board;
+
+import java.awt.geom.Point2D;
+import java.util.Set;
+import javafx.scene.canvas.Canvas;
+import wildchalk.core.arrange.Patterns;
+import wildchalk.core.arrange.Snapping;
+import wildchalk.core.drill.ElementId;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.text.LengthUnit;
+import wildchalk.core.words.Places;
+import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.document.Selection;
+import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.Viewport;
+
+/** Draws what floats over the picture: findings, rings around what is chosen, handles, and the gesture that goes on. */
+final class BoardFloating {
+
+    private final BoardView board;
+    private final DrillDocument document;
+    private final Canvas floating;
+
+    BoardFloating(BoardView board, DrillDocument document, Canvas floating) {
+        this.board = board;
+        this.document = document;
+        this.floating = floating;
+    }
+
+    void paint(Frame frame, Viewport v) {
+        Overlay overlay = new Overlay(floating, v, board.groundProperty().get());
+        overlay.clear();
+        for (Finding f : frame.timeline().findings()) {
+            f.where().ifPresent(overlay::alert);
+        }
+        Selection selection = document.selectionProperty().get();
+        for (ElementId id : selection.ids()) {
+            Things.middle(frame, v, id)
+                    .ifPresent((Point2D p) -> overlay.ring(p, (selection.isSeveral() ? 16 : 20) * v.unit()));
+        }
+        for (ElementId id : frame.progression().layout().locked()) {
+            Things.middle(frame, v, id).ifPresent(overlay::lock);
+        }
+        Things.handles(frame, selection).forEach(wp -> overlay.handle(wp.at(), wp.cut()));
+        if (board.gestureOrNull() != null) {
+            board.gestureOrNull().paint(overlay);
+        } else if (board.armedProperty().get() != null && board.isHover()) {
+            paintArmed(frame, v, overlay);
+        }
+    }
+
+    private void paintArmed(Frame frame, Viewport v, Overlay overlay) {
+        LengthUnit unit = document.reader().unit();
+        Snapping.Snapped snapped = Snapping.of(
+                        frame.progression(),
+                        frame.drill().surface(),
+                        Set.of(),
+                        PullGesture.SNAP_PIXELS / v.pixelsPerMetre())
+                .place(v.toMetres(board.pointerX(), board.pointerY()));
+        overlay.guides(snapped.guides(), unit);
+        Point p = snapped.at();
+        if (board.armedProperty().get() == TrayItem.PATTERN) {
+            Patterns.points(board.patternProperty().get()).forEach(q -> overlay.handle(p.plus(q), false));
+        } else {
+            overlay.handle(p, false);
+        }
+        String where = new Places(frame.progression(), frame.drill().surface(), unit).standing(p);
+        overlay.bubble(
+                Ui.text("tray." + board.armedProperty().get()) + " " + where, board.pointerX(), board.pointerY());
+    }
+}
