@@ -25,7 +25,7 @@ final class Spoken {
             return document.rep()
                     .talk()
                     .sentence(s.move().get())
-                    .map(w -> w.text() + ", " + w.measure())
+                    .map(w -> w.text() + " " + w.measure())
                     .orElse("");
         }
         String what = s.role()
