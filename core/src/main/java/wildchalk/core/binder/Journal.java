@@ -10,6 +10,7 @@ import java.nio.channels.OverlappingFileLockException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,6 +26,8 @@ public final class Journal implements AutoCloseable {
 
     private static final String SUFFIX = ".journal";
     private static final String LOCK = ".lock";
+    /** The state before, until the present one is safely on the disk. */
+    private static final String KEPT = ".kept";
 
     /**
      * A journal that a crash has left.
@@ -83,7 +86,7 @@ public final class Journal implements AutoCloseable {
         synchronized (latch) {
             waiting = null;
             settle();
-            Files.deleteIfExists(journal);
+            remove(journal);
         }
     }
 
@@ -128,13 +131,34 @@ public final class Journal implements AutoCloseable {
                 busy = true;
             }
             try {
-                SafeFiles.replace(journal, text(entry).getBytes(StandardCharsets.UTF_8));
+                store(text(entry).getBytes(StandardCharsets.UTF_8));
             } catch (IOException e) {
                 synchronized (latch) {
                     failed = e;
                 }
             }
         }
+    }
+
+    /**
+     * Puts a state in its place at once, so that a kill loses none, and then waits for the disk, which may take long; the
+     * state before stays until that is done, for the case that the power fails meanwhile.
+     */
+    private void store(byte[] content) throws IOException {
+        Path fresh = journal.resolveSibling("." + journal.getFileName() + ".part");
+        Files.write(fresh, content);
+        if (Files.exists(journal)) {
+            Files.move(journal, kept(journal), StandardCopyOption.ATOMIC_MOVE);
+        }
+        Files.move(fresh, journal, StandardCopyOption.ATOMIC_MOVE);
+        try (FileChannel channel = FileChannel.open(journal, StandardOpenOption.WRITE)) {
+            channel.force(true);
+        }
+        Files.deleteIfExists(kept(journal));
+    }
+
+    private static Path kept(Path journal) {
+        return journal.resolveSibling(journal.getFileName() + KEPT);
     }
 
     private String text(Entry entry) {
@@ -166,14 +190,19 @@ public final class Journal implements AutoCloseable {
         }
         List<Path> journals;
         try (Stream<Path> files = Files.list(folder)) {
-            journals = files.filter(f -> f.getFileName().toString().endsWith(SUFFIX))
+            // one that was killed between two moves has left only the state before
+            journals = files.map(
+                            f -> f.resolveSibling(f.getFileName().toString().replaceFirst("\\.kept$", "")))
+                    .filter(f -> f.getFileName().toString().endsWith(SUFFIX))
+                    .filter(f -> !f.getFileName().toString().startsWith("."))
+                    .distinct()
                     .sorted()
                     .toList();
         }
         List<Left> left = new ArrayList<>();
         for (Path journal : journals) {
             if (!isHeld(journal)) {
-                read(journal).ifPresent(left::add);
+                read(journal, journal).or(() -> read(journal, kept(journal))).ifPresent(left::add);
             }
         }
         return left;
@@ -192,9 +221,9 @@ public final class Journal implements AutoCloseable {
         }
     }
 
-    private static Optional<Left> read(Path journal) {
+    private static Optional<Left> read(Path journal, Path from) {
         try {
-            String text = Files.readString(journal);
+            String text = Files.readString(from);
             int end = text.indexOf('\n');
             Located head = JsonTree.parse(journal, text.substring(0, Math.max(0, end)));
             Fields f = new Fields(journal, new Extras(), head, "");
@@ -208,7 +237,12 @@ public final class Journal implements AutoCloseable {
 
     /** Throws a left journal away: it was brought back, or is not wanted. */
     public static void discard(Left left) throws IOException {
-        Files.deleteIfExists(left.journal());
+        remove(left.journal());
         Files.deleteIfExists(beside(left.journal()));
+    }
+
+    private static void remove(Path journal) throws IOException {
+        Files.deleteIfExists(journal);
+        Files.deleteIfExists(kept(journal));
     }
 }

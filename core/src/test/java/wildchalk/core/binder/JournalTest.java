@@ -1,6 +1,7 @@
 package wildchalk.core.binder;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
@@ -83,5 +84,20 @@ class JournalTest {
         Files.write(journal, Arrays.copyOf(bytes, bytes.length / 2));
         assertEquals(List.of(), Journal.left(folder));
         assertTrue(Files.exists(journal));
+    }
+
+    @Test
+    void aKillBetweenTwoMovesLeavesTheStateBefore() throws IOException {
+        Path journal = leave(5, Optional.empty());
+        Path kept = journal.resolveSibling(journal.getFileName() + ".kept");
+        Files.move(journal, kept);
+        assertEquals("Edit 5", Journal.left(folder).get(0).content().drill().title());
+        // and one whose newest state never reached the disk has it too
+        Files.writeString(journal, "");
+        List<Journal.Left> left = Journal.left(folder);
+        assertEquals(1, left.size());
+        assertEquals("Edit 5", left.get(0).content().drill().title());
+        Journal.discard(left.get(0));
+        assertFalse(Files.exists(journal) || Files.exists(kept));
     }
 }

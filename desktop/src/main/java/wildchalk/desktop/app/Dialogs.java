@@ -1,6 +1,7 @@
 package wildchalk.desktop.app;
 
 import javafx.scene.control.Dialog;
+import javafx.scene.layout.Region;
 import javafx.stage.Window;
 
 /** Gives dialogs the looks of the window that they belong to. */
@@ -13,6 +14,7 @@ public final class Dialogs {
         dialog.initOwner(owner);
         dialog.getDialogPane().getStylesheets().setAll(owner.getScene().getStylesheets());
         dialog.getDialogPane().getStyleClass().add("shell");
+        dialog.getDialogPane().setMinHeight(Region.USE_PREF_SIZE); // long words are wrapped, not cut off
         return dialog;
     }
 }

@@ -23,7 +23,8 @@ final class HelpSheet {
         dialog.setTitle(Ui.text("help.title"));
         dialog.setHeaderText(Ui.text("help.title"));
         dialog.getDialogPane().getButtonTypes().add(ButtonType.CLOSE);
-        HBox columns = new HBox(36);
+        dialog.getDialogPane().getStyleClass().add("wide-dialog");
+        HBox columns = new HBox(28);
         columns.setId("keys");
         GridPane grid = null;
         int row = 0;

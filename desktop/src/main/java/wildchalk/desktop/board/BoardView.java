@@ -69,6 +69,9 @@ public final class BoardView extends Region {
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText(Ui.text("board.accessible", document.drill().title()));
         getChildren().addAll(picture, floating);
+        // a picture that is painted anew would ask for a layout, and that for another painting, for ever
+        picture.setManaged(false);
+        floating.setManaged(false);
         floating.setMouseTransparent(true);
         document.repProperty().addListener(changed);
         document.secondsProperty().addListener(changed);
@@ -300,6 +303,9 @@ public final class BoardView extends Region {
 
     @Override
     protected void layoutChildren() {
+        if (picture.getFitWidth() == getWidth() && picture.getFitHeight() == getHeight()) {
+            return;
+        }
         picture.setFitWidth(getWidth());
         picture.setFitHeight(getHeight());
         floating.setWidth(getWidth());

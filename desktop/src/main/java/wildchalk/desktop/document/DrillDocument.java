@@ -248,7 +248,9 @@ public final class DrillDocument implements AutoCloseable {
 
     private void keep() {
         journal.ifPresent(j -> {
-            if (history.isSaved()) {
+            boolean untouched =
+                    history.doneLabels().isEmpty() && history.now().base().isEmpty();
+            if (history.isSaved() || untouched) {
                 try {
                     j.clear();
                 } catch (IOException e) {

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashSet;
@@ -12,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -23,6 +25,10 @@ import wildchalk.core.Demo;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Journal;
+import wildchalk.core.drill.Audience;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.geometry.Point;
 
 /** What a crash has left is offered with what would come back; nothing is lost for something else. */
 @ExtendWith(ApplicationExtension.class)
@@ -30,12 +36,13 @@ class CrashRecoveryTest {
 
     private Window window;
     private Binder binder;
+    private Path journals;
 
     @Start
     void start(Stage stage) throws Exception {
         binder = new Binder(Files.createTempDirectory("wildchalk-binder"));
         Path home = Files.createTempDirectory("wildchalk-home");
-        Path journals = new Settings(home).journals();
+        journals = new Settings(home).journals();
         leave(journals, "Low tide", List.of("run of LB", "pass to CB"));
         leave(journals, "High tide", List.of("cone"));
         window = Window.open(stage, binder.folder(), home);
@@ -78,5 +85,35 @@ class CrashRecoveryTest {
         binder.drills()
                 .forEach(e -> titles.add(e.content().orElseThrow().drill().title()));
         assertEquals(Set.of("Low tide", "High tide"), titles);
+    }
+
+    @Test
+    void aJournalIsKeptWhileThereIsSomethingToLose(FxRobot robot) throws Exception {
+        int before = kept().size();
+        WaitForAsyncUtils.asyncFx(
+                () -> window.shell.startNew(Drill.blank("Ebb", new SurfaceUse("handball", "whole"), Audience.USUAL)));
+        WaitForAsyncUtils.waitForFxEvents();
+        window.settled();
+        assertEquals(before, kept().size(), "an empty board is nothing to lose");
+        robot.type(KeyCode.DIGIT7);
+        robot.clickOn(window.screen(new Point(3, 3)));
+        window.settled();
+        Window.until(() -> kept().size() == before + 1);
+        robot.push(KeyCode.CONTROL, KeyCode.S);
+        window.settled();
+        Window.until(() -> kept().size() == before);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        window.settled();
+        Window.until(() -> kept().size() == before + 1);
+        robot.push(KeyCode.CONTROL, KeyCode.Y);
+        window.settled();
+        Window.until(() -> kept().size() == before);
+        assertTrue(window.document().isSaved(), "done again, it is as it was saved");
+    }
+
+    private List<Path> kept() throws IOException {
+        try (Stream<Path> all = Files.list(journals)) {
+            return all.filter(f -> f.toString().endsWith(".journal")).toList();
+        }
     }
 }

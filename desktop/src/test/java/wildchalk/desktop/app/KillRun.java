@@ -122,7 +122,9 @@ public final class KillRun {
             back = Math.max(back, number(journal.content().drill().title()));
         }
         try (Stream<Path> all = Files.list(journals)) {
-            long there = all.filter(f -> f.toString().endsWith(".journal")).count();
+            long there = all.filter(f -> f.toString().endsWith(".journal"))
+                    .filter(f -> !f.getFileName().toString().startsWith("."))
+                    .count();
             broken += (int) (there - left.size());
         }
         for (String line : said) {
