@@ -26,10 +26,12 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Slugs;
 import wildchalk.core.drill.Step;
+import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.PlaneMap;
+import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.surface.Surface;
 
 /**
@@ -67,7 +69,7 @@ public final class Copies {
 
     /** Everything again at the other end, carried by a half turn about the middle of the surface. */
     public static Pasted atOtherEnd(Progression drill, Set<ElementId> ids, Surface surface) {
-        return paste(drill, ids, drill, surface, wildchalk.core.geometry.Symmetry.HALF_TURN);
+        return paste(drill, ids, drill, surface, Symmetry.HALF_TURN);
     }
 
     /** With the lines that feed chosen roles, the roles that chosen lines feed, and the balls in their hands. */
@@ -235,7 +237,7 @@ public final class Copies {
         while (steps.size() <= index) {
             Set<String> taken = new LinkedHashSet<>();
             steps.forEach(s -> taken.add(s.id().text()));
-            steps.add(new Step(new wildchalk.core.drill.StepId(Slugs.next("s", taken)), List.of(), List.of()));
+            steps.add(new Step(new StepId(Slugs.next("s", taken)), List.of(), List.of()));
         }
         List<Move> all = new ArrayList<>(steps.get(index).moves());
         all.addAll(copies);

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.GapId;
@@ -197,7 +198,7 @@ public final class Snapping {
         return Optional.of(new Snapped(at, Reason.LINE, guides));
     }
 
-    private Optional<Point> nearest(Point p, java.util.function.ToDoubleFunction<Point> away) {
+    private Optional<Point> nearest(Point p, ToDoubleFunction<Point> away) {
         return others.stream()
                 .filter(o -> away.applyAsDouble(o) <= reach / 2 && o.distanceTo(p) > reach)
                 .min(Comparator.comparingDouble(away).thenComparingDouble(o -> o.distanceTo(p)));

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ElementId;
@@ -167,7 +168,7 @@ public final class Transforms {
                 .orElse(id);
     }
 
-    private static <T> List<T> each(List<T> list, java.util.function.UnaryOperator<T> change) {
+    private static <T> List<T> each(List<T> list, UnaryOperator<T> change) {
         return list.stream().map(change).toList();
     }
 }

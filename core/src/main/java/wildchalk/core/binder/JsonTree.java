@@ -6,7 +6,6 @@ import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.JsonToken;
 import com.fasterxml.jackson.core.StreamReadConstraints;
-import com.fasterxml.jackson.core.StreamReadFeature;
 import com.fasterxml.jackson.core.io.JsonEOFException;
 import java.io.IOException;
 import java.nio.charset.CharacterCodingException;
@@ -25,7 +24,6 @@ final class JsonTree {
     static final long MAX_BYTES = 16L * 1024 * 1024;
 
     private static final JsonFactory FACTORY = JsonFactory.builder()
-            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .streamReadConstraints(StreamReadConstraints.builder()
                     .maxNestingDepth(60)
                     .maxNumberLength(60)
@@ -75,7 +73,7 @@ final class JsonTree {
             if (parser.nextToken() == null) {
                 throw new FormatProblem(file, "The file is empty; restore it from a backup.");
             }
-            Located root = value(parser);
+            Located root = value(file, parser);
             if (parser.nextToken() != null) {
                 JsonLocation at = parser.currentTokenLocation();
                 throw new FormatProblem(
@@ -99,14 +97,14 @@ final class JsonTree {
         }
     }
 
-    private static Located value(JsonParser parser) throws IOException {
+    private static Located value(Path file, JsonParser parser) throws IOException {
         JsonLocation at = parser.currentTokenLocation();
         int line = at.getLineNr();
         int column = at.getColumnNr();
         Object value =
                 switch (parser.currentToken()) {
-                    case START_OBJECT -> object(parser);
-                    case START_ARRAY -> array(parser);
+                    case START_OBJECT -> object(file, parser);
+                    case START_ARRAY -> array(file, parser);
                     case VALUE_STRING -> parser.getText();
                     case VALUE_NUMBER_INT -> whole(parser);
                     case VALUE_NUMBER_FLOAT -> parser.getDoubleValue();
@@ -124,20 +122,28 @@ final class JsonTree {
                 : (Object) parser.getLongValue();
     }
 
-    private static Map<String, Located> object(JsonParser parser) throws IOException {
+    private static Map<String, Located> object(Path file, JsonParser parser) throws IOException {
         Map<String, Located> fields = new LinkedHashMap<>();
         while (parser.nextToken() != JsonToken.END_OBJECT) {
             String name = parser.currentName();
             parser.nextToken();
-            fields.put(name, value(parser));
+            Located value = value(file, parser);
+            if (fields.put(name, value) != null) {
+                // of two values one would be lost without a word
+                throw new FormatProblem(
+                        file,
+                        value.line(),
+                        value.column(),
+                        "Duplicate field \"%s\"; keep one of them.".formatted(name));
+            }
         }
         return fields;
     }
 
-    private static List<Located> array(JsonParser parser) throws IOException {
+    private static List<Located> array(Path file, JsonParser parser) throws IOException {
         List<Located> elements = new ArrayList<>();
         while (parser.nextToken() != JsonToken.END_ARRAY) {
-            elements.add(value(parser));
+            elements.add(value(file, parser));
         }
         return elements;
     }

@@ -5,6 +5,6 @@
  * <p>Everything is an immutable value; every change makes a new one. Nothing here is computed: seconds and metres come
  * from {@code motion}. A drill may be wrong (a pass by somebody without a ball); that is a finding, not an exception.
  * What must hold always: ids are unique in their progression, and what points at another element by id finds it, which
- * {@link wildchalk.core.drill.Progression} checks.
+ * {@link Progression} checks.
  */
 package wildchalk.core.drill;

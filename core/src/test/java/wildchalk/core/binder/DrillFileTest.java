@@ -108,7 +108,8 @@ class DrillFileTest {
                 "{\"format\": {\"name\": \"other\", \"version\": 1}} | expected \"wild-chalk-drill\"",
                 "{\"format\": {\"name\": \"wild-chalk-drill\", \"version\": 7}} | format version 7",
                 "{\"format\": {\"name\": \"wild-chalk-drill\", \"version\": 1}} | \"id\" is missing",
-                "{\"a\": 1, \"a\": 2} | Duplicate"
+                "{\"a\": 1, \"a\": 2} | Duplicate field",
+                "{\"format\": {\"name\": \"x\", \"name\": \"y\"}} | Duplicate field \"name\""
             })
     void brokenFilesSayWhatIsWrong(String text, String expected) {
         FormatProblem problem = assertThrows(FormatProblem.class, () -> DrillFile.parse(NAME, text));

@@ -70,7 +70,7 @@ public final class BinderView extends BorderPane {
     private final List<DrillCard> pool = new ArrayList<>();
 
     private int dealt;
-    private int request;
+    private volatile int request;
 
     public BinderView(BinderActions actions) {
         this.actions = actions;
@@ -189,9 +189,7 @@ public final class BinderView extends BorderPane {
         Favourites marked;
         List<Binder.SurfaceEntry> own = from.surfaces();
         try {
-            List<Binder.Entry> read = archive ? from.archived() : from.drills();
-            read.parallelStream().forEach(entry -> entry.content().ifPresent(c -> index.add(entry.file(), c.drill())));
-            read.forEach(entry -> fresh.put(entry.file(), entry));
+            (archive ? from.archived() : from.drills()).forEach(entry -> fresh.put(entry.file(), entry));
             marked = Favourites.of(from);
         } catch (IOException e) {
             Platform.runLater(() -> count.setText(e.getMessage()));
@@ -204,6 +202,13 @@ public final class BinderView extends BorderPane {
                 favourites = marked;
                 surfaces = own;
                 fill();
+            }
+        });
+        fresh.values().parallelStream()
+                .forEach(entry -> entry.content().ifPresent(c -> index.add(entry.file(), c.drill())));
+        Platform.runLater(() -> {
+            if (mine == request && !search.getText().isBlank()) {
+                fill(); // somebody was quicker than the index
             }
         });
         // the talk-through of every drill takes longer; searching for its words works a little later

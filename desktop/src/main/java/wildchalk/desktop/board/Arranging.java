@@ -8,6 +8,7 @@ import java.util.function.Predicate;
 import wildchalk.core.arrange.Alignments;
 import wildchalk.core.arrange.Copies;
 import wildchalk.core.arrange.Transforms;
+import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.Gear;
@@ -227,14 +228,14 @@ public final class Arranging {
 
         private Colours() {}
 
-        static wildchalk.core.drill.Chalk next(wildchalk.core.drill.Chalk colour) {
-            var all = wildchalk.core.drill.Chalk.values();
+        static Chalk next(Chalk colour) {
+            var all = Chalk.values();
             return all[(colour.ordinal() + 1) % all.length];
         }
 
         /** After the last colour comes the colour of the side again. */
         static Role nextBib(Role role) {
-            var all = wildchalk.core.drill.Chalk.values();
+            var all = Chalk.values();
             int now = role.team().map(Enum::ordinal).orElse(-1);
             return role.withTeam(
                     now + 1 < all.length ? java.util.Optional.of(all[now + 1]) : java.util.Optional.empty());

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.event.ActionEvent;
 import javafx.scene.control.ButtonType;
@@ -202,7 +203,7 @@ final class DetailsDialog {
         return field;
     }
 
-    private <T> ComboBox<T> choice(String key, T[] all, T value, java.util.function.Function<T, String> name) {
+    private <T> ComboBox<T> choice(String key, T[] all, T value, Function<T, String> name) {
         ComboBox<T> box = new ComboBox<>();
         box.setId("details-" + key);
         box.getItems().setAll(all);

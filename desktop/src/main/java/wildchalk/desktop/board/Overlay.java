@@ -6,6 +6,7 @@ import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
+import javafx.scene.shape.ArcType;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
 import javafx.scene.text.Font;
@@ -111,7 +112,7 @@ final class Overlay {
         double y = p.getY() - 13;
         g.setStroke(fx(ground.text()));
         g.setLineWidth(1.6);
-        g.strokeArc(x - 3.5, y - 6, 7, 8, 0, 180, javafx.scene.shape.ArcType.OPEN);
+        g.strokeArc(x - 3.5, y - 6, 7, 8, 0, 180, ArcType.OPEN);
         g.setFill(fx(ground.text()));
         g.fillRect(x - 5, y - 2, 10, 7);
     }

@@ -3,6 +3,7 @@ package wildchalk.desktop.board;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.application.Platform;
+import javafx.event.ActionEvent;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.CheckBox;
@@ -92,7 +93,7 @@ final class PatternDialog {
         dialog.getDialogPane().setContent(grid);
         ButtonType place = new ButtonType(Ui.text("pattern.place"), ButtonBar.ButtonData.OK_DONE);
         dialog.getDialogPane().getButtonTypes().addAll(place, ButtonType.CANCEL);
-        dialog.getDialogPane().lookupButton(place).addEventFilter(javafx.event.ActionEvent.ACTION, e -> {
+        dialog.getDialogPane().lookupButton(place).addEventFilter(ActionEvent.ACTION, e -> {
             try {
                 read();
             } catch (IllegalArgumentException refused) {

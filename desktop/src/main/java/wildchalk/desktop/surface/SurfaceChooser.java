@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.event.ActionEvent;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
@@ -95,7 +96,7 @@ public final class SurfaceChooser {
         SurfaceChooser chooser = new SurfaceChooser(owner, ground, unit, binder, first);
         HBox top =
                 new HBox(10, new Label(Ui.text("new.name")), chooser.name, new Label(Ui.text("new.age")), chooser.age);
-        top.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        top.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(chooser.name, Priority.ALWAYS);
         return chooser.ask(Ui.text("new.title"), Ui.text("new.create"), Optional.of(top))
                 .map(use -> Drill.blank(

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import javafx.event.ActionEvent;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
@@ -182,7 +183,7 @@ final class SurfaceEditor {
         grid.setVgap(8);
         grid.addRow(0, new Label(Ui.text("editor.called")), title);
         HBox size = new HBox(6, length, new Label("×"), width);
-        size.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        size.setAlignment(Pos.CENTER_LEFT);
         grid.addRow(1, new Label(Ui.text("surface.size")), size);
         grid.addRow(2, new Label(Ui.text("editor.on")), ground);
         grid.add(walls, 1, 3);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -72,7 +73,7 @@ final class SurfaceForm extends VBox {
         length.setPrefColumnCount(6);
         width.setPrefColumnCount(6);
         HBox size = new HBox(8, length, new Label("×"), width);
-        size.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        size.setAlignment(Pos.CENTER_LEFT);
         for (int i = 0; i < corners.length; i++) {
             corners[i].setPrefColumnCount(4);
             corners[i].setId("surface-corner-" + i);
