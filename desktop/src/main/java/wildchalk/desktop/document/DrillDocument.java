@@ -248,8 +248,9 @@ public final class DrillDocument implements AutoCloseable {
 
     private void keep() {
         journal.ifPresent(j -> {
-            boolean untouched =
-                    history.doneLabels().isEmpty() && history.now().base().isEmpty();
+            boolean untouched = path == null
+                    && history.doneLabels().isEmpty()
+                    && history.now().base().isEmpty();
             if (history.isSaved() || untouched) {
                 try {
                     j.clear();
