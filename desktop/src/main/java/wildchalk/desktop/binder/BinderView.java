@@ -279,10 +279,10 @@ public final class BinderView extends BorderPane {
         cards.getChildren().addAll(deal(cards.getChildren().size()));
     }
 
-    /** So many cards are built at a time: what can be seen, and a row. More come when somebody scrolls to the end. */
+    /** So many cards are built at a time: what can be seen. More come when somebody scrolls to the end. */
     private int page() {
         int columns = (int) Math.max(1, scroll.getWidth() / CARD_WIDTH);
-        int rows = (int) Math.ceil(scroll.getHeight() / CARD_HEIGHT) + 1;
+        int rows = (int) Math.ceil(scroll.getHeight() / CARD_HEIGHT);
         return Math.max(6, columns * rows);
     }
 
