@@ -34,10 +34,6 @@ public record Overlay(String surfaceId, Point at, boolean crosswise, boolean str
         return new Overlay(surfaceId, middle, crosswise, strong, ink);
     }
 
-    public Overlay withInk(Ink colour) {
-        return new Overlay(surfaceId, at, crosswise, strong, colour);
-    }
-
     public Surface surface() {
         return Surfaces.find(surfaceId).orElseThrow();
     }

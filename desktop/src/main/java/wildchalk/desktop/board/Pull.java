@@ -65,10 +65,6 @@ final class Pull {
         return start;
     }
 
-    boolean isFromBall() {
-        return fromBall;
-    }
-
     void passThrough(Point p) {
         hand.add(p);
     }

@@ -22,10 +22,6 @@ final class ViewState {
                 .orElse(fit);
     }
 
-    boolean isFitting() {
-        return chosen.isEmpty();
-    }
-
     void set(Viewport viewport) {
         chosen = Optional.of(viewport);
     }
