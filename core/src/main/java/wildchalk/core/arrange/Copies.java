@@ -7,10 +7,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
+import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
@@ -18,9 +21,11 @@ import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Mover;
 import wildchalk.core.drill.Note;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
@@ -28,6 +33,7 @@ import wildchalk.core.drill.Slugs;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Target;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.PlaneMap;
@@ -126,7 +132,7 @@ public final class Copies {
             if (ids.contains(line.id())) {
                 Set<String> taken = new LinkedHashSet<>();
                 lines.forEach(l -> taken.add(l.id().text()));
-                LineId id = new LineId(Slugs.next("line", taken));
+                LineId id = new LineId(Slugs.next(into.stem("line"), taken));
                 names.put(line.id(), id);
                 List<RoleId> feeds =
                         line.feeds().stream().map(r -> (RoleId) names.get(r)).toList();
@@ -161,11 +167,11 @@ public final class Copies {
         return Slugs.next(stem.isEmpty() ? label + "-" : stem, taken);
     }
 
-    private static RoleId freeId(String label, List<Role> roles) {
+    private RoleId freeId(String label, List<Role> roles) {
         Set<String> taken = new LinkedHashSet<>();
         roles.forEach(r -> taken.add(r.id().text()));
         String slug = Slugs.of(label);
-        return new RoleId(taken.contains(slug) ? Slugs.next("r", taken) : slug);
+        return new RoleId(taken.contains(slug) ? Slugs.next(into.stem("r"), taken) : slug);
     }
 
     private void copyLayout() {
@@ -215,7 +221,7 @@ public final class Copies {
         into.moves().forEach(m -> taken.add(m.id().text()));
         for (Move move : from.moves()) {
             if (names.get(move.role()) instanceof RoleId && staysAmong(move)) {
-                MoveId id = new MoveId(Slugs.next("m", taken));
+                MoveId id = new MoveId(Slugs.next(into.stem("m"), taken));
                 taken.add(id.text());
                 names.put(move.id(), id);
             }
@@ -237,7 +243,7 @@ public final class Copies {
         while (steps.size() <= index) {
             Set<String> taken = new LinkedHashSet<>();
             steps.forEach(s -> taken.add(s.id().text()));
-            steps.add(new Step(new StepId(Slugs.next("s", taken)), List.of(), List.of()));
+            steps.add(new Step(new StepId(Slugs.next(into.stem("s"), taken)), List.of(), List.of()));
         }
         List<Move> all = new ArrayList<>(steps.get(index).moves());
         all.addAll(copies);
@@ -245,14 +251,17 @@ public final class Copies {
     }
 
     private boolean staysAmong(Move move) {
-        if (move instanceof Pass pass) {
-            return pass.to()
-                    .match(
-                            r -> names.containsKey(r.role())
-                                    || into.role(r.role()).isPresent(),
-                            p -> true);
-        }
-        return true;
+        return move instanceof Pass pass
+                ? pass.to().match(r -> isThere(r.role()), p -> true)
+                : move.others().stream().allMatch(this::isThere);
+    }
+
+    private boolean isThere(RoleId role) {
+        return names.containsKey(role) || into.role(role).isPresent();
+    }
+
+    private RoleId renamed(RoleId role) {
+        return (RoleId) names.getOrDefault(role, role);
     }
 
     private Move copy(Move move) {
@@ -262,7 +271,16 @@ public final class Copies {
                 .withId((MoveId) names.get(move.id()));
         if (carried instanceof Pass pass) {
             return pass.withTo(pass.to()
-                    .match(r -> new Target.ToRole((RoleId) names.getOrDefault(r.role(), r.role())), p -> p));
+                    .match(
+                            r -> new Target.ToRole(renamed(r.role())),
+                            p -> p.withRunner(p.runner().filter(this::isThere).map(this::renamed))));
+        } else if (carried instanceof Act act) {
+            return act.withDeed(deed(act.deed()));
+        } else if (carried instanceof Travel travel) {
+            return travel.withPath(travel.path().stream()
+                    .map(w -> w.withCalled(
+                            w.called().filter(c -> into.course().call(c.call()).isPresent())))
+                    .toList());
         } else if (carried instanceof Shot shot) {
             return from.gear().stream()
                     .filter(g -> g.id().text().equals(shot.goal()) && names.containsKey(g.id()))
@@ -273,15 +291,58 @@ public final class Copies {
         return carried;
     }
 
+    private Deed deed(Deed deed) {
+        if (deed instanceof Deed.Screening s) {
+            return new Deed.Screening(s.against().map(this::renamed), s.seconds());
+        } else if (deed instanceof Deed.Contact c) {
+            return new Deed.Contact(renamed(c.with()), c.level(), c.seconds());
+        } else if (deed instanceof Deed.Contest c) {
+            return new Deed.Contest(
+                    c.kind(),
+                    c.rivals().stream().map(this::renamed).toList(),
+                    c.winner().map(this::renamed));
+        } else if (deed instanceof Deed.Calling c) {
+            return new Deed.Calling(
+                    c.words(), c.set().filter(s -> into.course().call(s).isPresent()));
+        }
+        return deed;
+    }
+
     /** A trigger at a copied move points at its copy; one at a move that is not there is dropped. */
     private Optional<Trigger> trigger(Optional<Trigger> when) {
-        if (when.flatMap(Trigger::move).isEmpty()) {
+        if (when.isEmpty()) {
             return when;
         }
-        MoveId at = when.flatMap(Trigger::move).orElseThrow();
-        if (names.containsKey(at)) {
-            return when.map(t -> t.withMove((MoveId) names.get(at)));
+        Event event = when.get().event();
+        if (event.move().isPresent()) {
+            MoveId at = event.move().get();
+            if (names.containsKey(at)) {
+                return when.map(t -> t.withMove((MoveId) names.get(at)));
+            }
+            return into.move(at).isPresent() ? when : Optional.empty();
         }
-        return into.move(at).isPresent() ? when : Optional.empty();
+        return pointed(new MovesMap(surface, map).event(event))
+                .map(e -> new Trigger(e, when.get().plusSeconds()));
+    }
+
+    private Optional<Event> pointed(Event event) {
+        if (event instanceof Event.Handles h) {
+            return Optional.<Event>of(new Event.Handles(renamed(h.role()), h.what()))
+                    .filter(e -> isThere(h.role()));
+        } else if (event instanceof Event.Reaches r) {
+            Optional<Mover> who = r.who()
+                    .match(
+                            s -> Optional.<Mover>of(new Mover.Somebody(renamed(s.role())))
+                                    .filter(x -> isThere(s.role())),
+                            b -> Optional.<Mover>of(new Mover.TheBall((BallId) names.getOrDefault(b.ball(), b.ball())))
+                                    .filter(x -> names.containsKey(b.ball())
+                                            || into.ball(b.ball()).isPresent()));
+            Region where = r.where() instanceof Region.NearRole n
+                    ? new Region.NearRole(renamed(n.role()), n.metres())
+                    : r.where();
+            boolean near = !(r.where() instanceof Region.NearRole n) || isThere(n.role());
+            return who.filter(w -> near).map(w -> new Event.Reaches(w, where));
+        }
+        return Optional.of(event);
     }
 }

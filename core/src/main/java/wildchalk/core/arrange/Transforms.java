@@ -1,6 +1,5 @@
 package wildchalk.core.arrange;
 
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -8,10 +7,12 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.Course;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Layout;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MovedGoal;
@@ -19,12 +20,10 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.SurfaceUse;
-import wildchalk.core.drill.Target;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Symmetry;
-import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.View;
 
@@ -38,7 +37,11 @@ public final class Transforms {
 
     /** Everything. */
     public static Progression all(Progression drill, Surface surface, PlaneMap map) {
-        return of(drill, surface, new LinkedHashSet<>(Elements.all(drill)), map);
+        MovesMap moves = new MovesMap(surface, map);
+        Progression carried = of(drill, surface, new LinkedHashSet<>(Elements.all(drill)), map);
+        Course course = carried.course();
+        return carried.withCourse(course.withRules(each(course.rules(), moves::rule))
+                .withLaunch(course.launch().map(l -> new Launch(l.at().map(moves::event), l.seconds()))));
     }
 
     /** A whole drill, with goals that were moved and the part of the surface that is shown. */
@@ -52,7 +55,7 @@ public final class Transforms {
                         symmetry.applyToHeading(g.facingDegrees())))
                 .toList();
         SurfaceUse there = use.withGoals(goals).withView(view(use, symmetry));
-        return drill.withSurfaceUse(there).withProgression(all(drill.base(), fixed, symmetry));
+        return drill.withSurfaceUse(there).withProgressions(each(drill.progressions(), p -> all(p, fixed, symmetry)));
     }
 
     /** The part with a name that lies where this one is carried, else a part without. */
@@ -151,21 +154,11 @@ public final class Transforms {
     }
 
     static Move move(Move move, Surface surface, PlaneMap map) {
-        return move.match(
-                t -> t.withPath(each(t.path(), w -> w.withAt(map.apply(w.at())))),
-                p -> p.withTo(p.to().match(role -> role, place -> new Target.ToPlace(map.apply(place.at())))),
-                s -> s.withGoal(goal(s.goal(), surface, map)),
-                u -> u,
-                w -> w);
+        return new MovesMap(surface, map).move(move);
     }
 
-    /** The goal of the surface nearest to where this one is carried; a goal that was set out keeps its id. */
     private static String goal(String id, Surface surface, PlaneMap map) {
-        return surface.goal(id)
-                .flatMap(g -> surface.goals().stream()
-                        .min(Comparator.comparingDouble(other -> other.centre().distanceTo(map.apply(g.centre())))))
-                .map(GoalMouth::id)
-                .orElse(id);
+        return new MovesMap(surface, map).goal(id);
     }
 
     private static <T> List<T> each(List<T> list, UnaryOperator<T> change) {

@@ -7,7 +7,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Outcomes;
+import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Step;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.text.Texts;
@@ -32,7 +35,8 @@ public final class Catalogue {
 
     /** Adds what only the worked-out drill says. */
     public void addTalk(Path file, Drill drill) {
-        TalkThrough talk = Words.of(drill, drill.base(), Timeline.of(drill, drill.base()));
+        Progression path = Outcomes.along(drill.base(), Choices.USUAL);
+        TalkThrough talk = Words.of(drill, path, Timeline.of(drill, path));
         StringBuilder text = new StringBuilder(known(drill));
         talk.setUp().forEach(s -> text.append(plain(s)));
         talk.steps().forEach(s -> s.sentences().forEach(w -> text.append(plain(w.text()))));

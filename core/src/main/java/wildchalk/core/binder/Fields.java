@@ -47,6 +47,11 @@ final class Fields {
         return value != null && value.value() != null;
     }
 
+    /** All names of its fields, in their order. */
+    List<String> names() {
+        return List.copyOf(fields.keySet());
+    }
+
     /** Where this object stands among the ids of the file. */
     String path() {
         return path;

@@ -94,7 +94,7 @@ final class JsonTree {
             JsonLocation at = e.getLocation();
             // the library's own note on sources says nothing to a coach
             String what = e.getOriginalMessage().replaceAll("\\s*\\(start marker at \\[Source.*", "") + "."
-                    + (e instanceof JsonEOFException ? " The file is cut off; restore it from a backup." : "");
+                    + (isCutOff(e) ? " The file is cut off; restore it from a backup." : "");
             if (at == null) {
                 throw new FormatProblem(file, "This is not valid JSON: " + what);
             }
@@ -105,6 +105,10 @@ final class JsonTree {
         } catch (IOException e) {
             throw new FormatProblem(file, "The file cannot be read: " + e.getMessage());
         }
+    }
+
+    private static boolean isCutOff(JsonProcessingException e) {
+        return e instanceof JsonEOFException || e.getOriginalMessage().startsWith("Unexpected end-of-input");
     }
 
     private static Located value(Path file, JsonParser parser) throws IOException {

@@ -1,9 +1,11 @@
 package wildchalk.core.drill;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import wildchalk.core.surface.Surface;
 
 /**
@@ -36,6 +38,14 @@ public record Drill(
             throw new IllegalArgumentException("The drill %s (0 progressions) needs at least one.".formatted(id));
         }
         Uniqueness.check("progression", progressions.stream().map(Progression::id));
+        Set<ProgressionId> before = new HashSet<>();
+        for (Progression p : progressions) {
+            if (p.basedOn().isPresent() && !before.contains(p.basedOn().get())) {
+                throw new IllegalArgumentException("The progression %s is based on \"%s\", which must come before it."
+                        .formatted(p.id(), p.basedOn().get()));
+            }
+            before.add(p.id());
+        }
     }
 
     /** A drill with nothing on the surface yet. */
@@ -91,7 +101,11 @@ public record Drill(
         return new Drill(id, title, surfaceUse, audience, themes, progressions, notes, under);
     }
 
-    /** The drill with the progression of the same id replaced. */
+    public Drill withProgressions(List<Progression> list) {
+        return new Drill(id, title, surfaceUse, audience, themes, list, notes, backdrop);
+    }
+
+    /** The drill with the progression of the same id replaced, and no other touched. */
     public Drill withProgression(Progression changed) {
         List<Progression> list = new ArrayList<>();
         for (Progression p : progressions) {

@@ -4,5 +4,7 @@ package wildchalk.core.drill;
 public enum Manner {
     FORWARD,
     BACKWARD,
-    SHUFFLE
+    SHUFFLE,
+    /** Feet crossing, hips turned: on a circle of ice, or a crossover run. */
+    CROSSOVER
 }

@@ -1,5 +1,6 @@
 package wildchalk.core.drill;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
@@ -10,7 +11,7 @@ import java.util.function.Function;
  * <p>Legs and hands are told apart: a pass or a shot that has a trigger of its own can be made on the run; one without
  * waits for the role's earlier moves, as every other move does.
  */
-public sealed interface Move permits Travel, Pass, Shot, PickUp, Wait {
+public sealed interface Move permits Travel, Pass, Shot, PickUp, Act {
 
     MoveId id();
 
@@ -32,7 +33,22 @@ public sealed interface Move permits Travel, Pass, Shot, PickUp, Wait {
 
     /** Whether hands do it (a pass, a shot), so that legs may be moving meanwhile. */
     default boolean isBallRelease() {
-        return match(t -> false, p -> true, s -> true, u -> false, w -> false);
+        return this instanceof Pass || this instanceof Shot;
+    }
+
+    /** Whether somebody stands or goes somewhere for it; passes, shots and calls are made on the run. */
+    default boolean needsLegs() {
+        return !isBallRelease() && !(this instanceof Act act && act.deed() instanceof Deed.Calling);
+    }
+
+    /** Others that it names: a receiver, a rival. */
+    default List<RoleId> others() {
+        return match(
+                t -> List.of(),
+                p -> p.receiver().stream().toList(),
+                s -> List.of(),
+                u -> List.of(),
+                a -> a.deed().others());
     }
 
     <T> T match(
@@ -40,7 +56,7 @@ public sealed interface Move permits Travel, Pass, Shot, PickUp, Wait {
             Function<Pass, T> onPass,
             Function<Shot, T> onShot,
             Function<PickUp, T> onPickUp,
-            Function<Wait, T> onWait);
+            Function<Act, T> onAct);
 
     /** Checks what all moves need. */
     static void check(MoveId id, RoleId role, Optional<Trigger> trigger) {

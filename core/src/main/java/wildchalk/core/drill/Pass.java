@@ -4,9 +4,22 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 
-/** A role sends the ball it holds to another role, or to a place. */
+/**
+ * A role sends the ball it holds to another role, or to a place.
+ *
+ * @param oneTouch whether it is sent on at the touch, without being controlled
+ * @param bank the board it is played off; empty for a direct one
+ */
 public record Pass(
-        MoveId id, RoleId role, Optional<Trigger> trigger, boolean runsOn, Target to, PassKind kind, Weight weight)
+        MoveId id,
+        RoleId role,
+        Optional<Trigger> trigger,
+        boolean runsOn,
+        Target to,
+        PassKind kind,
+        Weight weight,
+        boolean oneTouch,
+        Optional<Board> bank)
         implements Move {
 
     public Pass {
@@ -14,38 +27,64 @@ public record Pass(
         Objects.requireNonNull(to, "to");
         Objects.requireNonNull(kind, "kind");
         Objects.requireNonNull(weight, "weight");
+        Objects.requireNonNull(bank, "bank");
+    }
+
+    /** A direct one, after control. */
+    public Pass(
+            MoveId id,
+            RoleId role,
+            Optional<Trigger> trigger,
+            boolean runsOn,
+            Target to,
+            PassKind kind,
+            Weight weight) {
+        this(id, role, trigger, runsOn, to, kind, weight, false, Optional.empty());
     }
 
     @Override
     public Pass withTrigger(Optional<Trigger> start) {
-        return new Pass(id, role, start, runsOn, to, kind, weight);
+        return new Pass(id, role, start, runsOn, to, kind, weight, oneTouch, bank);
     }
 
     @Override
     public Pass withId(MoveId name) {
-        return new Pass(name, role, trigger, runsOn, to, kind, weight);
+        return new Pass(name, role, trigger, runsOn, to, kind, weight, oneTouch, bank);
     }
 
     @Override
     public Pass withRole(RoleId performer) {
-        return new Pass(id, performer, trigger, runsOn, to, kind, weight);
+        return new Pass(id, performer, trigger, runsOn, to, kind, weight, oneTouch, bank);
     }
 
     @Override
     public Pass withRunsOn(boolean on) {
-        return new Pass(id, role, trigger, on, to, kind, weight);
+        return new Pass(id, role, trigger, on, to, kind, weight, oneTouch, bank);
     }
 
     public Pass withTo(Target target) {
-        return new Pass(id, role, trigger, runsOn, target, kind, weight);
+        return new Pass(id, role, trigger, runsOn, target, kind, weight, oneTouch, bank);
     }
 
     public Pass withKind(PassKind how) {
-        return new Pass(id, role, trigger, runsOn, to, how, weight);
+        return new Pass(id, role, trigger, runsOn, to, how, weight, oneTouch, bank);
     }
 
     public Pass withWeight(Weight hard) {
-        return new Pass(id, role, trigger, runsOn, to, kind, hard);
+        return new Pass(id, role, trigger, runsOn, to, kind, hard, oneTouch, bank);
+    }
+
+    public Pass withOneTouch(boolean touch) {
+        return new Pass(id, role, trigger, runsOn, to, kind, weight, touch, bank);
+    }
+
+    public Pass withBank(Optional<Board> board) {
+        return new Pass(id, role, trigger, runsOn, to, kind, weight, oneTouch, board);
+    }
+
+    /** Who is meant to have it, whether straight or by running to a spot. */
+    public Optional<RoleId> receiver() {
+        return to.match(role -> Optional.of(role.role()), Target.ToPlace::runner);
     }
 
     @Override
@@ -54,7 +93,7 @@ public record Pass(
             Function<Pass, T> onPass,
             Function<Shot, T> onShot,
             Function<PickUp, T> onPickUp,
-            Function<Wait, T> onWait) {
+            Function<Act, T> onAct) {
         return onPass.apply(this);
     }
 }

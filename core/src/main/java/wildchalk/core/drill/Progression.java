@@ -1,6 +1,5 @@
 package wildchalk.core.drill;
 
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,11 +24,15 @@ public record Progression(
         List<Role> roles,
         List<Ball> balls,
         List<Step> steps,
-        Layout layout) {
+        Layout layout,
+        Course course,
+        Optional<ProgressionId> basedOn) {
 
     public Progression {
         Objects.requireNonNull(id, "id");
         Objects.requireNonNull(title, "title");
+        Objects.requireNonNull(course, "course");
+        Objects.requireNonNull(basedOn, "basedOn");
         gear = List.copyOf(gear);
         lines = List.copyOf(lines);
         roles = List.copyOf(roles);
@@ -41,7 +44,7 @@ public record Progression(
         Uniqueness.check("ball", balls.stream().map(Ball::id));
         Uniqueness.check("step", steps.stream().map(Step::id));
         Uniqueness.check("move", steps.stream().flatMap(s -> s.moves().stream()).map(Move::id));
-        References.check(lines, roles, balls, steps);
+        new References(lines, roles, balls, steps, course).check();
         layout = layout.keeping(Elements.among(gear, lines, roles, balls, steps, layout));
     }
 
@@ -55,6 +58,19 @@ public record Progression(
             List<Ball> balls,
             List<Step> steps) {
         this(id, title, gear, lines, roles, balls, steps, Layout.NONE);
+    }
+
+    /** A version that goes one way only and stands by itself. */
+    public Progression(
+            ProgressionId id,
+            String title,
+            List<Gear> gear,
+            List<WaitingLine> lines,
+            List<Role> roles,
+            List<Ball> balls,
+            List<Step> steps,
+            Layout layout) {
+        this(id, title, gear, lines, roles, balls, steps, layout, Course.PLAIN, Optional.empty());
     }
 
     public static Progression blank() {
@@ -105,6 +121,10 @@ public record Progression(
                 .findFirst();
     }
 
+    public Optional<Step> step(StepId wanted) {
+        return steps.stream().filter(s -> s.id().equals(wanted)).findFirst();
+    }
+
     public Optional<WaitingLine> lineFeeding(RoleId role) {
         return lines.stream().filter(l -> l.feeds().contains(role)).findFirst();
     }
@@ -112,7 +132,7 @@ public record Progression(
     /** Where a role stands at the whistle. */
     public Point startOf(RoleId wanted) {
         Role role = role(wanted).orElseThrow(() -> new IllegalArgumentException("There is no role " + wanted + "."));
-        return role.at().orElseGet(() -> lineFeeding(wanted).orElseThrow().at());
+        return role.at().orElseGet(() -> lineFeeding(wanted).orElseThrow().placeOf(wanted));
     }
 
     /** Where a role looks at the whistle, degrees. */
@@ -124,36 +144,54 @@ public record Progression(
     }
 
     public Progression withGear(List<Gear> list) {
-        return new Progression(id, title, list, lines, roles, balls, steps, layout);
+        return new Progression(id, title, list, lines, roles, balls, steps, layout, course, basedOn);
     }
 
     public Progression withLines(List<WaitingLine> list) {
-        return new Progression(id, title, gear, list, roles, balls, steps, layout);
+        return new Progression(id, title, gear, list, roles, balls, steps, layout, course, basedOn);
     }
 
     public Progression withRoles(List<Role> list) {
-        return new Progression(id, title, gear, lines, list, balls, steps, layout);
+        return new Progression(id, title, gear, lines, list, balls, steps, layout, course, basedOn);
     }
 
     public Progression withBalls(List<Ball> list) {
-        return new Progression(id, title, gear, lines, roles, list, steps, layout);
+        return new Progression(id, title, gear, lines, roles, list, steps, layout, course, basedOn);
     }
 
     public Progression withSteps(List<Step> list) {
-        return new Progression(id, title, gear, lines, roles, balls, list, layout);
+        return new Progression(id, title, gear, lines, roles, balls, list, layout, course, basedOn);
     }
 
     public Progression withLayout(Layout other) {
-        return new Progression(id, title, gear, lines, roles, balls, steps, other);
+        return new Progression(id, title, gear, lines, roles, balls, steps, other, course, basedOn);
     }
 
     public Progression withTitle(String text) {
-        return new Progression(id, text, gear, lines, roles, balls, steps, layout);
+        return new Progression(id, text, gear, lines, roles, balls, steps, layout, course, basedOn);
+    }
+
+    public Progression withId(ProgressionId name) {
+        return new Progression(name, title, gear, lines, roles, balls, steps, layout, course, basedOn);
+    }
+
+    public Progression withCourse(Course other) {
+        return new Progression(id, title, gear, lines, roles, balls, steps, layout, other, basedOn);
+    }
+
+    /** Based on another version, or standing by itself. */
+    public Progression withBasedOn(Optional<ProgressionId> other) {
+        return new Progression(id, title, gear, lines, roles, balls, steps, layout, course, other);
+    }
+
+    /** Steps and what may follow on them, which point at each other. */
+    public Progression withSteps(List<Step> list, Course other) {
+        return new Progression(id, title, gear, lines, roles, balls, list, layout, other, basedOn);
     }
 
     /** Several lists at once, for changes that would not hold together one by one. */
     public Progression withPeople(List<WaitingLine> queues, List<Role> people, List<Ball> ballList, List<Step> told) {
-        return new Progression(id, title, gear, queues, people, ballList, told, layout);
+        return new Progression(id, title, gear, queues, people, ballList, told, layout, course, basedOn);
     }
 
     /** Adds an element, or replaces the one of its id in place. */
@@ -186,41 +224,71 @@ public record Progression(
                 .toList());
     }
 
+    public ForkId nextForkId() {
+        return new ForkId(Slugs.next(stem("f"), texts(course.forks().stream().map(f -> f.id().text()))));
+    }
+
+    public RuleId nextRuleId() {
+        return new RuleId(Slugs.next(stem("rule"), texts(course.rules().stream().map(r -> r.id().text()))));
+    }
+
+    public CallId nextCallId() {
+        return new CallId(Slugs.next(stem("call"), texts(course.calls().stream().map(c -> c.id().text()))));
+    }
+
     /** An id text that no move uses yet: m1, m2… */
     public MoveId nextMoveId() {
-        return new MoveId(Slugs.next("m", texts(moves().stream().map(m -> m.id().text()))));
+        return new MoveId(Slugs.next(stem("m"), texts(moves().stream().map(m -> m.id().text()))));
     }
 
     public StepId nextStepId() {
-        return new StepId(Slugs.next("s", texts(steps.stream().map(s -> s.id().text()))));
+        return new StepId(Slugs.next(stem("s"), texts(steps.stream().map(s -> s.id().text()))));
     }
 
     public RoleId nextRoleId() {
-        return new RoleId(Slugs.next("r", texts(roles.stream().map(r -> r.id().text()))));
+        return new RoleId(Slugs.next(stem("r"), texts(roles.stream().map(r -> r.id().text()))));
     }
 
     public GearId nextGearId() {
-        return new GearId(Slugs.next("g", texts(gear.stream().map(g -> g.id().text()))));
+        return new GearId(Slugs.next(stem("g"), texts(gear.stream().map(g -> g.id().text()))));
     }
 
     public LineId nextLineId() {
-        return new LineId(Slugs.next("line", texts(lines.stream().map(l -> l.id().text()))));
+        return new LineId(Slugs.next(stem("line"), texts(lines.stream().map(l -> l.id().text()))));
     }
 
     public BallId nextBallId() {
-        return new BallId(Slugs.next("b", texts(balls.stream().map(b -> b.id().text()))));
+        return new BallId(Slugs.next(stem("b"), texts(balls.stream().map(b -> b.id().text()))));
     }
 
     public ZoneId nextZoneId() {
-        return new ZoneId(Slugs.next("z", texts(layout.zones().stream().map(z -> z.id().text()))));
+        return new ZoneId(Slugs.next(stem("z"), texts(layout.zones().stream().map(z -> z.id().text()))));
     }
 
     public NoteId nextNoteId() {
-        return new NoteId(Slugs.next("n", texts(layout.notes().stream().map(n -> n.id().text()))));
+        return new NoteId(Slugs.next(stem("n"), texts(layout.notes().stream().map(n -> n.id().text()))));
     }
 
     public GapId nextGapId() {
-        return new GapId(Slugs.next("gap", texts(layout.gaps().stream().map(g -> g.id().text()))));
+        return new GapId(Slugs.next(stem("gap"), texts(layout.gaps().stream().map(g -> g.id().text()))));
+    }
+
+    /**
+     * What new ids begin with. In a version that is based on another they begin with its own id, so that the base can never
+     * use them too; on one path of several they begin with a sign for the path, so that no other path has them.
+     */
+    public String stem(String plain) {
+        boolean onPath = !course.forks().isEmpty()
+                && course.forks().stream().allMatch(f -> f.branches().size() == 1);
+        String path = onPath ? "w%04x-".formatted(pathSign()) : "";
+        return (basedOn.isPresent() ? id.text() + "-" : "") + path + plain;
+    }
+
+    private int pathSign() {
+        String taken = course.forks().stream()
+                .map(f -> f.id() + "=" + f.branches().get(0).id())
+                .collect(Collectors.joining(","));
+        return taken.hashCode() & 0xffff;
     }
 
     private static Set<String> texts(Stream<String> ids) {
@@ -234,54 +302,5 @@ public record Progression(
             order.put(m.id(), order.size());
         }
         return order;
-    }
-
-    /** What points at what; all of it must exist. */
-    private static final class References {
-
-        static void check(List<WaitingLine> lines, List<Role> roles, List<Ball> balls, List<Step> steps) {
-            Set<RoleId> known = roles.stream().map(Role::id).collect(Collectors.toCollection(HashSet::new));
-            Set<RoleId> fed = new HashSet<>();
-            for (WaitingLine line : lines) {
-                for (RoleId role : line.feeds()) {
-                    need(known.contains(role), "line " + line.id(), "role", role);
-                    fed.add(role);
-                }
-            }
-            for (Role role : roles) {
-                if (role.at().isEmpty() && !fed.contains(role.id())) {
-                    throw new IllegalArgumentException(
-                            "The role %s has no place: give it \"at\" or a line that feeds it.".formatted(role.id()));
-                }
-            }
-            for (Ball ball : balls) {
-                ball.start()
-                        .match(
-                                with -> need(known.contains(with.role()), "ball " + ball.id(), "role", with.role()),
-                                l -> null);
-            }
-            Set<MoveId> moves = steps.stream()
-                    .flatMap(s -> s.moves().stream())
-                    .map(Move::id)
-                    .collect(Collectors.toCollection(HashSet::new));
-            steps.stream().flatMap(s -> s.moves().stream()).forEach(m -> checkMove(m, known, moves));
-        }
-
-        private static void checkMove(Move move, Set<RoleId> roles, Set<MoveId> moves) {
-            String what = "move " + move.id();
-            need(roles.contains(move.role()), what, "role", move.role());
-            move.trigger().flatMap(Trigger::move).ifPresent(m -> need(moves.contains(m), what, "move", m));
-            if (move instanceof Pass pass) {
-                pass.to().match(r -> need(roles.contains(r.role()), what, "role", r.role()), p -> null);
-            }
-        }
-
-        private static Void need(boolean known, String who, String kind, Object id) {
-            if (!known) {
-                throw new IllegalArgumentException(
-                        "The %s names the %s \"%s\", which is not in this progression.".formatted(who, kind, id));
-            }
-            return null;
-        }
     }
 }

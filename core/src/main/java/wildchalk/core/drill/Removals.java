@@ -1,6 +1,5 @@
 package wildchalk.core.drill;
 
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -30,7 +29,17 @@ public final class Removals {
                 .toList();
         List<Role> roles =
                 without.roles().stream().filter(r -> !r.id().equals(role)).toList();
-        return without.withPeople(lines, roles, balls, without.steps());
+        return Pruning.valid(
+                without.id(),
+                without.title(),
+                without.gear(),
+                lines,
+                roles,
+                balls,
+                without.steps(),
+                without.layout(),
+                without.course(),
+                without.basedOn());
     }
 
     /** How many moves go with a role, those of others that pass to it included. */
@@ -53,7 +62,10 @@ public final class Removals {
                     return fed ? r.withAt(drill.startOf(r.id())).withFacing(drill.startFacingOf(r.id())) : r;
                 })
                 .toList();
-        return drill.withPeople(keep(drill.lines(), l -> !l.id().equals(line)), roles, drill.balls(), drill.steps());
+        Course course = drill.course();
+        Progression stays = drill.withCourse(
+                course.withRotation(keep(course.rotation(), r -> !r.line().equals(Optional.of(line)))));
+        return stays.withPeople(keep(drill.lines(), l -> !l.id().equals(line)), roles, drill.balls(), drill.steps());
     }
 
     public static Progression gear(Progression drill, GearId gear) {
@@ -61,7 +73,17 @@ public final class Removals {
     }
 
     public static Progression ball(Progression drill, BallId ball) {
-        return drill.withBalls(keep(drill.balls(), b -> !b.id().equals(ball)));
+        return Pruning.valid(
+                drill.id(),
+                drill.title(),
+                drill.gear(),
+                drill.lines(),
+                drill.roles(),
+                keep(drill.balls(), b -> !b.id().equals(ball)),
+                drill.steps(),
+                drill.layout(),
+                drill.course(),
+                drill.basedOn());
     }
 
     /** Without several elements of any kind, each as if it were taken out alone. */
@@ -106,31 +128,34 @@ public final class Removals {
     }
 
     private static Progression moves(Progression drill, Set<MoveId> gone) {
-        return drill.withSteps(drill.steps().stream()
-                .map(s -> s.withMoves(s.moves().stream()
-                        .filter(m -> !gone.contains(m.id()))
-                        .map(m -> m.trigger()
-                                        .flatMap(Trigger::move)
-                                        .filter(gone::contains)
-                                        .isPresent()
-                                ? m.withTrigger(Optional.empty())
-                                : m)
-                        .toList()))
-                .toList());
+        List<Step> left = drill.steps().stream()
+                .map(s -> s.withMoves(keep(s.moves(), m -> !gone.contains(m.id()))))
+                .toList();
+        return Pruning.withSteps(drill, left, drill.course());
     }
 
-    /** Without a step and its moves; the last step stays, emptied. */
+    /** Without a step, its moves, and the branches that fork off after it; the last step stays, emptied. */
     public static Progression step(Progression drill, StepId step) {
-        Step found = drill.steps().stream()
-                .filter(s -> s.id().equals(step))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("There is no step " + step + "."));
-        Set<MoveId> gone = new HashSet<>();
-        found.moves().forEach(m -> gone.add(m.id()));
-        Progression without = moves(drill, gone);
-        return without.steps().size() == 1
-                ? without
-                : without.withSteps(keep(without.steps(), s -> !s.id().equals(step)));
+        Step found = drill.step(step).orElseThrow(() -> new IllegalArgumentException("There is no step " + step + "."));
+        if (drill.steps().size() == 1) {
+            return moves(drill, found.moves().stream().map(Move::id).collect(Collectors.toSet()));
+        }
+        return Pruning.withSteps(drill, keep(drill.steps(), s -> !s.id().equals(step)), drill.course());
+    }
+
+    /** Without a fork and the steps of its branches. */
+    public static Progression fork(Progression drill, ForkId fork) {
+        Course left = drill.course().withForks(keep(drill.course().forks(), f -> !f.id().equals(fork)));
+        return Pruning.withSteps(drill, drill.steps(), left);
+    }
+
+    /** Without one branch and its steps; a fork with one way left is none. */
+    public static Progression branch(Progression drill, ForkId fork, BranchId branch) {
+        Fork found = drill.course().fork(fork).orElseThrow();
+        List<Branch> left = keep(found.branches(), b -> !b.id().equals(branch));
+        return left.size() < 2
+                ? fork(drill, fork)
+                : Pruning.withSteps(drill, drill.steps(), drill.course().with(found.withBranches(left)));
     }
 
     private static <T> List<T> keep(List<T> list, Predicate<T> wanted) {

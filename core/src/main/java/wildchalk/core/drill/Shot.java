@@ -3,14 +3,27 @@ package wildchalk.core.drill;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import wildchalk.core.geometry.Point;
 
 /**
  * A role shoots the ball it holds at a goal.
  *
  * @param goal id of a goal of the surface or of a goal that was set out
+ * @param oneTouch whether it is a tip or a redirect: struck at the touch, without being controlled
+ * @param end what becomes of it
+ * @param rebound where a rebound comes down; empty for a spot in front of the goal
  */
 public record Shot(
-        MoveId id, RoleId role, Optional<Trigger> trigger, boolean runsOn, String goal, Aim aim, Weight weight)
+        MoveId id,
+        RoleId role,
+        Optional<Trigger> trigger,
+        boolean runsOn,
+        String goal,
+        Aim aim,
+        Weight weight,
+        boolean oneTouch,
+        ShotEnd end,
+        Optional<Point> rebound)
         implements Move {
 
     public Shot {
@@ -18,38 +31,58 @@ public record Shot(
         Objects.requireNonNull(goal, "goal");
         Objects.requireNonNull(aim, "aim");
         Objects.requireNonNull(weight, "weight");
+        Objects.requireNonNull(end, "end");
+        Objects.requireNonNull(rebound, "rebound");
+    }
+
+    /** One that is controlled first, and goes in. */
+    public Shot(
+            MoveId id, RoleId role, Optional<Trigger> trigger, boolean runsOn, String goal, Aim aim, Weight weight) {
+        this(id, role, trigger, runsOn, goal, aim, weight, false, ShotEnd.GOAL, Optional.empty());
     }
 
     @Override
     public Shot withTrigger(Optional<Trigger> start) {
-        return new Shot(id, role, start, runsOn, goal, aim, weight);
+        return new Shot(id, role, start, runsOn, goal, aim, weight, oneTouch, end, rebound);
     }
 
     @Override
     public Shot withId(MoveId name) {
-        return new Shot(name, role, trigger, runsOn, goal, aim, weight);
+        return new Shot(name, role, trigger, runsOn, goal, aim, weight, oneTouch, end, rebound);
     }
 
     @Override
     public Shot withRole(RoleId performer) {
-        return new Shot(id, performer, trigger, runsOn, goal, aim, weight);
+        return new Shot(id, performer, trigger, runsOn, goal, aim, weight, oneTouch, end, rebound);
     }
 
     @Override
     public Shot withRunsOn(boolean on) {
-        return new Shot(id, role, trigger, on, goal, aim, weight);
+        return new Shot(id, role, trigger, on, goal, aim, weight, oneTouch, end, rebound);
     }
 
     public Shot withGoal(String target) {
-        return new Shot(id, role, trigger, runsOn, target, aim, weight);
+        return new Shot(id, role, trigger, runsOn, target, aim, weight, oneTouch, end, rebound);
     }
 
     public Shot withAim(Aim part) {
-        return new Shot(id, role, trigger, runsOn, goal, part, weight);
+        return new Shot(id, role, trigger, runsOn, goal, part, weight, oneTouch, end, rebound);
     }
 
     public Shot withWeight(Weight hard) {
-        return new Shot(id, role, trigger, runsOn, goal, aim, hard);
+        return new Shot(id, role, trigger, runsOn, goal, aim, hard, oneTouch, end, rebound);
+    }
+
+    public Shot withOneTouch(boolean touch) {
+        return new Shot(id, role, trigger, runsOn, goal, aim, weight, touch, end, rebound);
+    }
+
+    public Shot withEnd(ShotEnd result) {
+        return new Shot(id, role, trigger, runsOn, goal, aim, weight, oneTouch, result, rebound);
+    }
+
+    public Shot withRebound(Optional<Point> place) {
+        return new Shot(id, role, trigger, runsOn, goal, aim, weight, oneTouch, end, place);
     }
 
     @Override
@@ -58,7 +91,7 @@ public record Shot(
             Function<Pass, T> onPass,
             Function<Shot, T> onShot,
             Function<PickUp, T> onPickUp,
-            Function<Wait, T> onWait) {
+            Function<Act, T> onAct) {
         return onShot.apply(this);
     }
 }

@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Function;
 import wildchalk.core.geometry.Point;
 
@@ -16,8 +18,30 @@ public sealed interface Target permits Target.ToRole, Target.ToPlace {
         }
     }
 
-    /** To a place, where the ball stays until somebody picks it up. */
-    record ToPlace(Point at) implements Target {
+    /**
+     * To a place.
+     *
+     * @param runner who is meant to be there when it comes; empty for a ball that stays until somebody picks it up
+     */
+    record ToPlace(Point at, Optional<RoleId> runner) implements Target {
+
+        public ToPlace {
+            Objects.requireNonNull(at, "at");
+            Objects.requireNonNull(runner, "runner");
+        }
+
+        public ToPlace(Point at) {
+            this(at, Optional.empty());
+        }
+
+        public ToPlace withAt(Point place) {
+            return new ToPlace(place, runner);
+        }
+
+        public ToPlace withRunner(Optional<RoleId> somebody) {
+            return new ToPlace(at, somebody);
+        }
+
         @Override
         public <T> T match(Function<ToRole, T> onRole, Function<ToPlace, T> onPlace) {
             return onPlace.apply(this);

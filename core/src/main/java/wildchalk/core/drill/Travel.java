@@ -69,7 +69,7 @@ public record Travel(
             Function<Pass, T> onPass,
             Function<Shot, T> onShot,
             Function<PickUp, T> onPickUp,
-            Function<Wait, T> onWait) {
+            Function<Act, T> onAct) {
         return onTravel.apply(this);
     }
 }

@@ -2,7 +2,6 @@ package wildchalk.core.drill;
 
 import java.util.Objects;
 import java.util.Optional;
-import java.util.function.Function;
 
 /**
  * What starts a move: something that happens, and seconds after it.
@@ -24,19 +23,23 @@ public record Trigger(Event event, double plusSeconds) {
     }
 
     public static Trigger onWhistle(double plusSeconds) {
-        return new Trigger(new Whistle(), plusSeconds);
+        return new Trigger(new Event.Whistle(), plusSeconds);
     }
 
     public static Trigger withStartOf(MoveId move, double plusSeconds) {
-        return new Trigger(new Starts(move), plusSeconds);
+        return new Trigger(new Event.Starts(move), plusSeconds);
     }
 
     public static Trigger afterEndOf(MoveId move, double plusSeconds) {
-        return new Trigger(new Ends(move), plusSeconds);
+        return new Trigger(new Event.Ends(move), plusSeconds);
     }
 
     public static Trigger whenCaught(MoveId pass, double plusSeconds) {
-        return new Trigger(new Caught(pass), plusSeconds);
+        return new Trigger(new Event.Caught(pass), plusSeconds);
+    }
+
+    public static Trigger when(Event event) {
+        return new Trigger(event, 0);
     }
 
     public Trigger withPlus(double seconds) {
@@ -45,70 +48,11 @@ public record Trigger(Event event, double plusSeconds) {
 
     /** The move that is waited for, if one is. */
     public Optional<MoveId> move() {
-        return event.match(
-                w -> Optional.empty(), s -> Optional.of(s.move), e -> Optional.of(e.move), c -> Optional.of(c.move));
+        return event.move();
     }
 
-    /** The same moment of another move; a whistle stays one. */
+    /** The same moment of another move; one that is of no move stays. */
     public Trigger withMove(MoveId other) {
-        Event there = event.match(w -> w, s -> new Starts(other), e -> new Ends(other), c -> new Caught(other));
-        return new Trigger(there, plusSeconds);
-    }
-
-    /** A moment of the rep. */
-    public sealed interface Event permits Whistle, Starts, Ends, Caught {
-        <T> T match(
-                Function<Whistle, T> onWhistle,
-                Function<Starts, T> onStarts,
-                Function<Ends, T> onEnds,
-                Function<Caught, T> onCaught);
-    }
-
-    /** Second zero. */
-    public record Whistle() implements Event {
-        @Override
-        public <T> T match(
-                Function<Whistle, T> onWhistle,
-                Function<Starts, T> onStarts,
-                Function<Ends, T> onEnds,
-                Function<Caught, T> onCaught) {
-            return onWhistle.apply(this);
-        }
-    }
-
-    /** Another move starts. For a pass or a shot this is the moment of release. */
-    public record Starts(MoveId move) implements Event {
-        @Override
-        public <T> T match(
-                Function<Whistle, T> onWhistle,
-                Function<Starts, T> onStarts,
-                Function<Ends, T> onEnds,
-                Function<Caught, T> onCaught) {
-            return onStarts.apply(this);
-        }
-    }
-
-    /** Another move ends. */
-    public record Ends(MoveId move) implements Event {
-        @Override
-        public <T> T match(
-                Function<Whistle, T> onWhistle,
-                Function<Starts, T> onStarts,
-                Function<Ends, T> onEnds,
-                Function<Caught, T> onCaught) {
-            return onEnds.apply(this);
-        }
-    }
-
-    /** A pass is caught. */
-    public record Caught(MoveId move) implements Event {
-        @Override
-        public <T> T match(
-                Function<Whistle, T> onWhistle,
-                Function<Starts, T> onStarts,
-                Function<Ends, T> onEnds,
-                Function<Caught, T> onCaught) {
-            return onCaught.apply(this);
-        }
+        return new Trigger(event.withMove(other), plusSeconds);
     }
 }

@@ -26,6 +26,15 @@ public record WaitingLine(LineId id, String label, Point at, double facingDegree
         }
     }
 
+    /** Metres between people who wait. */
+    public static final double SPACING_METRES = 1.0;
+
+    /** Where one of the roles that it feeds stands: the first at the head, the next behind. */
+    public Point placeOf(RoleId role) {
+        int back = Math.max(0, feeds.indexOf(role));
+        return back == 0 ? at : at.plus(Point.polar(back * SPACING_METRES, facingDegrees + 180));
+    }
+
     public WaitingLine withId(LineId name) {
         return new WaitingLine(name, label, at, facingDegrees, feeds, standing);
     }

@@ -1,17 +1,42 @@
 package wildchalk.core.drill;
 
 import java.util.Objects;
+import java.util.Optional;
 import wildchalk.core.geometry.Point;
 
 /**
  * A point of a travelled path.
  *
- * @param cut whether the mover plants and turns hard here instead of curving through
+ * @param how whether the mover curves through, plants and cuts, stops or touches here
+ * @param pauseSeconds how long a stop lasts, 0 to 60; 0 where nobody stops
+ * @param round a circle that is run from here before the path goes on
+ * @param called the call that decides where this is; {@code at} is where it lies for the usual call
  */
-public record Waypoint(Point at, boolean cut) {
+public record Waypoint(Point at, Passing how, double pauseSeconds, Optional<Round> round, Optional<Called> called) {
+
+    public static final double MAX_PAUSE_SECONDS = 60;
 
     public Waypoint {
         Objects.requireNonNull(at, "at");
+        Objects.requireNonNull(how, "how");
+        Objects.requireNonNull(round, "round");
+        Objects.requireNonNull(called, "called");
+        if (!(pauseSeconds >= 0 && pauseSeconds <= MAX_PAUSE_SECONDS)) {
+            throw new IllegalArgumentException(
+                    "The pause (%s s) must be from 0 to %s s.".formatted(pauseSeconds, MAX_PAUSE_SECONDS));
+        }
+        if (pauseSeconds > 0 && how != Passing.STOP && how != Passing.TOUCH) {
+            throw new IllegalArgumentException("A pause (%s s) needs a stop or a touch.".formatted(pauseSeconds));
+        }
+    }
+
+    public Waypoint(Point at, Passing how) {
+        this(at, how, 0, Optional.empty(), Optional.empty());
+    }
+
+    /** @param cut whether the mover plants and turns hard here instead of curving through */
+    public Waypoint(Point at, boolean cut) {
+        this(at, cut ? Passing.CUT : Passing.CURVE);
     }
 
     public static Waypoint smooth(double x, double y) {
@@ -22,11 +47,33 @@ public record Waypoint(Point at, boolean cut) {
         return new Waypoint(new Point(x, y), true);
     }
 
+    /** Whether the path turns hard here. */
+    public boolean cut() {
+        return how != Passing.CURVE;
+    }
+
+    /** Where the path goes on: where a circle comes out, else the point itself. */
+    public Point leave() {
+        return round.map(r -> r.end(at)).orElse(at);
+    }
+
     public Waypoint withAt(Point place) {
-        return new Waypoint(place, cut);
+        return new Waypoint(place, how, pauseSeconds, round, called);
     }
 
     public Waypoint withCut(boolean hard) {
-        return new Waypoint(at, hard);
+        return withHow(hard ? Passing.CUT : Passing.CURVE, 0);
+    }
+
+    public Waypoint withHow(Passing passing, double pause) {
+        return new Waypoint(at, passing, pause, round, called);
+    }
+
+    public Waypoint withRound(Optional<Round> circle) {
+        return new Waypoint(at, how, pauseSeconds, circle, called);
+    }
+
+    public Waypoint withCalled(Optional<Called> call) {
+        return new Waypoint(at, how, pauseSeconds, round, call);
     }
 }

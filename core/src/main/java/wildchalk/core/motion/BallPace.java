@@ -10,6 +10,7 @@ import wildchalk.core.drill.AgeBand;
  * @param groundAdult m/s at release, along the ground; likewise the other speeds
  * @param slowing m/s² that it loses along the ground
  * @param carry share of the free speed that is left with the ball: U8-U10, U12-U14, U16 to adult, competitive
+ * @param serveAdult m/s of a serve from standing: volleyball 13 (10-16), tennis a placed serve (estimate)
  */
 record BallPace(
         double groundAdult,
@@ -19,7 +20,30 @@ record BallPace(
         double shotAdult,
         double shotCompetitive,
         double slowing,
-        double[] carry) {
+        double[] carry,
+        double serveAdult) {
+
+    /** Where nobody serves. */
+    BallPace(
+            double groundAdult,
+            double groundCompetitive,
+            double airAdult,
+            double airCompetitive,
+            double shotAdult,
+            double shotCompetitive,
+            double slowing,
+            double[] carry) {
+        this(
+                groundAdult,
+                groundCompetitive,
+                airAdult,
+                airCompetitive,
+                shotAdult,
+                shotCompetitive,
+                slowing,
+                carry,
+                1.2 * airAdult);
+    }
 
     private static final double[] DRIBBLE = {0.75, 0.86, 0.92, 0.95};
     private static final double[] FOOT = {0.65, 0.78, 0.83, 0.88};
@@ -38,13 +62,13 @@ record BallPace(
             Map.entry("ice", new BallPace(11, 18, 9, 12, 18, 29, 0.7, PUCK)),
             Map.entry("ringette", new BallPace(9, 13, 8, 11, 16, 22, 1.0, PUCK)),
             Map.entry("basketball", new BallPace(7.5, 9, 9, 11, 8.5, 9.5, 0.3, DRIBBLE)),
-            Map.entry("volleyball", new BallPace(6, 8, 7, 9, 17, 26, 0.3, DRIBBLE)),
-            Map.entry("beach-volleyball", new BallPace(6, 8, 7, 9, 16, 24, 2.0, DRIBBLE)),
+            Map.entry("volleyball", new BallPace(6, 8, 7, 9, 17, 26, 0.3, DRIBBLE, 13)),
+            Map.entry("beach-volleyball", new BallPace(6, 8, 7, 9, 16, 24, 2.0, DRIBBLE, 13)),
             Map.entry("netball", new BallPace(7, 9, 11, 14, 7, 8, 0.3, STEP)),
             Map.entry("futsal", new BallPace(9, 12, 12, 15, 20, 26, 0.4, FOOT)),
             Map.entry("football", new BallPace(9, 12, 17, 20, 20, 27, 0.9, FOOT)),
             Map.entry("floorball", new BallPace(9, 14, 9, 12, 20, 28, 0.5, PUCK)),
-            Map.entry("tennis", new BallPace(10, 14, 20, 28, 32, 50, 0.6, DRIBBLE)),
+            Map.entry("tennis", new BallPace(10, 14, 20, 28, 32, 50, 0.6, DRIBBLE, 25)),
             Map.entry("rugby-union", new BallPace(8, 10, 13, 16, 20, 26, 1.5, TWO_HANDS)),
             Map.entry("rugby-league", new BallPace(8, 10, 13, 16, 20, 26, 1.5, TWO_HANDS)),
             Map.entry("gridiron", new BallPace(8, 9, 13, 16, 17, 22, 1.5, TUCKED)),

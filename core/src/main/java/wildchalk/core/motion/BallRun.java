@@ -17,6 +17,12 @@ final class BallRun {
     Runner receiver;
     /** Whether its pass cannot be caught as things are planned now. */
     boolean lost;
+    /** How its pass flies; null for a shot. */
+    Lane lane;
+    /** When its receiver meets it; not a number for one that comes down at a place. */
+    double meets = Double.NaN;
+    /** Whether it comes off a goal. */
+    boolean rebounding;
     /** Goes up when its landing is planned anew, so that the old landing is passed over. */
     int version;
 

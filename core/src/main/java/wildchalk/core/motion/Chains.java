@@ -10,8 +10,11 @@ import wildchalk.core.drill.Trigger;
 /** Which travels of a role follow on each other without a stop, as far as is known at a moment. */
 final class Chains {
 
-    /** Travels that join, and for each whether the ball is with the role. */
-    record Chain(List<Job> jobs, List<Boolean> carries) {}
+    /**
+     * Travels that join, and for each whether the ball is with the role, and what share of the speed is kept where it
+     * joins the one before.
+     */
+    record Chain(List<Job> jobs, List<Boolean> carries, List<Double> keeps) {}
 
     private Chains() {}
 
@@ -19,11 +22,13 @@ final class Chains {
      * The travel {@code first} and those that will start the moment the one before ends: nothing else is missing for them
      * now, and at most a pass or shot that can be made at once lies between.
      */
-    static Chain after(Job first, double t, Pace pace) {
+    static Chain after(Job first, double t, BallPlay play) {
         List<Job> chain = new ArrayList<>(List.of(first));
         List<Boolean> carries = new ArrayList<>(List.of(first.carrying));
+        List<Double> keeps = new ArrayList<>(List.of(1.0));
+        double kept = 1;
         int balls = first.runner.holds.size();
-        boolean ready = balls > 0 && first.runner.holds.peek().heldSince + pace.controlSeconds() <= t;
+        boolean fresh = true;
         int releasesBetween = 0;
         Job last = first;
         List<Job> own = first.runner.jobs;
@@ -33,12 +38,29 @@ final class Chains {
                 if (job.state == Job.State.DONE || job.state == Job.State.RUNNING) {
                     continue;
                 }
-                boolean atOnce = job.unmet == 1 && job.move.trigger().isEmpty() && ready && releasesBetween == 0;
-                if (!atOnce || balls == 0 || job.readyAt > t) {
+                boolean atOnce = job.unmet == 1
+                        && job.move.trigger().isEmpty()
+                        && fresh
+                        && balls > 0
+                        && play.readyToRelease(first.runner.holds.peek(), job) <= t
+                        && releasesBetween == 0;
+                if (!atOnce || job.readyAt > t) {
                     break;
                 }
                 releasesBetween++;
                 balls--;
+            } else if (!job.move.needsLegs()) {
+                continue; // a call
+            } else if (job.joins()) {
+                if (job.state != Job.State.WAITING) {
+                    continue;
+                }
+                boolean reachable =
+                        job.unmet == 1 + releasesBetween && job.move.trigger().isEmpty();
+                if (!reachable || job.readyAt > t) {
+                    break;
+                }
+                kept *= job.keepsOnTheRun();
             } else if (job.move instanceof Travel) {
                 int known = 1 + releasesBetween + (startsAtEndOf(job.move, last.move) ? 1 : 0);
                 if (job.unmet != known || job.readyAt > t) {
@@ -46,14 +68,16 @@ final class Chains {
                 }
                 chain.add(job);
                 carries.add(balls > 0);
+                keeps.add(kept);
+                kept = 1;
                 last = job;
                 releasesBetween = 0;
-                ready = false;
+                fresh = false;
             } else {
                 break;
             }
         }
-        return new Chain(List.copyOf(chain), List.copyOf(carries));
+        return new Chain(List.copyOf(chain), List.copyOf(carries), List.copyOf(keeps));
     }
 
     private static boolean startsAtEndOf(Move move, Move earlier) {

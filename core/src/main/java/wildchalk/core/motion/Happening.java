@@ -16,6 +16,13 @@ public record Happening(
         CAUGHT,
         LANDED,
         PICKED_UP,
-        AT_GOAL
+        /** Won in a contest. */
+        WON,
+        /** In the goal. */
+        AT_GOAL,
+        /** By the keeper. */
+        SAVED,
+        /** Off the goal, back into play. */
+        REBOUNDS
     }
 }

@@ -2,6 +2,7 @@ package wildchalk.core.motion;
 
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
+import java.util.function.ToDoubleFunction;
 import wildchalk.core.geometry.Point;
 
 /** When a ball, sent now in the best direction, can first meet somebody who moves as planned. */
@@ -38,6 +39,39 @@ public final class Intercepts {
                 return OptionalDouble.of(t);
             }
             t += gap / fastest;
+        }
+        return OptionalDouble.empty();
+    }
+
+    /** Time between two looks at a receiver whom a ball meets on a way that hangs on where he is, s. */
+    private static final double LOOK_SECONDS = 0.02;
+
+    /** Halvings of a look: far below a microsecond. */
+    private static final int HALVINGS = 30;
+
+    /**
+     * The earliest second at which a ball, sent the way that gets to where the receiver is then, has had the time to be
+     * there. For banks, bounces and lofted balls, whose time is no plain function of distance.
+     *
+     * @param start seconds from the whistle at release
+     * @param secondsTo seconds of flight to a place; infinite where the ball cannot get
+     */
+    static OptionalDouble earliest(double start, ToDoubleFunction<Point> secondsTo, DoubleFunction<Point> receiver) {
+        double before = start;
+        for (double t = start; t <= start + HORIZON_SECONDS; t += LOOK_SECONDS) {
+            if (secondsTo.applyAsDouble(receiver.apply(t)) <= t - start) {
+                double late = t;
+                for (int i = 0; i < HALVINGS && late > before; i++) {
+                    double middle = (before + late) / 2;
+                    if (secondsTo.applyAsDouble(receiver.apply(middle)) <= middle - start) {
+                        late = middle;
+                    } else {
+                        before = middle;
+                    }
+                }
+                return OptionalDouble.of(late);
+            }
+            before = t;
         }
         return OptionalDouble.empty();
     }

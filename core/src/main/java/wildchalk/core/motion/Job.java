@@ -2,7 +2,13 @@ package wildchalk.core.motion;
 
 import java.util.ArrayList;
 import java.util.List;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.PickUp;
+import wildchalk.core.drill.PickUpKind;
+import wildchalk.core.drill.Shot;
 
 /** One move while a timeline is compiled: what it still waits for, and when it happened. */
 final class Job {
@@ -45,6 +51,29 @@ final class Job {
     double peakSpeed;
     boolean carrying;
     Route route;
+
+    /** What it still waits for that is no moment of another move; null for nothing of the kind. */
+    Watch watch;
+
+    /** The ball that is fought for. */
+    BallRun contested;
+
+    /** Whether its role was told already that it is free. */
+    boolean freeTold;
+
+    /** Whether it can be done while running on into the next travel. */
+    boolean joins() {
+        return move instanceof Act act && act.deed() instanceof Deed.Turning
+                || move instanceof PickUp pickUp && pickUp.how() == PickUpKind.SCOOP;
+    }
+
+    double keepsOnTheRun() {
+        return move instanceof PickUp ? Pace.SCOOP_KEEPS : Pace.TURN_KEEPS;
+    }
+
+    boolean isOneTouch() {
+        return move instanceof Pass pass ? pass.oneTouch() : move instanceof Shot shot && shot.oneTouch();
+    }
 
     Job(Move move, int index, int step, Runner runner) {
         this.move = move;

@@ -4,6 +4,7 @@ import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.PassKind;
+import wildchalk.core.drill.PickUpKind;
 import wildchalk.core.drill.Weight;
 import wildchalk.core.surface.Medium;
 
@@ -39,8 +40,13 @@ public record Pace(AgeBand age, Medium medium, String sport) {
     private static final double[] SKATE_BACKWARD_TOP = {2.6, 3.4, 4.3, 5.1, 5.9, 5.4, 7.0};
     private static final double[] SKATE_ACCELERATION = {1.5, 1.9, 2.3, 2.7, 3.0, 2.8, 3.6};
     private static final double[] SKATE_BRAKING = {1.8, 2.5, 3.2, 4.0, 4.8, 4.2, 6.0};
+    /** On a circle of 4.5 m (estimate). */
+    private static final double[] SKATE_CROSSOVER = {2.8, 3.5, 4.2, 4.8, 5.4, 5.0, 6.2};
     /** v²/r on a circle of 4.5 m at crossover speed. */
     private static final double[] SKATE_LATERAL = {1.7, 2.7, 3.9, 5.1, 6.5, 5.6, 8.5};
+
+    /** A crossover run against a straight one (estimate). */
+    private static final double CROSSOVER_SHARE = 0.85;
 
     /** From catch to release without a touch limit (estimate). */
     private static final double[] CONTROL_SECONDS = {0.9, 0.75, 0.6, 0.5, 0.45, 0.4, 0.3};
@@ -80,6 +86,7 @@ public record Pace(AgeBand age, Medium medium, String sport) {
                     case HARD -> at(BACKPEDAL_HARD);
                     case FLAT_OUT -> at(BACKPEDAL_HARD) / 0.9;
                 };
+            case CROSSOVER -> CROSSOVER_SHARE * running(Manner.FORWARD, effort);
             case SHUFFLE ->
                 at(SHUFFLE_HARD)
                         * switch (effort) { // shares of the hard shuffle: estimate
@@ -104,6 +111,7 @@ public record Pace(AgeBand age, Medium medium, String sport) {
         return switch (manner) {
             case FORWARD -> forward;
             case BACKWARD -> forward * at(SKATE_BACKWARD_TOP) / at(SKATE_TOP);
+            case CROSSOVER -> forward * at(SKATE_CROSSOVER) / at(SKATE_TOP);
             case SHUFFLE -> 0.4 * forward; // side-stepping on skates: estimate
         };
     }
@@ -111,13 +119,13 @@ public record Pace(AgeBand age, Medium medium, String sport) {
     /** m/s² when speeding up. */
     public double acceleration(Manner manner) {
         double forward = at(medium == Medium.ICE ? SKATE_ACCELERATION : RUN_ACCELERATION);
-        return manner == Manner.FORWARD ? forward : 0.7 * forward;
+        return manner == Manner.FORWARD || manner == Manner.CROSSOVER ? forward : 0.7 * forward;
     }
 
     /** m/s² when slowing down, as a positive number. */
     public double braking(Manner manner) {
         double forward = at(medium == Medium.ICE ? SKATE_BRAKING : RUN_BRAKING);
-        return manner == Manner.FORWARD ? forward : 0.8 * forward;
+        return manner == Manner.FORWARD || manner == Manner.CROSSOVER ? forward : 0.8 * forward;
     }
 
     /** m/s² across the path in a curve. */
@@ -137,17 +145,80 @@ public record Pace(AgeBand age, Medium medium, String sport) {
         return at(CONTROL_SECONDS);
     }
 
-    public double pickUpSeconds() {
-        return at(PICK_UP_SECONDS);
+    /** From catch to release: at the touch, with a limit of touches, or with all the time that control takes. */
+    public double controlSeconds(boolean oneTouch, int touchLimit) {
+        if (oneTouch || touchLimit == 1) {
+            return TOUCH_SECONDS;
+        }
+        return touchLimit == 2 ? TWO_TOUCH_SHARE * controlSeconds() : controlSeconds();
     }
+
+    /** How long the ball is on hand, foot or stick in a one-touch (estimate). */
+    private static final double TOUCH_SECONDS = 0.1;
+    /** Control with two touches against control without a limit (estimate). */
+    private static final double TWO_TOUCH_SHARE = 0.75;
+
+    public double pickUpSeconds(PickUpKind how) {
+        return at(PICK_UP_SECONDS)
+                * switch (how) { // estimate
+                    case GROUND -> 1;
+                    case SCOOP -> 0.6;
+                    case REBOUND -> 0.5;
+                };
+    }
+
+    /** Putting the ball down, in the proportion of picking it up (estimate). */
+    public double putDownSeconds() {
+        return 0.7 * at(PICK_UP_SECONDS);
+    }
+
+    /** Turning the body by so many degrees: 0.1 to 0.35 s for a pivot of 180 (estimate), slower for the young. */
+    public double turnSeconds(double degrees) {
+        return Math.min(1.5, (0.1 + 0.15 * degrees / 180) * PLANT_SCALE[age.ordinal()]);
+    }
+
+    /** Share of the speed that somebody keeps who turns without stopping: 5 to 15 % are lost (estimate). */
+    static final double TURN_KEEPS = 0.9;
+    /** Likewise for a scoop on the run (estimate). */
+    static final double SCOOP_KEEPS = 0.7;
+    /** A fight for the ball lasts about as long (estimate). */
+    static final double CONTEST_SECONDS = 1.2;
+    /** A call is out and understood (estimate; shorter for one word that is expected). */
+    static final double CALL_SECONDS = 0.3;
+    /** A touch of a line or a wall beside the turn (estimate). */
+    static final double TOUCH_LINE_SECONDS = 0.25;
+    /** How near (m) to a loose ball all must be who contest it. */
+    static final double CONTEST_METRES = 3;
+    /** How near (m) two must be for a hand-off. */
+    static final double HAND_OFF_METRES = 1.5;
 
     /** Speed (m/s) of a pass at release. */
     public double passSpeed(PassKind kind, Weight weight) {
         BallPace ball = BallPace.of(sport);
-        double usual = kind == PassKind.GROUND
-                ? ballColumn(ball.groundAdult(), ball.groundCompetitive())
-                : ballColumn(ball.airAdult(), ball.airCompetitive());
+        double ground = ballColumn(ball.groundAdult(), ball.groundCompetitive());
+        double air = ballColumn(ball.airAdult(), ball.airCompetitive());
+        double usual =
+                switch (kind) { // shares beside ground and air: estimate
+                    case GROUND -> ground;
+                    case AIR -> air;
+                    case BOUNCE -> 0.85 * air;
+                    case LOFTED -> Math.max(1.3 * air, 12 * at(BALL_SCALE));
+                    case HAND_OFF -> 3;
+                    case TOSS -> 9 * at(BALL_SCALE);
+                    case SERVE -> ballColumn(ball.serveAdult(), ball.serveAdult() * 1.2);
+                    case FULL_SERVE -> ballColumn(ball.serveAdult() * 1.3, ball.serveAdult() * 1.6);
+                    case RIM -> 1.25 * ground;
+                    case DUMP -> 1.3 * ground;
+                };
         return usual * passWeight(weight);
+    }
+
+    /** Whether a pass of a kind is in the air, so that it does not slow down along the ground. */
+    public boolean fliesThroughAir(PassKind kind) {
+        return switch (kind) {
+            case GROUND, RIM, DUMP -> false;
+            case AIR, BOUNCE, LOFTED, HAND_OFF, TOSS, SERVE, FULL_SERVE -> true;
+        };
     }
 
     /** Speed (m/s) of a shot at release. */
@@ -159,7 +230,7 @@ public record Pace(AgeBand age, Medium medium, String sport) {
 
     /** m/s² that a ball loses along the ground; 0 in the air, where drag is left out over passing distances. */
     public double ballSlowing(PassKind kind) {
-        return kind == PassKind.AIR ? 0 : BallPace.of(sport).slowing();
+        return fliesThroughAir(kind) ? 0 : BallPace.of(sport).slowing();
     }
 
     private static double passWeight(Weight weight) {

@@ -5,15 +5,18 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.finding.Finding;
@@ -73,6 +76,69 @@ final class Reports {
         }
     }
 
+    /** The runner came to the spot after the ball. */
+    void areaPassLate(Pass pass, Runner runner, Point spot, double seconds, double metres, double t) {
+        add(
+                Severity.WARN,
+                "area-pass-late",
+                List.of(pass.id()),
+                spot,
+                t,
+                name(pass),
+                runner.role.label(),
+                Numbers.seconds(seconds),
+                Numbers.metres(metres));
+    }
+
+    /** The runner was never there after the ball came down: too early, or somewhere else. */
+    void areaPassMissed(Pass pass, Runner runner, Point spot, double metres, double t) {
+        Optional<Double> early = runner.lastWithin(spot, Pace.HAND_OFF_METRES, t);
+        add(
+                Severity.WARN,
+                early.isPresent() ? "area-pass-early" : "area-pass-missed",
+                List.of(pass.id()),
+                spot,
+                t,
+                name(pass),
+                runner.role.label(),
+                Numbers.seconds(early.orElse(0.0)),
+                Numbers.metres(metres));
+    }
+
+    void contestFar(Move move, Runner winner, Point where, double metres, double t) {
+        add(
+                Severity.WARN,
+                "contest-far",
+                List.of(move.id()),
+                where,
+                t,
+                name(move),
+                winner.role.label(),
+                Numbers.metres(metres));
+    }
+
+    /** Somebody does what a rule forbids him. */
+    void holdBroken(Rule.Hold hold, Point where, double t) {
+        add(
+                Severity.WARN,
+                "hold-" + hold.what().name().toLowerCase(Locale.ROOT),
+                List.of(),
+                where,
+                t,
+                drill.role(hold.role()).orElseThrow().label(),
+                Numbers.seconds(t));
+    }
+
+    /** What is drawn does not keep to a rule. */
+    void limitBroken(Rule.Limit limit, List<MoveId> moves, Point where, double t, Object... figures) {
+        add(Severity.WARN, "limit-" + limit.kind().name().toLowerCase(Locale.ROOT), moves, where, t, figures);
+    }
+
+    /** A zone of a rule or a trigger that is neither drawn nor on the surface. */
+    void noZone(String id) {
+        add(Severity.WARN, "no-zone", List.of(), Point.ORIGIN, 0, id);
+    }
+
     void twoBalls(Runner runner, Move move, Point where, double t) {
         add(Severity.WARN, "two-balls", List.of(move.id()), where, t, name(move), runner.role.label());
     }
@@ -107,7 +173,21 @@ final class Reports {
                         .isPresent())
                 .toList();
         orphans.forEach(j -> neverComes(j, jobOf, now));
-        return orphans.isEmpty() ? stuck : orphans;
+        if (!orphans.isEmpty()) {
+            return orphans;
+        }
+        List<Job> watching = stuck.stream()
+                .filter(j -> j.watch != null && j.watch.armed && !j.watch.hasFired())
+                .toList();
+        watching.forEach(j -> add(
+                Severity.STOP,
+                "event-never",
+                List.of(j.move.id()),
+                j.runner.at(now),
+                now,
+                name(j.move),
+                new EventNames(drill, surface).of(j.watch.event)));
+        return watching.isEmpty() ? stuck : watching;
     }
 
     private void noBall(Job job, List<BallRun> balls, Surface surface, double now) {
@@ -137,7 +217,7 @@ final class Reports {
     private void neverComes(Job job, Map<MoveId, Job> jobOf, double now) {
         Trigger trigger = job.move.trigger().orElseThrow();
         Job other = jobOf.get(trigger.move().orElseThrow());
-        boolean isCatch = trigger.event().match(w -> false, s -> false, e -> false, c -> true);
+        boolean isCatch = trigger.event() instanceof Event.Caught;
         String key = !isCatch || other.state == Job.State.NEVER
                 ? "waits-for-never"
                 : other.move instanceof Pass ? "never-caught" : "not-a-pass";
@@ -200,8 +280,7 @@ final class Reports {
                 "move.name",
                 Letters.of(order.get(move.id())),
                 drill.role(move.role()).orElseThrow().label(),
-                Texts.CORE.get("move.kind."
-                        + move.match(t -> "travel", p -> "pass", s -> "shot", u -> "pick-up", w -> "wait")));
+                Texts.CORE.get("move.kind." + MoveKinds.of(move)));
     }
 
     private void add(Severity severity, String rule, List<MoveId> moves, Point where, double t, Object... arguments) {

@@ -1,9 +1,13 @@
 package wildchalk.core.motion;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import wildchalk.core.drill.Passing;
+import wildchalk.core.drill.Round;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Headings;
@@ -12,41 +16,80 @@ import wildchalk.core.geometry.Polyline;
 import wildchalk.core.geometry.Splines;
 
 /**
- * Where a travel goes: the coach's points, smoothed but for the hard cuts.
+ * Where a travel goes: the coach's points, smoothed but for the hard cuts, with circles where somebody goes round.
  *
  * @param line the path, finely cut where it bends
  * @param corners indices of points of the line where the path turns hard, in rising order; ends are not among them
+ * @param stops seconds of standing at corners where somebody stops or touches; the last point may be among them
+ * @param keeps share of the speed that is kept at corners where somebody turns without stopping
  */
-public record Route(Polyline line, List<Integer> corners) {
+public record Route(Polyline line, List<Integer> corners, Map<Integer, Double> stops, Map<Integer, Double> keeps) {
 
     /** Spacing of points on a curve: on a turn of 1 m the chord stays within 5 mm of the arc. */
     static final double SPACING_METRES = 0.2;
+
+    /** Nobody goes round a circle smaller than this, m. */
+    private static final double LEAST_RADIUS_METRES = 0.1;
+
+    /** A circle is cut into pieces of about so many degrees: the chord stays within 1/500 of the radius of the arc. */
+    private static final double ARC_DEGREES = 7;
 
     /** On a curve the line turns by about a degree from point to point; by so many at once it is no curve. */
     private static final double TIGHT_COSINE = Math.cos(Math.toRadians(25));
 
     public Route {
         corners = List.copyOf(corners);
+        stops = Map.copyOf(stops);
+        keeps = Map.copyOf(keeps);
     }
 
     public static Route of(Point start, Travel travel) {
         List<Point> line = new ArrayList<>();
         List<Integer> corners = new ArrayList<>();
+        Map<Integer, Double> stops = new HashMap<>();
         List<Point> section = new ArrayList<>(List.of(start));
         for (Waypoint w : travel.path()) {
             section.add(w.at());
-            if (w.cut()) {
+            boolean round =
+                    w.round().isPresent() && w.at().distanceTo(w.round().get().centre()) > LEAST_RADIUS_METRES;
+            if (w.cut() || round) {
                 append(line, section);
-                corners.add(line.size() - 1);
                 section = new ArrayList<>(List.of(w.at()));
+            }
+            if (w.cut()) {
+                corners.add(line.size() - 1);
+                if (w.how() != Passing.CUT) {
+                    stops.put(line.size() - 1, pause(w));
+                }
+            }
+            if (round) {
+                List<Point> arc = circle(w.at(), w.round().get());
+                line.addAll(arc.subList(1, arc.size()));
+                section = new ArrayList<>(List.of(line.get(line.size() - 1)));
             }
         }
         if (section.size() > 1) {
             append(line, section);
         }
         corners.removeIf(c -> c == line.size() - 1);
-        Route drawn = new Route(new Polyline(line), corners);
+        Route drawn = new Route(new Polyline(line), corners, stops, Map.of());
         return drawn.withTightBendsAsCorners();
+    }
+
+    private static double pause(Waypoint w) {
+        return Math.max(w.pauseSeconds(), w.how() == Passing.TOUCH ? Pace.TOUCH_LINE_SECONDS : 0);
+    }
+
+    private static List<Point> circle(Point from, Round round) {
+        Point spoke = from.minus(round.centre());
+        int pieces = (int) Math.ceil(Math.abs(round.sweepDegrees()) / ARC_DEGREES);
+        List<Point> arc = new ArrayList<>();
+        for (int i = 0; i <= pieces; i++) {
+            arc.add(round.centre()
+                    .plus(Point.polar(spoke.length(), spoke.headingDegrees() + round.sweepDegrees() * i / pieces)));
+        }
+        arc.set(0, from);
+        return arc;
     }
 
     /** Where a smooth path doubles back on itself nobody curves at a crawl: he plants and turns there too. */
@@ -57,7 +100,7 @@ public record Route(Polyline line, List<Integer> corners) {
                 all.add(i);
             }
         }
-        return all.size() == corners.size() ? this : new Route(line, List.copyOf(all));
+        return all.size() == corners.size() ? this : new Route(line, List.copyOf(all), stops, keeps);
     }
 
     private static boolean isTight(Point before, Point here, Point after) {
@@ -72,15 +115,26 @@ public record Route(Polyline line, List<Integer> corners) {
         line.addAll(line.isEmpty() ? curve : curve.subList(1, curve.size()));
     }
 
-    /** One route after the other; the joint becomes a corner. */
-    static Route joined(Route first, Route second) {
+    /**
+     * One route after the other; the joint becomes a corner.
+     *
+     * @param kept share of the speed that is kept at the joint where somebody turns or scoops on the run; 1 for none
+     */
+    static Route joined(Route first, Route second, double kept) {
         List<Point> line = new ArrayList<>(first.line.points());
         int joint = line.size() - 1;
         line.addAll(second.line.points().subList(1, second.line.size()));
         List<Integer> corners = new ArrayList<>(first.corners);
         corners.add(joint);
         second.corners.forEach(c -> corners.add(c + joint));
-        return new Route(new Polyline(line), corners);
+        Map<Integer, Double> stops = new HashMap<>(first.stops);
+        second.stops.forEach((i, s) -> stops.put(i + joint, s));
+        Map<Integer, Double> keeps = new HashMap<>(first.keeps);
+        second.keeps.forEach((i, s) -> keeps.put(i + joint, s));
+        if (kept < 1) {
+            keeps.put(joint, kept);
+        }
+        return new Route(new Polyline(line), corners, stops, keeps);
     }
 
     /** Degrees by which the path turns at an inner point of the line. */

@@ -4,10 +4,12 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.geometry.Headings;
 import wildchalk.core.geometry.Point;
 
 /** One role while a timeline is compiled: where it has been planned to be so far, and what it holds. */
@@ -23,6 +25,10 @@ final class Runner {
     private final Pace pace;
     private final double whistleFacing;
     private final List<Trajectory.Piece> pieces = new ArrayList<>();
+    private final List<Trajectory.Sweep> sweeps = new ArrayList<>();
+    /** Goes up whenever the plan changes. */
+    int plans;
+
     /** The travel that is under way, and those that follow it without a stop. */
     private List<Job> chain = List.of();
 
@@ -48,7 +54,7 @@ final class Runner {
     }
 
     Trajectory trajectory() {
-        return new Trajectory(pieces);
+        return new Trajectory(pieces, sweeps);
     }
 
     List<Job> chain() {
@@ -68,7 +74,43 @@ final class Runner {
         chainFrom = chainFrom.subList(i, chainFrom.size());
     }
 
+    /** Whether the travel that has just ended goes over into the next without a stop. */
+    boolean goesOn() {
+        return chain.size() > 1;
+    }
+
+    /** How long before a second (s) he was last within reach of a place; empty if he never was. */
+    Optional<Double> lastWithin(Point place, double metres, double t) {
+        for (double back = 0; back <= t; back += 0.05) {
+            if (at(t - back).isWithin(metres, place)) {
+                return Optional.of(back);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** From when on he stands, as things are planned now. */
+    double restsAt() {
+        return pieces.get(pieces.size() - 1).start();
+    }
+
+    /** Turns where he stands, or while he goes on; his own plan says where he looks then. */
+    void turn(double t, double seconds, double sweepDegrees, boolean onTheRun) {
+        Trajectory.Piece now = Trajectory.pieceAt(pieces, t);
+        double from = now.facing(Math.max(now.start(), t - 1e-9));
+        if (onTheRun) {
+            List<Trajectory.Piece> before =
+                    pieces.stream().filter(p -> p.start() < t).toList();
+            from = before.isEmpty() ? from : before.get(before.size() - 1).facing(t - 1e-9);
+        } else {
+            stand(t);
+            pieces.add(new Trajectory.Still(t + seconds, now.at(t), Headings.normalise(from + sweepDegrees)));
+        }
+        sweeps.add(new Trajectory.Sweep(t, t + seconds, from, sweepDegrees));
+    }
+
     void stand(double t) {
+        plans++;
         Trajectory.Piece last = Trajectory.pieceAt(pieces, t);
         chain = List.of();
         chainCarries = List.of();
@@ -81,15 +123,20 @@ final class Runner {
      * Plans a chain of travels from second {@code t} on, the first of them just starting or under way, the others joined
      * to it. Sets the times and lengths of all of them.
      */
-    void plan(double t, List<Job> jobs, List<Boolean> carries) {
+    void plan(double t, Chains.Chain next) {
+        plans++;
+        List<Job> jobs = next.jobs();
+        List<Boolean> carries = next.carries();
         Trajectory.Piece now = Trajectory.pieceAt(pieces, t);
         double speed = now.speed(t);
         Job first = jobs.get(0);
         double already = 0;
+        double standing = 0;
         if (first.route == null) {
             first.route = Route.of(now.at(t), (Travel) first.move);
         } else if (now instanceof Trajectory.Under under) {
             already = under.profile().metresAt(t - under.clock()) - chainFrom.get(0);
+            standing = under.profile().standsFor(t - under.clock());
         }
         Route whole = first.route;
         double[] ends = new double[jobs.size()];
@@ -98,10 +145,10 @@ final class Runner {
             Job job = jobs.get(i);
             Point from = whole.line().point(whole.line().size() - 1);
             job.route = Route.of(from, (Travel) job.move);
-            whole = Route.joined(whole, job.route);
+            whole = Route.joined(whole, job.route, next.keeps().get(i));
             ends[i] = whole.line().length();
         }
-        SpeedProfile profile = SpeedProfile.of(limits(whole, already, ends, jobs, carries), speed);
+        SpeedProfile profile = SpeedProfile.of(limits(whole, already, standing, ends, jobs, carries), speed);
         setPieces(t, already, jobs, ends, whole, profile);
         chain = jobs;
         chainCarries = carries;
@@ -138,7 +185,7 @@ final class Runner {
     }
 
     private SpeedProfile.Limits limits(
-            Route route, double already, double[] ends, List<Job> jobs, List<Boolean> carries) {
+            Route route, double already, double standing, double[] ends, List<Job> jobs, List<Boolean> carries) {
         var line = route.line();
         int firstPoint = 1;
         while (firstPoint < line.size() - 1 && line.metresAt(firstPoint) <= already) {
@@ -153,6 +200,7 @@ final class Runner {
         double[] down = new double[n];
         metresAt[0] = already;
         speedAt[0] = Double.MAX_VALUE;
+        stop[0] = standing;
         int job = 0;
         for (int i = 0; i < n; i++) {
             int point = firstPoint + i;
@@ -174,6 +222,7 @@ final class Runner {
         for (int i = 1; i < n; i++) {
             bend(route, firstPoint + i - 1, i, cap, speedAt, stop);
         }
+        stop[n] = route.stops().getOrDefault(line.size() - 1, 0.0);
         return new SpeedProfile.Limits(metresAt, cap, speedAt, stop, up, down);
     }
 
@@ -183,6 +232,13 @@ final class Runner {
             double turn = route.turnDegreesAt(point);
             speedAt[i] = TurnTable.shareKept(turn) * Math.min(cap[i - 1], cap[i]);
             stop[i] = pace.plantSeconds(turn);
+            if (route.keeps().containsKey(point)) {
+                speedAt[i] = Math.min(speedAt[i], route.keeps().get(point) * Math.min(cap[i - 1], cap[i]));
+            }
+            if (route.stops().containsKey(point)) {
+                speedAt[i] = 0;
+                stop[i] = Math.max(stop[i], route.stops().get(point));
+            }
         } else {
             double curvature = route.curvatureAt(point);
             double fastest = curvature > 0 ? Math.sqrt(pace.lateral() / curvature) : Double.MAX_VALUE;

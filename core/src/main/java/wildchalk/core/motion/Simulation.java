@@ -1,35 +1,31 @@
 package wildchalk.core.motion;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.PriorityQueue;
 import java.util.Set;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Pass;
-import wildchalk.core.drill.PassKind;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
-import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Step;
-import wildchalk.core.drill.Wait;
-import wildchalk.core.finding.Finding;
-import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.Surface;
 
 /**
  * Compiles a timeline by running the rep once: a queue of moments in time order, each of which may set off others.
- * Work lives inside one {@link #run}. O(n log n) in the moves.
+ * {@link BallPlay} knows what is done with balls, {@link Deeds} what is done on the spot. Work lives inside one
+ * {@link #run}. O(n log n) in the moves.
  */
 final class Simulation {
 
@@ -37,6 +33,7 @@ final class Simulation {
     private enum Kind {
         END,
         LANDING,
+        WATCH,
         STEP,
         START
     }
@@ -48,20 +45,20 @@ final class Simulation {
                 .thenComparingInt(Moment::version);
     }
 
-    private final Progression drill;
-    private final Surface surface;
-    private final Pace pace;
+    final Progression drill;
+    final Surface surface;
+    final Pace pace;
+    final Map<RoleId, Runner> runners = new LinkedHashMap<>();
+    final Reports reports;
+    final Watches watches;
 
     private final List<Job> jobs = new ArrayList<>();
     private final Map<MoveId, Job> jobOf = new LinkedHashMap<>();
-    private final Map<RoleId, Runner> runners = new LinkedHashMap<>();
-    private final List<BallRun> balls = new ArrayList<>();
     private final StepBook steps;
-    private final Deque<Job> pickUpsWaiting = new ArrayDeque<>();
-
+    private final BallPlay ballPlay;
+    private final Deeds deeds;
+    private final Map<Rule.Hold, Watch> holdWatches = new LinkedHashMap<>();
     private final PriorityQueue<Moment> queue = new PriorityQueue<>(Moment.ORDER);
-    private final List<Happening> happenings = new ArrayList<>();
-    private final Reports reports;
     private final Set<Runner> changed = new LinkedHashSet<>();
     private double now;
 
@@ -71,11 +68,15 @@ final class Simulation {
         this.pace = pace;
         this.reports = new Reports(drill);
         this.steps = new StepBook(drill.steps());
+        this.ballPlay = new BallPlay(this);
+        this.watches = new Watches(drill, surface, runners, ballPlay.balls);
+        this.deeds = new Deeds(this, ballPlay);
     }
 
     Timeline run() {
         setOut();
-        new Wiring(jobs, jobOf, steps).connect();
+        new Wiring(jobs, jobOf, steps, watches).connect(drill.course().holds());
+        watchHolds();
         beginStep(0, 0);
         for (Job job : jobs) {
             if (job.unmet == 0 && job.move.trigger().isPresent()) {
@@ -94,11 +95,7 @@ final class Simulation {
             runners.put(role.id(), new Runner(role, drill.startOf(role.id()), drill.startFacingOf(role.id()), pace));
         }
         for (Ball ball : drill.balls()) {
-            BallRun run = new BallRun(ball.id());
-            balls.add(run);
-            run.set(ball.start()
-                    .match(with -> new BallState.Held(0, with.role()), loose -> new BallState.Loose(0, loose.at())));
-            run.state().holder().ifPresent(r -> runners.get(r).holds.add(run));
+            ballPlay.setOut(ball);
         }
         for (int s = 0; s < drill.steps().size(); s++) {
             Step step = drill.steps().get(s);
@@ -112,17 +109,29 @@ final class Simulation {
         }
     }
 
+    private void watchHolds() {
+        for (Rule.Hold hold : drill.course().holds()) {
+            hold.until()
+                    .filter(e -> e.move().isEmpty() && !(e instanceof Event.Whistle))
+                    .ifPresent(e -> holdWatches.put(hold, watches.add(e, 0)));
+        }
+    }
+
     private void drain() {
         while (!queue.isEmpty()) {
             Moment m = queue.poll();
             now = Math.max(now, m.t);
             switch (m.kind) {
                 case END -> end(jobs.get(m.index), m);
-                case LANDING -> land(balls.get(m.index), m);
+                case LANDING -> ballPlay.land(m.index, m.version, m.t);
+                case WATCH -> fire(watches.all.get(m.index), m);
                 case STEP -> beginStep(m.index, m.t);
                 case START -> start(jobs.get(m.index), m.t);
             }
             settle(m.t);
+            if (!watches.all.isEmpty()) {
+                look(m.t);
+            }
         }
     }
 
@@ -133,6 +142,9 @@ final class Simulation {
             return;
         }
         steps.begin(s, t);
+        for (Watch watch : watches.all) {
+            watch.armed |= watch.step == s;
+        }
         tell(steps.waitingFor(s), t);
         goOnIfOver(s, t);
     }
@@ -144,7 +156,7 @@ final class Simulation {
         }
     }
 
-    private void tell(List<Job.Link> links, double t) {
+    void tell(List<Job.Link> links, double t) {
         for (Job.Link link : links) {
             Job job = link.job();
             job.readyAt = Math.max(job.readyAt, t + link.delay());
@@ -156,28 +168,104 @@ final class Simulation {
         }
     }
 
-    private void schedule(Job job, double t) {
+    void schedule(Job job, double t) {
         queue.add(new Moment(Math.max(t, now), Kind.START, job.index, 0));
+    }
+
+    void scheduleLanding(int ball, int version, double t) {
+        queue.add(new Moment(t, Kind.LANDING, ball, version));
+    }
+
+    /** Somebody knows or has something new: what he had planned may change. */
+    void touched(Runner runner) {
+        changed.add(runner);
+    }
+
+    // ---- what is waited for ----
+
+    private void fire(Watch watch, Moment m) {
+        if (m.version == watch.version) {
+            fire(watch, m.t);
+        }
+    }
+
+    private void fire(Watch watch, double t) {
+        if (!watch.hasFired()) {
+            watch.firedAt = t;
+            tell(watch.links, t);
+            watch.then.accept(t);
+        }
+    }
+
+    /** Fires what waits for something that has just happened. */
+    void happened(Event event, double t) {
+        for (Watch watch : List.copyOf(watches.all)) {
+            if (watch.armed && !watch.hasFired() && isOneOf(event, watch.event)) {
+                fire(watch, t);
+            }
+        }
+    }
+
+    private static boolean isOneOf(Event happened, Event wanted) {
+        if (happened instanceof Event.Handles did && wanted instanceof Event.Handles want) {
+            boolean same = want.what() == did.what() || want.what() == Event.Handling.TOUCHES;
+            return same && want.role().equals(did.role());
+        }
+        if (happened instanceof Event.IsCalled did && wanted instanceof Event.IsCalled want) {
+            return List.of(did.words().split(", ")).contains(want.words())
+                    || did.words().equals(want.words());
+        }
+        return false;
+    }
+
+    /** Works out anew when places are reached, where plans have changed. */
+    private void look(double t) {
+        for (int i = 0; i < watches.all.size(); i++) {
+            Watch watch = watches.all.get(i);
+            if (watch.armed && !watch.hasFired() && watch.event instanceof Event.Reaches reaches) {
+                long plans = watches.plans(reaches);
+                if (plans != watch.plans) {
+                    watch.plans = plans;
+                    watch.version++;
+                    OptionalDouble when = watches.earliest(reaches, t);
+                    if (when.isPresent()) {
+                        queue.add(new Moment(Math.max(t, when.getAsDouble()), Kind.WATCH, i, watch.version));
+                    }
+                }
+            }
+        }
     }
 
     // ---- moves ----
 
     private void start(Job job, double t) {
-        if (job.state != Job.State.WAITING) {
+        if (job.state != Job.State.WAITING || job.unmet > 0) {
             return;
         }
         job.move.match(
                 travel -> startTravel(job, t),
-                pass -> release(job, t),
-                shot -> release(job, t),
-                pickUp -> startPickUp(job, t),
-                wait -> startWait(job, wait, t));
+                pass -> ballPlay.release(job, t),
+                shot -> ballPlay.release(job, t),
+                pickUp -> ballPlay.startPickUp(job, t),
+                act -> deeds.start(job, (Act) job.move, t));
     }
 
-    private void begin(Job job, double t) {
+    void begin(Job job, double t) {
         job.state = Job.State.RUNNING;
         job.start = t;
         tell(job.onStart, t);
+    }
+
+    /** It ends so many seconds from now; its role is free then, or at once. */
+    void endsAfter(Job job, double t, double seconds, boolean freeAtOnce) {
+        job.end = t + seconds;
+        job.roleFree = freeAtOnce ? t : job.end;
+        job.freeTold = freeAtOnce;
+        begin(job, t);
+        if (freeAtOnce) {
+            tell(job.onFree, t);
+        }
+        queue.add(new Moment(job.end, Kind.END, job.index, jobVersion(job)));
     }
 
     private Void startTravel(Job job, double t) {
@@ -194,55 +282,20 @@ final class Simulation {
         return null;
     }
 
-    private Void startWait(Job job, Wait wait, double t) {
-        job.runner.stand(t);
-        job.end = t + wait.seconds();
-        job.roleFree = job.end;
-        begin(job, t);
-        queue.add(new Moment(job.end, Kind.END, job.index, jobVersion(job)));
-        return null;
-    }
-
-    private Void startPickUp(Job job, double t) {
-        Optional<BallRun> near = looseNear(job.runner.at(t));
-        if (near.isEmpty()) {
-            job.parked = true;
-            pickUpsWaiting.add(job);
-            return null;
-        }
-        job.parked = false;
-        job.runner.stand(t);
-        take(near.get(), job.runner, t, Happening.Kind.PICKED_UP, job);
-        job.end = t + pace.pickUpSeconds();
-        job.roleFree = job.end;
-        begin(job, t);
-        queue.add(new Moment(job.end, Kind.END, job.index, jobVersion(job)));
-        return null;
-    }
-
-    private Optional<BallRun> looseNear(Point place) {
-        BallRun best = null;
-        double nearest = Pace.REACH_METRES;
-        for (BallRun ball : balls) {
-            if (ball.state() instanceof BallState.Loose loose && loose.at().distanceTo(place) <= nearest) {
-                if (best == null || loose.at().distanceTo(place) < nearest) {
-                    best = ball;
-                    nearest = loose.at().distanceTo(place);
-                }
-            }
-        }
-        return Optional.ofNullable(best);
-    }
-
     private void end(Job job, Moment m) {
         if (job.state != Job.State.RUNNING || m.version != jobVersion(job)) {
             return;
         }
-        tell(job.onFree, m.t);
-        finish(job, m.t);
+        boolean over = !(job.move instanceof Act) || deeds.end(job, m.t);
+        if (!job.freeTold) {
+            tell(job.onFree, m.t);
+        }
+        if (over) {
+            finish(job, m.t);
+        }
     }
 
-    private void finish(Job job, double t) {
+    void finish(Job job, double t) {
         job.state = Job.State.DONE;
         job.end = t;
         tell(job.onEnd, t);
@@ -256,150 +309,6 @@ final class Simulation {
         }
     }
 
-    // ---- passes and shots ----
-
-    private Void release(Job job, double t) {
-        Runner runner = job.runner;
-        if (runner.holds.isEmpty()) {
-            job.parked = true;
-            runner.waitingForBall.add(job);
-            return null;
-        }
-        BallRun ball = runner.holds.peek();
-        double ready = ball.heldSince + pace.controlSeconds();
-        if (t < ready) {
-            schedule(job, ready);
-            return null;
-        }
-        Optional<Flight> flight = aim(job, runner.at(t), t);
-        if (flight.isEmpty()) {
-            reports.noGoal((Shot) job.move, runner.at(t), t);
-            giveUp(job, t);
-            return null;
-        }
-        job.parked = false;
-        runner.holds.remove(ball);
-        ball.flyingFor = job;
-        ball.receiver =
-                job.move instanceof Pass pass ? pass.to().match(role -> runners.get(role.role()), place -> null) : null;
-        ball.set(new BallState.InFlight(flight.get()));
-        job.roleFree = t;
-        happened(Happening.Kind.RELEASED, ball, job, runner, t, flight.get().from());
-        begin(job, t);
-        planLanding(ball);
-        tell(job.onFree, t);
-        changed.add(runner);
-        return null;
-    }
-
-    private Optional<Flight> aim(Job job, Point from, double t) {
-        if (job.move instanceof Pass pass) {
-            double speed = pace.passSpeed(pass.kind(), pass.weight());
-            Flight flight =
-                    new Flight(t, from, from, speed, pace.ballSlowing(pass.kind()), pass.kind() == PassKind.AIR);
-            return Optional.of(pass.to().match(role -> flight, place -> flight.withTo(place.at())));
-        }
-        Shot shot = (Shot) job.move;
-        return Goals.find(drill, surface, shot.goal())
-                .map(goal -> new Flight(
-                        t, from, Goals.target(goal, shot.aim(), from), pace.shotSpeed(shot.weight()), 0, true));
-    }
-
-    /** Works out where and when a ball under way is met, or comes down. */
-    private void planLanding(BallRun ball) {
-        Flight flight = ball.flight();
-        ball.version++;
-        ball.lost = false;
-        if (ball.receiver != null) {
-            var meeting = Intercepts.earliest(flight, ball.receiver::at, ball.receiver.fastest());
-            ball.lost = meeting.isEmpty();
-            Point to = meeting.isPresent()
-                    ? ball.receiver.at(meeting.getAsDouble())
-                    : lostAt(flight, ball.receiver.at(flight.start()));
-            flight = flight.withTo(to);
-            double land = meeting.orElse(flight.end());
-            replaceFlight(ball, flight);
-            queue.add(new Moment(land, Kind.LANDING, balls.indexOf(ball), ball.version));
-        } else {
-            double whole = flight.from().distanceTo(flight.to());
-            if (whole > flight.range()) {
-                ball.lost = true;
-                flight = flight.withTo(flight.from().towards(flight.to(), flight.range() / whole));
-                replaceFlight(ball, flight);
-            }
-            queue.add(new Moment(flight.end(), Kind.LANDING, balls.indexOf(ball), ball.version));
-        }
-        ball.flyingFor.metres = flight.from().distanceTo(flight.to());
-        ball.flyingFor.peakSpeed = flight.speed();
-    }
-
-    private static Point lostAt(Flight flight, Point receiver) {
-        double gap = flight.from().distanceTo(receiver);
-        double reach = Math.min(gap, 0.999 * flight.range());
-        return gap > 0 ? flight.from().towards(receiver, reach / gap) : receiver;
-    }
-
-    private static void replaceFlight(BallRun ball, Flight flight) {
-        ball.states.set(ball.states.size() - 1, new BallState.InFlight(flight));
-    }
-
-    private void land(BallRun ball, Moment m) {
-        if (m.version != ball.version || !ball.flies()) {
-            return;
-        }
-        Job job = ball.flyingFor;
-        Flight flight = ball.flight();
-        job.end = m.t;
-        if (job.move instanceof Shot) {
-            ball.set(new BallState.Dead(m.t, flight.to()));
-            happened(Happening.Kind.AT_GOAL, ball, job, null, m.t, flight.to());
-        } else if (ball.receiver != null && !ball.lost) {
-            take(ball, ball.receiver, m.t, Happening.Kind.CAUGHT, job);
-            tell(job.onCaught, m.t);
-        } else {
-            if (ball.lost) {
-                reports.lostPass((Pass) job.move, flight, ball.receiver, m.t);
-            }
-            job.neverCaught = true;
-            ball.set(new BallState.Loose(m.t, flight.to()));
-            happened(Happening.Kind.LANDED, ball, job, null, m.t, flight.to());
-            wakePickUps(m.t);
-        }
-        ball.flyingFor = null;
-        ball.receiver = null;
-        finish(job, m.t);
-    }
-
-    private void take(BallRun ball, Runner runner, double t, Happening.Kind how, Job job) {
-        if (!runner.holds.isEmpty()) {
-            reports.twoBalls(runner, job.move, runner.at(t), t);
-        }
-        ball.set(new BallState.Held(t, runner.role.id()));
-        ball.heldSince = t;
-        runner.holds.add(ball);
-        happened(how, ball, job, runner, t, runner.at(t));
-        changed.add(runner);
-        while (!runner.waitingForBall.isEmpty()) {
-            schedule(runner.waitingForBall.poll(), t + pace.controlSeconds());
-        }
-    }
-
-    private void wakePickUps(double t) {
-        List<Job> waiting = List.copyOf(pickUpsWaiting);
-        pickUpsWaiting.clear();
-        waiting.forEach(job -> schedule(job, t));
-    }
-
-    private void happened(Happening.Kind kind, BallRun ball, Job job, Runner runner, double t, Point at) {
-        happenings.add(new Happening(
-                t,
-                kind,
-                ball.id,
-                Optional.of(job.move.id()),
-                Optional.ofNullable(runner).map(r -> r.role.id()),
-                at));
-    }
-
     // ---- joining travels ----
 
     /** After each moment: whoever learnt something may now run on where he had planned to stop. */
@@ -410,7 +319,7 @@ final class Simulation {
                 Job current = runner.chain().get(0);
                 if (current.state == Job.State.RUNNING
                         && t < current.end
-                        && !Chains.after(current, t, pace).jobs().equals(runner.chain())) {
+                        && !Chains.after(current, t, ballPlay).jobs().equals(runner.chain())) {
                     planChain(runner, current, t);
                     queue.add(new Moment(current.end, Kind.END, current.index, jobVersion(current)));
                 }
@@ -419,13 +328,8 @@ final class Simulation {
     }
 
     private void planChain(Runner runner, Job first, double t) {
-        Chains.Chain chain = Chains.after(first, t, pace);
-        runner.plan(t, chain.jobs(), chain.carries());
-        for (BallRun ball : balls) {
-            if (ball.flies() && ball.receiver == runner) {
-                planLanding(ball);
-            }
-        }
+        runner.plan(t, Chains.after(first, t, ballPlay));
+        ballPlay.replanFor(runner);
     }
 
     /** Ends that were planned before the last change of plan are passed over. */
@@ -442,17 +346,16 @@ final class Simulation {
         if (stuck.isEmpty()) {
             return false;
         }
-        List<Job> hopeless = reports.explainStuck(stuck, jobOf, surface, balls, now);
-        pickUpsWaiting.removeAll(hopeless);
+        List<Job> hopeless = reports.explainStuck(stuck, jobOf, surface, ballPlay.balls, now);
+        ballPlay.forget(hopeless);
         for (Job job : hopeless) {
-            job.runner.waitingForBall.remove(job);
             giveUp(job, now);
         }
         settle(now);
         return true;
     }
 
-    private void giveUp(Job job, double t) {
+    void giveUp(Job job, double t) {
         job.state = Job.State.NEVER;
         job.neverCaught = true;
         job.start = t;
@@ -466,11 +369,16 @@ final class Simulation {
         Map<RoleId, Trajectory> trajectories = new LinkedHashMap<>();
         runners.forEach((id, r) -> trajectories.put(id, r.trajectory()));
         Map<BallId, List<BallState>> states = new LinkedHashMap<>();
-        balls.forEach(b -> states.put(b.id, List.copyOf(b.states)));
+        ballPlay.balls.forEach(b -> states.put(b.id, List.copyOf(b.states)));
         Map<MoveId, MoveSpan> spans = new LinkedHashMap<>();
         jobs.forEach(j -> spans.put(j.move.id(), j.span()));
-        happenings.sort(Comparator.comparingDouble(Happening::seconds));
-        List<Finding> findings = reports.sorted();
-        return new Timeline(trajectories, states, spans, steps.spans(jobs), happenings, findings);
+        ballPlay.happenings.sort(Comparator.comparingDouble(Happening::seconds));
+        ballPlay.reportMissed();
+        Map<Rule.Hold, Double> until = new LinkedHashMap<>();
+        holdWatches.forEach((hold, watch) -> until.put(hold, watch.firedAt));
+        Timeline bare = new Timeline(trajectories, states, spans, steps.spans(jobs), ballPlay.happenings, List.of());
+        new HoldCheck(drill, surface, bare, until, reports).run();
+        new LimitCheck(drill, surface, bare, reports).run();
+        return bare.withFindings(reports.sorted());
     }
 }

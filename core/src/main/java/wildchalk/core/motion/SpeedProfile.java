@@ -48,12 +48,13 @@ final class SpeedProfile {
     static SpeedProfile of(Limits limits, double startSpeed) {
         int n = limits.cap.length;
         double[] v = speedsAtEnds(limits, startSpeed);
-        Phases phases = new Phases(limits.metresAt[0], 4 * n + 1);
+        Phases phases = new Phases(limits.metresAt[0], 4 * n + 2);
         for (int i = 0; i < n; i++) {
             double length = limits.metresAt[i + 1] - limits.metresAt[i];
             phases.stand(limits.stopSeconds[i]);
             phases.piece(length, v[i], v[i + 1], Math.max(limits.cap[i], Math.max(v[i], v[i + 1])), limits, i);
         }
+        phases.stand(limits.stopSeconds[n]);
         return new SpeedProfile(phases);
     }
 
@@ -104,6 +105,16 @@ final class SpeedProfile {
         }
         int i = phaseAt(t);
         return Math.max(0, startSpeed[i] + acceleration[i] * Math.max(0, t - startSeconds[i]));
+    }
+
+    /** How much longer (s) he stands at a stop or a plant; 0 while he moves. */
+    double standsFor(double t) {
+        if (startSeconds.length == 0 || t >= seconds) {
+            return 0;
+        }
+        int i = phaseAt(t);
+        boolean stands = startSpeed[i] == 0 && acceleration[i] == 0;
+        return stands ? (i + 1 < startSeconds.length ? startSeconds[i + 1] : seconds) - t : 0;
     }
 
     /** The first moment (s) at which a distance along the line has been reached. */

@@ -6,9 +6,11 @@ import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.StepId;
@@ -53,13 +55,18 @@ public final class Timeline {
         this.seconds = last;
     }
 
-    /** Works out one progression of a drill at the pace of its audience. */
+    Timeline withFindings(List<Finding> found) {
+        return found.isEmpty() ? this : new Timeline(trajectories, balls, moves, steps, happenings, found);
+    }
+
+    /** Works out one progression of a drill at the pace of its audience; one that can go several ways, the likeliest. */
     public static Timeline of(Drill drill, Progression progression) {
         return of(progression, drill.surface(), drill.audience().paceBand());
     }
 
     public static Timeline of(Progression progression, Surface surface, AgeBand age) {
-        return new Simulation(progression, surface, new Pace(age, surface.medium(), surface.sport())).run();
+        Progression path = Outcomes.along(progression, Choices.USUAL);
+        return new Simulation(path, surface, new Pace(age, surface.medium(), surface.sport())).run();
     }
 
     /** Seconds from the whistle until everything is over. */
@@ -116,7 +123,9 @@ public final class Timeline {
         Trajectory.Piece piece = trajectory.pieceAt(t);
         Point at = piece.at(t);
         boolean shuffles = piece instanceof Trajectory.Under under && under.manner() == Manner.SHUFFLE;
-        double facing = shuffles ? facingTheBall(role, at, t).orElse(piece.facing(t)) : piece.facing(t);
+        double facing = shuffles && !trajectory.isTurning(t)
+                ? facingTheBall(role, at, t).orElse(piece.facing(t))
+                : trajectory.facingAt(t);
         return new Pose(at, piece.speed(t), facing);
     }
 
@@ -206,6 +215,14 @@ public final class Timeline {
                         l -> Optional.empty(),
                         f -> Optional.of(f.flight()),
                         d -> Optional.empty()));
+    }
+
+    /** Where the ball lay that a contest was for; empty where nobody won one. */
+    public Optional<Point> wonFrom(MoveId contest) {
+        return happenings.stream()
+                .filter(h -> h.kind() == Happening.Kind.WON && h.move().equals(Optional.of(contest)))
+                .findFirst()
+                .map(h -> ballAt(h.ball(), move(contest).start()));
     }
 
     /** Roles in the drill's order. */

@@ -9,10 +9,38 @@ import wildchalk.core.geometry.Polyline;
 /** Where one role is at every second: pieces in time order, the first from second 0, the last without end. */
 final class Trajectory {
 
-    private final List<Piece> pieces;
+    /**
+     * Turning the body, which takes a while however somebody moves meanwhile.
+     *
+     * @param fromDegrees where he looked before
+     * @param sweepDegrees how far he turns, positive counter-clockwise; ends as the piece then under way has it
+     */
+    record Sweep(double start, double end, double fromDegrees, double sweepDegrees) {}
 
-    Trajectory(List<Piece> pieces) {
+    private final List<Piece> pieces;
+    private final List<Sweep> sweeps;
+
+    Trajectory(List<Piece> pieces, List<Sweep> sweeps) {
         this.pieces = List.copyOf(pieces);
+        this.sweeps = List.copyOf(sweeps);
+    }
+
+    /** Where he looks, degrees; the way that a turn goes round while it lasts. */
+    double facingAt(double t) {
+        for (Sweep s : sweeps) {
+            if (t >= s.start && t < s.end) {
+                double to = pieceAt(s.end).facing(s.end);
+                double left = Headings.normalise(to - s.fromDegrees);
+                double way = s.sweepDegrees > 0 ? (left < 0 ? left + 360 : left) : (left > 0 ? left - 360 : left);
+                return Headings.normalise(s.fromDegrees + way * (t - s.start) / (s.end - s.start));
+            }
+        }
+        return pieceAt(t).facing(t);
+    }
+
+    /** Whether a turn is going on. */
+    boolean isTurning(double t) {
+        return sweeps.stream().anyMatch(s -> t >= s.start && t < s.end);
     }
 
     /** A stretch of time that starts at {@link #start}; it lasts until the next piece starts. */
@@ -66,7 +94,7 @@ final class Trajectory {
         public double facing(double t) {
             double heading = line.headingAt(profile.metresAt(t - clock));
             return switch (manner) {
-                case FORWARD -> heading;
+                case FORWARD, CROSSOVER -> heading;
                 case BACKWARD -> Headings.normalise(heading + 180);
                 case SHUFFLE ->
                     Headings.normalise(heading + (Headings.normalise(sideDegrees - heading) >= 0 ? 90 : -90));

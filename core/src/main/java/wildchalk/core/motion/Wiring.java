@@ -3,8 +3,13 @@ package wildchalk.core.motion;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 
 /** Connects each move to the moments that it waits for. */
@@ -13,29 +18,49 @@ final class Wiring {
     private final List<Job> jobs;
     private final Map<MoveId, Job> jobOf;
     private final StepBook steps;
+    private final Watches watches;
     private final Map<Runner, Job> lastLegs = new HashMap<>();
     private final Map<Runner, Job> lastRelease = new HashMap<>();
 
-    Wiring(List<Job> jobs, Map<MoveId, Job> jobOf, StepBook steps) {
+    Wiring(List<Job> jobs, Map<MoveId, Job> jobOf, StepBook steps, Watches watches) {
         this.jobs = jobs;
         this.jobOf = jobOf;
         this.steps = steps;
+        this.watches = watches;
     }
 
-    void connect() {
+    /** @param holds rules of which those on moving make travels wait */
+    void connect(List<Rule.Hold> holds) {
         for (Job job : jobs) {
             Move move = job.move;
-            boolean onTheRun = move.isBallRelease() && move.trigger().isPresent();
+            boolean onTheRun = !move.needsLegs() && move.trigger().isPresent();
             if (!onTheRun) {
                 afterOwn(job, lastLegs.get(job.runner));
             }
             afterOwn(job, lastRelease.get(job.runner));
-            (move.isBallRelease() ? lastRelease : lastLegs).put(job.runner, job);
+            (move.needsLegs() ? lastLegs : lastRelease).put(job.runner, job);
             if (move.trigger().isPresent()) {
                 trigger(job, move.trigger().get());
             } else {
                 link(steps.waitingFor(job.step), job, 0);
                 job.waitsForStep = true;
+            }
+        }
+        for (Rule.Hold hold : holds) {
+            if (hold.what() == Rule.What.MOVE) {
+                hold(hold.role(), hold.until().orElseThrow());
+            }
+        }
+    }
+
+    /** Somebody who may not move yet waits with every travel until he may. */
+    private void hold(RoleId role, Event until) {
+        for (Job job : jobs) {
+            boolean held = job.move instanceof Travel
+                    && job.move.role().equals(role)
+                    && !until.move().equals(Optional.of(job.move.id()));
+            if (held) {
+                waitFor(job, until, 0, 0);
             }
         }
     }
@@ -48,17 +73,53 @@ final class Wiring {
     }
 
     private void trigger(Job job, Trigger trigger) {
-        trigger.move().map(jobOf::get).ifPresent(job.waitsFor::add);
-        double plus = trigger.plusSeconds();
-        trigger.event()
-                .match(
-                        whistle -> {
-                            job.readyAt = Math.max(job.readyAt, plus);
-                            return null;
-                        },
-                        starts -> link(jobOf.get(starts.move()).onStart, job, plus),
-                        ends -> link(jobOf.get(ends.move()).onEnd, job, plus),
-                        caught -> link(jobOf.get(caught.move()).onCaught, job, plus));
+        waitFor(job, trigger.event(), trigger.plusSeconds(), job.step);
+    }
+
+    private void waitFor(Job job, Event event, double plus, int step) {
+        event.move().map(jobOf::get).ifPresent(job.waitsFor::add);
+        event.match(new Event.Cases<Void>() {
+            @Override
+            public Void whistle(Event.Whistle w) {
+                job.readyAt = Math.max(job.readyAt, plus);
+                return null;
+            }
+
+            @Override
+            public Void starts(Event.Starts s) {
+                return link(jobOf.get(s.of()).onStart, job, plus);
+            }
+
+            @Override
+            public Void ends(Event.Ends e) {
+                return link(jobOf.get(e.of()).onEnd, job, plus);
+            }
+
+            @Override
+            public Void caught(Event.Caught c) {
+                return link(jobOf.get(c.of()).onCaught, job, plus);
+            }
+
+            @Override
+            public Void handles(Event.Handles h) {
+                return watch(h);
+            }
+
+            @Override
+            public Void reaches(Event.Reaches r) {
+                return watch(r);
+            }
+
+            @Override
+            public Void called(Event.IsCalled c) {
+                return watch(c);
+            }
+
+            private Void watch(Event watched) {
+                job.watch = watches.add(watched, step);
+                return link(job.watch.links, job, plus);
+            }
+        });
     }
 
     private static Void link(List<Job.Link> moment, Job job, double delay) {

@@ -41,6 +41,15 @@ public sealed interface Phrase permits Phrase.Plain, Phrase.Slot {
         }
     }
 
-    /** One way to fill a slot: its words, and the move that has it so. */
-    record Choice(String label, Move move) {}
+    /**
+     * One way to fill a slot: its words, and the move that has it so.
+     *
+     * @param group what it is listed under where there are many; empty for those that come first
+     */
+    record Choice(String group, String label, Move move) {
+
+        public Choice(String label, Move move) {
+            this("", label, move);
+        }
+    }
 }

@@ -1,6 +1,8 @@
 package wildchalk.core.words;
 
+import java.util.Comparator;
 import java.util.Optional;
+import java.util.stream.Stream;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.MarkedZone;
@@ -49,6 +51,15 @@ public final class Places {
         return nearest != null
                 ? Optional.of(gear(nearest))
                 : surface.landmarkNear(p, LANDMARK_METRES).map(Landmark::name);
+    }
+
+    /** The nearest piece of gear or landmark that is farther than one distance and nearer than another, m. */
+    Optional<Point> nearest(Point p, double atLeast, double atMost) {
+        return Stream.concat(
+                        drill.gear().stream().map(Gear::at),
+                        surface.landmarks().stream().map(Landmark::at))
+                .filter(q -> q.distanceTo(p) > atLeast && q.distanceTo(p) < atMost)
+                .min(Comparator.comparingDouble(q -> q.distanceTo(p)));
     }
 
     public Optional<String> zone(Point p) {

@@ -4,50 +4,52 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
-import wildchalk.core.drill.Pass;
-import wildchalk.core.drill.PassKind;
+import wildchalk.core.drill.Passing;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
-import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Round;
 import wildchalk.core.drill.Step;
-import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
-import wildchalk.core.drill.Wait;
 import wildchalk.core.drill.Waypoint;
-import wildchalk.core.drill.Weight;
 import wildchalk.core.geometry.Point;
-import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
-import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.SportTexts;
 import wildchalk.core.text.Texts;
 
-/** Writes one sentence for each move. */
+/** Writes one sentence for each move. {@link BallWriter} has those of balls, {@link DeedWriter} those on the spot. */
 final class SentenceWriter {
 
-    private static final List<Double> WAITS = List.of(0.5, 1.0, 1.5, 2.0, 3.0, 5.0);
+    /** Circles are offered about what is so near (m) to the point they start from. */
+    private static final double ROUND_METRES = 8;
+
+    private static final List<Double> TURNS = List.of(0.5, 1.0, 2.0, 3.0);
 
     private final Progression drill;
     private final Surface surface;
     private final Timeline timeline;
     private final Places places;
     private final TriggerWriter triggers;
+    private final BallWriter balls;
+    private final DeedWriter deeds;
 
     SentenceWriter(Progression drill, Surface surface, Timeline timeline, Places places) {
         this.drill = drill;
         this.surface = surface;
         this.timeline = timeline;
         this.places = places;
-        this.triggers = new TriggerWriter(drill);
+        this.triggers = new TriggerWriter(drill, surface);
+        this.balls = new BallWriter(drill, surface, timeline, places);
+        this.deeds = new DeedWriter(drill, surface);
     }
 
     Sentence write(Step step, Move move, String letter) {
@@ -58,10 +60,10 @@ final class SentenceWriter {
         }
         move.match(
                 t -> travel(phrases, t),
-                p -> pass(phrases, p),
-                s -> shot(phrases, s),
-                u -> pickUp(phrases),
-                w -> waiting(phrases, w));
+                p -> balls.pass(phrases, p),
+                s -> balls.shot(phrases, s),
+                u -> balls.pickUp(phrases, u),
+                a -> deeds.write(phrases, a));
         phrases.add(triggers.slot(step, move));
         if (move.runsOn()) {
             phrases.add(new Phrase.Plain(text("words.runs-on")));
@@ -79,9 +81,10 @@ final class SentenceWriter {
     private Phrase who(Move move) {
         return new Phrase.Slot(
                 SlotKind.WHO,
-                label(move.role()),
+                label(drill, move.role()),
                 "",
                 () -> drill.roles().stream()
+                        .filter(r -> !move.others().contains(r.id()))
                         .map(r -> new Phrase.Choice(r.label(), move.withRole(r.id())))
                         .toList());
     }
@@ -101,10 +104,12 @@ final class SentenceWriter {
                 "",
                 () -> each(Effort.values(), e -> new Phrase.Choice(text("effort." + e), move.withEffort(e)))));
         from(move).ifPresent(n -> phrases.add(new Phrase.Plain(text("words.from", n))));
-        for (Waypoint w : move.path().subList(0, move.path().size() - 1)) {
-            via(w).ifPresent(v -> phrases.add(new Phrase.Plain(v)));
-        }
+        phrases.add(via(move));
         phrases.add(where(move));
+        String end = atEnd(move.path().get(move.path().size() - 1));
+        if (!end.isEmpty()) {
+            phrases.add(new Phrase.Plain(end));
+        }
         return null;
     }
 
@@ -120,17 +125,120 @@ final class SentenceWriter {
         return places.named(start).filter(n -> !places.named(end).equals(Optional.of(n)));
     }
 
-    private Optional<String> via(Waypoint w) {
+    private Phrase via(Travel move) {
+        String now = move.path().subList(0, move.path().size() - 1).stream()
+                .map(this::passing)
+                .flatMap(Optional::stream)
+                .collect(Collectors.joining(" "));
+        return new Phrase.Slot(SlotKind.VIA, now, text("words.via-prompt"), () -> ways(move));
+    }
+
+    private Optional<String> passing(Waypoint w) {
         Optional<String> name = places.named(w.at());
-        if (w.cut()) {
-            return Optional.of(name.map(n -> text("words.cutting", n)).orElse(text("words.cut")));
+        String round = round(w);
+        String plain =
+                switch (w.how()) {
+                    case CUT -> name.map(n -> text("words.cutting", n)).orElse(text("words.cut"));
+                    case STOP -> stop(w, name);
+                    case TOUCH -> name.map(n -> text("words.touching", n)).orElse(text("words.touch"));
+                    case CURVE ->
+                        round.isEmpty() ? name.map(n -> text("words.past", n)).orElse("") : "";
+                };
+        String both = (plain + " " + round).strip();
+        return both.isEmpty() ? Optional.empty() : Optional.of(both);
+    }
+
+    private static String stop(Waypoint w, Optional<String> name) {
+        String seconds = w.pauseSeconds() > 0 ? ".for" : "";
+        String brief = Numbers.brief(w.pauseSeconds(), 1);
+        return name.map(n -> text("words.stopping" + seconds, n, brief))
+                .orElseGet(() -> text("words.stop" + seconds, "", brief));
+    }
+
+    /** What is done where the path ends, beside being there. */
+    private String atEnd(Waypoint w) {
+        String what =
+                switch (w.how()) {
+                    case TOUCH -> text("words.and-touches");
+                    case STOP ->
+                        w.pauseSeconds() > 0
+                                ? text("words.and-stops.for", Numbers.brief(w.pauseSeconds(), 1))
+                                : text("words.and-stops");
+                    case CUT, CURVE -> "";
+                };
+        return (what + " " + round(w)).strip();
+    }
+
+    private String round(Waypoint w) {
+        return w.round()
+                .map(r -> text(
+                        "words.round." + (r.side() == Hand.LEFT ? "left" : "right"),
+                        times(r.turns()),
+                        places.named(r.centre()).map(n -> " " + n).orElse("")))
+                .orElse("");
+    }
+
+    private static String times(double turns) {
+        return turns == 0.5
+                ? text("words.half")
+                : turns == 1
+                        ? text("words.once")
+                        : turns == 2 ? text("words.twice") : text("words.times", Numbers.brief(turns, 2));
+    }
+
+    /** For every point of the path: how it is passed, and circles from it. */
+    private List<Phrase.Choice> ways(Travel move) {
+        List<Phrase.Choice> choices = new ArrayList<>();
+        for (int i = 0; i < move.path().size(); i++) {
+            Waypoint w = move.path().get(i);
+            boolean last = i + 1 == move.path().size();
+            String group = last
+                    ? text("words.via.end")
+                    : text("words.via.point", i + 1, places.named(w.at()).orElse(""));
+            int index = i;
+            for (Passing how : Passing.values()) {
+                if (!last || how != Passing.CUT) {
+                    choices.add(new Phrase.Choice(group, text("passing." + how), with(move, index, w.withHow(how, 0))));
+                }
+            }
+            choices.add(new Phrase.Choice(group, text("passing.pause"), with(move, index, w.withHow(Passing.STOP, 1))));
+            circles(choices, group, move, index);
         }
-        return name.map(n -> text("words.past", n));
+        return choices;
+    }
+
+    private void circles(List<Phrase.Choice> choices, String group, Travel move, int index) {
+        Waypoint w = move.path().get(index);
+        Point centre = w.round()
+                .map(Round::centre)
+                .or(() -> places.nearest(w.at(), 0.5, ROUND_METRES))
+                .orElse(null);
+        if (centre == null) {
+            return;
+        }
+        for (double turns : TURNS) {
+            for (Hand side : List.of(Hand.LEFT, Hand.RIGHT)) {
+                Waypoint circled = w.withRound(Optional.of(new Round(centre, turns, side)));
+                choices.add(new Phrase.Choice(group, round(circled), with(move, index, circled)));
+            }
+        }
+        if (w.round().isPresent()) {
+            choices.add(new Phrase.Choice(
+                    group, text("passing.no-round"), with(move, index, w.withRound(Optional.empty()))));
+        }
+    }
+
+    private static Travel with(Travel move, int index, Waypoint w) {
+        List<Waypoint> path = new ArrayList<>(move.path());
+        path.set(index, w);
+        return move.withPath(path);
     }
 
     private Phrase where(Travel move) {
         Waypoint last = move.path().get(move.path().size() - 1);
-        return new Phrase.Slot(SlotKind.WHERE, places.goingTo(last.at()), "", () -> ends(move, last));
+        String text =
+                last.called().map(c -> text("words.called." + c.pick())).orElseGet(() -> places.goingTo(last.at()));
+        return new Phrase.Slot(SlotKind.WHERE, text, "", () -> ends(move, last));
     }
 
     /** Named places that the travel could end at instead. */
@@ -144,102 +252,12 @@ final class SentenceWriter {
     }
 
     private void addEnd(List<Phrase.Choice> choices, Travel move, Waypoint last, Point place, String name) {
-        List<Waypoint> path = new ArrayList<>(move.path());
-        path.set(path.size() - 1, last.withAt(place));
-        choices.add(new Phrase.Choice(text("words.to", name), move.withPath(path)));
-    }
-
-    // ---- passes and shots ----
-
-    private Void pass(List<Phrase> phrases, Pass move) {
-        phrases.add(new Phrase.Slot(SlotKind.KIND, passVerb(move.kind(), move.weight()), "", () -> passKinds(move)));
-        phrases.add(new Phrase.Slot(
-                SlotKind.RECEIVER,
-                receiver(move.to()),
-                "",
-                () -> drill.roles().stream()
-                        .filter(r -> !r.id().equals(move.role()))
-                        .map(r -> new Phrase.Choice(
-                                text("words.to-role", r.label()), move.withTo(new Target.ToRole(r.id()))))
-                        .toList()));
-        return null;
-    }
-
-    private List<Phrase.Choice> passKinds(Pass move) {
-        List<Phrase.Choice> kinds = new ArrayList<>();
-        for (PassKind kind : PassKind.values()) {
-            for (Weight weight : Weight.values()) {
-                kinds.add(new Phrase.Choice(
-                        passVerb(kind, weight), move.withKind(kind).withWeight(weight)));
-            }
-        }
-        return kinds;
-    }
-
-    private static <E> List<Phrase.Choice> each(E[] values, Function<E, Phrase.Choice> choice) {
-        return Stream.of(values).map(choice).toList();
-    }
-
-    private String passVerb(PassKind kind, Weight weight) {
-        return SportTexts.get("pass", surface.sport(), kind + "." + weight);
-    }
-
-    private String receiver(Target to) {
-        return to.match(
-                role -> text("words.to-role", label(role.role())),
-                place -> places.named(place.at())
-                        .map(n -> text("words.to-place", n))
-                        .orElseGet(() -> places.zone(place.at())
-                                .map(z -> text("words.to-zone", z))
-                                .orElseGet(() -> text("words.to-place", places.axes(place.at())))));
-    }
-
-    private Void shot(List<Phrase> phrases, Shot move) {
-        phrases.add(new Phrase.Slot(
-                SlotKind.KIND,
-                text("shot." + move.weight()),
-                "",
-                () -> each(Weight.values(), w -> new Phrase.Choice(text("shot." + w), move.withWeight(w)))));
-        List<GoalMouth> goals = Goals.all(drill, surface);
-        String goalName = goals.stream()
-                .filter(g -> g.id().equals(move.goal()))
-                .findFirst()
-                .map(GoalMouth::name)
-                .orElse(move.goal());
-        phrases.add(new Phrase.Slot(
-                SlotKind.WHERE,
-                text("words.at-goal", goalName),
-                "",
-                () -> goals.stream()
-                        .map(g -> new Phrase.Choice(text("words.at-goal", g.name()), move.withGoal(g.id())))
-                        .toList()));
-        phrases.add(new Phrase.Slot(
-                SlotKind.AIM,
-                text("aim." + move.aim()),
-                "",
-                () -> each(Aim.values(), a -> new Phrase.Choice(text("aim." + a), move.withAim(a)))));
-        return null;
+        choices.add(new Phrase.Choice(
+                text("words.to", name),
+                with(move, move.path().size() - 1, last.withAt(place).withCalled(Optional.empty()))));
     }
 
     // ---- the rest ----
-
-    private Void pickUp(List<Phrase> phrases) {
-        phrases.add(new Phrase.Plain(text("words.picks-up", surface.ballName())));
-        return null;
-    }
-
-    private Void waiting(List<Phrase> phrases, Wait move) {
-        phrases.add(new Phrase.Plain(text("words.waits")));
-        phrases.add(new Phrase.Slot(
-                SlotKind.SECONDS,
-                text("words.for-seconds", Numbers.brief(move.seconds(), 1)),
-                "",
-                () -> WAITS.stream()
-                        .map(s ->
-                                new Phrase.Choice(text("words.for-seconds", Numbers.brief(s, 1)), move.withSeconds(s)))
-                        .toList()));
-        return null;
-    }
 
     private String measure(Move move) {
         MoveSpan span = timeline.move(move.id());
@@ -251,27 +269,23 @@ final class SentenceWriter {
         return move.match(
                 travel -> text("measure.travel", metres, seconds),
                 pass -> text(
-                        pass.to().match(r -> "measure.pass", p -> "measure.pass.loose"),
+                        pass.receiver().isPresent() ? "measure.pass" : "measure.pass.loose",
                         metres,
                         Numbers.seconds(span.end())),
-                shot -> shotMeasure(shot, span),
+                shot -> balls.shotMeasure(shot, span),
                 pickUp -> text("measure.pick-up", seconds),
-                wait -> text("measure.wait", seconds));
+                act -> text("measure.wait", seconds));
     }
 
-    private String shotMeasure(Shot shot, MoveSpan span) {
-        Point from = timeline.poseAt(shot.role(), span.start()).at();
-        double open = Goals.find(drill, surface, shot.goal())
-                .map(g -> g.openAngleDegrees(from))
-                .orElse(0.0);
-        return text("measure.shot", places.length(span.metres()), Numbers.fixed(open, 0));
+    static <E> List<Phrase.Choice> each(E[] values, Function<E, Phrase.Choice> choice) {
+        return Stream.of(values).map(choice).toList();
     }
 
-    private String label(RoleId role) {
+    static String label(Progression drill, RoleId role) {
         return drill.role(role).map(Role::label).orElse(role.text());
     }
 
-    private static String text(String key, Object... arguments) {
+    static String text(String key, Object... arguments) {
         return Texts.CORE.get(key, arguments);
     }
 }

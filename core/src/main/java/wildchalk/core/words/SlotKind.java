@@ -5,10 +5,19 @@ public enum SlotKind {
     WHO,
     MANNER,
     EFFORT,
+    /** What happens on the way: cuts, stops, touches, circles. */
+    VIA,
     WHERE,
     KIND,
     RECEIVER,
     AIM,
+    /** Touch, board, what becomes of a shot. */
+    HOW,
+    OTHER,
+    HAND,
+    DEGREES,
+    LEVEL,
+    WORDS,
     SECONDS,
     WHEN
 }

@@ -1,16 +1,27 @@
 package wildchalk.core.words;
 
 import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Question;
 import wildchalk.core.drill.StepId;
 
 /**
  * One step of the talk-through.
  *
- * @param title "Step 2"
+ * @param title "Step 2"; with the branch that it belongs to
  * @param span "3.1 – 6.4 s"
  * @param points the coach's own coaching points
+ * @param numbers "5 v 4 to the right"; empty where no two sides meet
+ * @param question what is asked while it is shown
  */
-public record StepWords(StepId step, String title, String span, List<Sentence> sentences, List<String> points) {
+public record StepWords(
+        StepId step,
+        String title,
+        String span,
+        List<Sentence> sentences,
+        List<String> points,
+        String numbers,
+        Optional<Question> question) {
 
     public StepWords {
         sentences = List.copyOf(sentences);

@@ -3,13 +3,24 @@ package wildchalk.core.words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.Event;
+import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Mover;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Region;
+import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Trigger;
+import wildchalk.core.motion.EventNames;
+import wildchalk.core.motion.MoveKinds;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Zone;
 import wildchalk.core.text.Letters;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
@@ -17,10 +28,19 @@ import wildchalk.core.text.Texts;
 /** Writes when a move starts, and offers the other moments it could start at. */
 final class TriggerWriter {
 
-    private final Progression drill;
+    private static final int MOST_ZONES = 8;
 
-    TriggerWriter(Progression drill) {
+    /** "Comes near" is offered at this distance, m. */
+    private static final double NEAR_METRES = 3;
+
+    private final Progression drill;
+    private final Surface surface;
+    private final EventNames names;
+
+    TriggerWriter(Progression drill, Surface surface) {
         this.drill = drill;
+        this.surface = surface;
+        this.names = new EventNames(drill, surface);
     }
 
     Phrase slot(Step step, Move move) {
@@ -41,6 +61,16 @@ final class TriggerWriter {
                 choices.add(choice(move, Trigger.afterEndOf(other.id(), 0)));
             }
         }
+        onBalls(move, choices);
+        onGround(move, choices);
+        drill.course()
+                .calls()
+                .forEach(set -> set.options()
+                        .forEach(word -> add(choices, move, "trigger.group.call", new Event.IsCalled(word))));
+        choices.add(new Phrase.Choice(
+                Texts.CORE.get("trigger.group.step"),
+                Texts.CORE.get(move.runsOn() ? "trigger.choice.holds" : "trigger.choice.runs-on"),
+                move.withRunsOn(!move.runsOn())));
         move.trigger().ifPresent(t -> {
             choices.add(new Phrase.Choice(
                     Texts.CORE.get("trigger.choice.later"), withPlus(move, t, t.plusSeconds() + 0.5)));
@@ -50,6 +80,52 @@ final class TriggerWriter {
             }
         });
         return choices;
+    }
+
+    private void onBalls(Move move, List<Phrase.Choice> choices) {
+        for (Role role : drill.roles()) {
+            for (Event.Handling what : Event.Handling.values()) {
+                add(choices, move, "trigger.group.ball", new Event.Handles(role.id(), what));
+            }
+        }
+    }
+
+    /** Zones that were drawn, the nearest of the surface, and others who come near. */
+    private void onGround(Move move, List<Phrase.Choice> choices) {
+        List<String> zones = Stream.concat(
+                        drill.layout().zones().stream().map(z -> z.id().text()),
+                        surface.zones().stream().map(Zone::id))
+                .distinct()
+                .limit(MOST_ZONES)
+                .toList();
+        for (Role role : drill.roles()) {
+            if (!role.id().equals(move.role())) {
+                Mover who = new Mover.Somebody(role.id());
+                add(
+                        choices,
+                        move,
+                        "trigger.group.near",
+                        new Event.Reaches(who, new Region.NearRole(move.role(), NEAR_METRES)));
+            }
+        }
+        for (Ball ball : drill.balls()) {
+            Mover who = new Mover.TheBall(ball.id());
+            zones.forEach(z -> add(choices, move, "trigger.group.zone", new Event.Reaches(who, new Region.In(z))));
+        }
+        for (MarkedZone zone : drill.layout().zones()) {
+            for (Role role : drill.roles()) {
+                Mover who = new Mover.Somebody(role.id());
+                String id = zone.id().text();
+                add(choices, move, "trigger.group.zone", new Event.Reaches(who, new Region.In(id)));
+                add(choices, move, "trigger.group.zone", new Event.Reaches(who, new Region.Out(id)));
+            }
+        }
+    }
+
+    private void add(List<Phrase.Choice> choices, Move move, String group, Event event) {
+        Trigger trigger = Trigger.when(event);
+        choices.add(
+                new Phrase.Choice(Texts.CORE.get(group), text(move, trigger), move.withTrigger(Optional.of(trigger))));
     }
 
     private static Move withPlus(Move move, Trigger trigger, double seconds) {
@@ -75,25 +151,43 @@ final class TriggerWriter {
     private String text(Move move, Trigger trigger) {
         String plus = trigger.plusSeconds() > 0 ? ".plus" : "";
         String seconds = Numbers.brief(trigger.plusSeconds(), 2);
-        return trigger.event()
-                .match(
-                        whistle -> Texts.CORE.get("trigger.whistle" + plus, seconds),
-                        starts -> about("trigger.start" + plus, starts.move(), seconds),
-                        ends -> about("trigger.end" + plus, ends.move(), seconds),
-                        caught -> caught(move, caught.move(), plus, seconds));
+        Event event = trigger.event();
+        if (event instanceof Event.Whistle) {
+            return Texts.CORE.get("trigger.whistle" + plus, seconds);
+        } else if (event instanceof Event.Starts starts) {
+            return about("trigger.start" + plus, starts.of(), seconds);
+        } else if (event instanceof Event.Ends ends) {
+            return about("trigger.end" + plus, ends.of(), seconds);
+        } else if (event instanceof Event.Caught caught) {
+            return caught(move, caught.of(), plus, seconds);
+        }
+        return Texts.CORE.get("trigger.when" + plus, names.of(event), seconds);
+    }
+
+    /** When something happens, for something that is no move. */
+    String words(Event event) {
+        if (event instanceof Event.Caught caught) {
+            Move pass = drill.move(caught.of()).orElseThrow();
+            RoleId receiver = pass instanceof Pass p ? p.receiver().orElse(pass.role()) : pass.role();
+            return Texts.CORE.get("trigger.caught", label(receiver));
+        } else if (event instanceof Event.Starts starts) {
+            return about("trigger.start", starts.of(), "");
+        } else if (event instanceof Event.Ends ends) {
+            return about("trigger.end", ends.of(), "");
+        } else if (event instanceof Event.Whistle) {
+            return Texts.CORE.get("trigger.whistle", "");
+        }
+        return Texts.CORE.get("trigger.when", names.of(event), "");
     }
 
     private String about(String key, MoveId id, String seconds) {
         Move other = drill.move(id).orElseThrow();
-        String kind = other.match(t -> "travel", p -> "pass", s -> "shot", u -> "pick-up", w -> "wait");
-        return Texts.CORE.get(key + "." + kind, actor(other), seconds);
+        return Texts.CORE.get(key + "." + MoveKinds.of(other), actor(other), seconds);
     }
 
     private String caught(Move move, MoveId id, String plus, String seconds) {
         Move other = drill.move(id).orElseThrow();
-        Optional<RoleId> receiver = other instanceof Pass pass
-                ? pass.to().match(r -> Optional.of(r.role()), p -> Optional.empty())
-                : Optional.empty();
+        Optional<RoleId> receiver = other instanceof Pass pass ? pass.receiver() : Optional.of(other.role());
         if (receiver.equals(Optional.of(move.role()))) {
             return Texts.CORE.get("trigger.caught.self" + plus, "", seconds);
         }

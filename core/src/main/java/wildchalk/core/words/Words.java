@@ -2,13 +2,15 @@ package wildchalk.core.words;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
-import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Step;
+import wildchalk.core.motion.HeadCounts;
 import wildchalk.core.motion.StepSpan;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.text.LengthUnit;
@@ -31,6 +33,8 @@ public final class Words {
         Places places = new Places(progression, drill.surface(), unit);
         SentenceWriter writer = new SentenceWriter(progression, drill.surface(), timeline, places);
         SetUpWriter setUp = new SetUpWriter(progression, drill.surface(), places);
+        HeadCounts counts = HeadCounts.of(progression, drill.surface(), timeline);
+        CourseWords course = new CourseWords(progression, drill.surface());
         List<StepWords> steps = new ArrayList<>();
         int letter = 0;
         int number = 1;
@@ -40,14 +44,41 @@ public final class Words {
                 sentences.add(writer.write(step, move, Letters.of(letter++)));
             }
             StepSpan span = timeline.step(step.id());
+            String branch = course.branch(step);
+            String title = Texts.CORE.get("step.title", number++);
             steps.add(new StepWords(
                     step.id(),
-                    Texts.CORE.get("step.title", number++),
+                    branch.isEmpty() ? title : title + " · " + branch,
                     Texts.CORE.get("step.span", Numbers.fixed(span.start(), 1), Numbers.fixed(span.end(), 1)),
                     sentences,
-                    step.points()));
+                    step.points(),
+                    counts.of(step.id()).map(Words::numbers).orElse(""),
+                    step.question()));
         }
-        return new TalkThrough(setUp.gear(), setUp.lines(), steps, unit);
+        return new TalkThrough(
+                setUp.gear(),
+                setUp.lines(),
+                steps,
+                course.rules(),
+                course.rotation(),
+                changes(drill, progression, unit),
+                course.cautions(),
+                unit);
+    }
+
+    /** "5 v 4 to the right". */
+    public static String numbers(HeadCounts.Count count) {
+        return Texts.CORE.get(
+                "numbers." + count.direction().name().toLowerCase(Locale.ROOT),
+                String.valueOf(count.withBall()),
+                String.valueOf(count.against()));
+    }
+
+    /** What a version changes in the one that it is based on; both whole, whatever path is shown. */
+    public static List<String> changes(Drill drill, Progression shown, LengthUnit unit) {
+        Optional<Progression> whole = drill.progression(shown.id());
+        Optional<Progression> base = whole.flatMap(Progression::basedOn).flatMap(drill::progression);
+        return base.isEmpty() ? List.of() : ChangeWriter.between(drill, base.get(), whole.get(), unit);
     }
 
     /** What one role has to know: who it is, where it starts, and the sentences that it does or that come to it. */
@@ -66,15 +97,18 @@ public final class Words {
                 }
             }
         }
-        if (part.size() == 2) {
+        boolean still = part.size() == 2;
+        if (still) {
             part.add(Texts.CORE.get("part.nothing"));
         }
+        new CourseWords(progression, drill.surface())
+                .rotation().stream()
+                        .filter(r -> r.startsWith(role.label() + " "))
+                        .forEach(part::add);
         return part;
     }
 
     private static boolean concerns(Move move, RoleId role) {
-        boolean receives =
-                move instanceof Pass pass && pass.to().match(r -> r.role().equals(role), p -> false);
-        return move.role().equals(role) || receives;
+        return move.role().equals(role) || move.others().contains(role);
     }
 }

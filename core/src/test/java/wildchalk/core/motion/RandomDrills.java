@@ -6,40 +6,64 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Board;
+import wildchalk.core.drill.Branch;
+import wildchalk.core.drill.BranchId;
+import wildchalk.core.drill.CallId;
+import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Course;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
+import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Fork;
+import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Layout;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Mover;
 import wildchalk.core.drill.Note;
+import wildchalk.core.drill.OnBranch;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PassKind;
+import wildchalk.core.drill.Passing;
 import wildchalk.core.drill.PickUp;
+import wildchalk.core.drill.PickUpKind;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.drill.Question;
+import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.Round;
+import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.RuleId;
 import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Suits;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
-import wildchalk.core.drill.Wait;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.Weight;
@@ -135,6 +159,70 @@ public final class RandomDrills {
     }
 
     /** With everything that lies on a surface besides: zones, notes, gaps, bibs, supplies; some grouped, locked, labelled. */
+    /** A drill that can go several ways, with rules, calls, a launch and a rotation. */
+    public static Progression forked(long seed) {
+        RandomDrills make = new RandomDrills(seed);
+        Progression plain = make.make(4, 2, 9);
+        return make.withForks(plain);
+    }
+
+    private Progression withForks(Progression p) {
+        List<Step> steps = new ArrayList<>(p.steps());
+        ForkId outer = new ForkId("f1");
+        ForkId inner = new ForkId("f2");
+        steps.add(branch("t1", outer, "a"));
+        steps.add(branch("t2", outer, "b"));
+        steps.add(branch("t3", inner, "c"));
+        steps.add(new Step(new StepId("t4"), List.of(), List.of("together again"))
+                .withQuestion(Optional.of(new Question(Optional.empty(), "Where now?", "Wide"))));
+        CallSet calls = new CallSet(
+                new CallId("colours"), List.of("red", "blue", "green"), 1 + random.nextInt(2), random.nextBoolean(), 0);
+        Course course = Course.PLAIN
+                .withCalls(List.of(calls))
+                .withForks(List.of(
+                        new Fork(
+                                outer,
+                                p.steps().get(1).id(),
+                                Fork.By.CHANCE,
+                                Optional.empty(),
+                                Optional.empty(),
+                                List.of(
+                                        new Branch(new BranchId("a"), "A", 1 + random.nextInt(5)),
+                                        new Branch(new BranchId("b"), "B", 2).withEnds(random.nextBoolean()))),
+                        new Fork(
+                                inner,
+                                new StepId("t1"),
+                                Fork.By.CHANCE,
+                                Optional.empty(),
+                                Optional.empty(),
+                                List.of(
+                                        new Branch(new BranchId("c"), "C", 3),
+                                        new Branch(new BranchId("d"), "D", 1 + random.nextInt(3))))))
+                .withRules(List.of(
+                        new Rule.Limit(new RuleId("l1"), Rule.Kind.TOUCHES, 2, Optional.empty()),
+                        new Rule.Hold(
+                                new RuleId("h1"),
+                                any(4),
+                                Rule.What.CROSS,
+                                Optional.of(new Region.Line(place(), place())),
+                                Optional.of(watched(4)))))
+                .withLaunch(Optional.of(new Launch(Optional.of(new Event.Whistle()), 5)))
+                .withRotation(List.of(
+                        Rotation.toLine(new RoleId("r0"), new LineId("line")),
+                        Rotation.toRole(new RoleId("r1"), new RoleId("r2")),
+                        Rotation.stay(new RoleId("r2")),
+                        Rotation.rest(new RoleId("r3"))))
+                .withSuits(new Suits(List.of(AgeBand.U12), "once they look up"));
+        return p.withSteps(steps, course);
+    }
+
+    private Step branch(String id, ForkId fork, String branch) {
+        Move move =
+                new Travel(new MoveId("m-" + id), any(4), Optional.empty(), false, Manner.FORWARD, Effort.HARD, path());
+        return new Step(new StepId(id), List.of(move), List.of())
+                .withOn(Optional.of(new OnBranch(fork, new BranchId(branch))));
+    }
+
     private Progression laidOut(Progression bare) {
         Progression p = bare;
         for (int i = random.nextInt(4); i > 0; i--) {
@@ -174,13 +262,22 @@ public final class RandomDrills {
 
     private Move move(MoveId id, int roles) {
         RoleId role = new RoleId("r" + random.nextInt(roles));
-        Optional<Trigger> trigger = trigger();
+        Optional<Trigger> trigger = trigger(roles);
         boolean runsOn = random.nextInt(6) == 0;
-        return switch (random.nextInt(10)) {
+        return switch (random.nextInt(12)) {
             case 0, 1, 2, 3, 4 ->
                 new Travel(id, role, trigger, runsOn, pick(Manner.values()), pick(Effort.values()), path());
             case 5, 6 ->
-                new Pass(id, role, trigger, runsOn, target(roles), pick(PassKind.values()), pick(Weight.values()));
+                new Pass(
+                        id,
+                        role,
+                        trigger,
+                        runsOn,
+                        target(roles),
+                        pick(PassKind.values()),
+                        pick(Weight.values()),
+                        random.nextInt(4) == 0,
+                        random.nextInt(5) == 0 ? Optional.of(pick(Board.values())) : Optional.empty());
             case 7 ->
                 new Shot(
                         id,
@@ -189,16 +286,64 @@ public final class RandomDrills {
                         runsOn,
                         random.nextBoolean() ? "right" : "left",
                         pick(Aim.values()),
-                        Weight.FIRM);
-            case 8 -> new PickUp(id, role, trigger, runsOn);
-            default -> new Wait(id, role, trigger, runsOn, 0.1 + random.nextInt(20) / 10.0);
+                        Weight.FIRM,
+                        random.nextInt(4) == 0,
+                        pick(ShotEnd.values()),
+                        random.nextInt(4) == 0 ? Optional.of(place()) : Optional.empty());
+            case 8 -> new PickUp(id, role, trigger, runsOn, pick(PickUpKind.values()));
+            case 9, 10 -> new Act(id, role, trigger, runsOn, deed(roles));
+            default -> Act.waiting(id, role, trigger, runsOn, 0.1 + random.nextInt(20) / 10.0);
         };
     }
 
     private Target target(int roles) {
         return random.nextInt(4) == 0
-                ? new Target.ToPlace(place())
+                ? new Target.ToPlace(place(), random.nextBoolean() ? Optional.of(any(roles)) : Optional.empty())
                 : new Target.ToRole(new RoleId("r" + random.nextInt(roles)));
+    }
+
+    private RoleId any(int roles) {
+        return new RoleId("r" + random.nextInt(roles));
+    }
+
+    private Deed deed(int roles) {
+        Hand hand = random.nextBoolean() ? Hand.LEFT : Hand.RIGHT;
+        return switch (random.nextInt(7)) {
+            case 0 -> new Deed.Turning(pick(Deed.Turn.values()), hand, 45 * (1 + random.nextInt(8)));
+            case 1 -> new Deed.Screening(random.nextBoolean() ? Optional.of(any(roles)) : Optional.empty(), 1.5);
+            case 2 -> new Deed.Contact(any(roles), pick(Deed.Level.values()), 0.5);
+            case 3 ->
+                new Deed.Contest(
+                        pick(Deed.Kind.values()),
+                        List.of(any(roles)),
+                        random.nextBoolean() ? Optional.of(any(roles)) : Optional.empty());
+            case 4 -> new Deed.Calling(random.nextBoolean() ? "red" : "blue", Optional.empty());
+            case 5 -> new Deed.PuttingDown();
+            default -> new Deed.Waiting(0.5);
+        };
+    }
+
+    private Event watched(int roles) {
+        return switch (random.nextInt(6)) {
+            case 0 -> new Event.IsCalled("red");
+            case 1 -> new Event.Handles(any(roles), pick(Event.Handling.values()));
+            case 2 -> reaches(roles, new Region.Line(place(), place()));
+            case 3 -> reaches(roles, new Region.NearPlace(place(), 1 + random.nextInt(5)));
+            case 4 -> reaches(roles, new Region.NearRole(any(roles), 1 + random.nextInt(5)));
+            default -> reaches(roles, random.nextBoolean() ? new Region.In("z1") : new Region.Out("z1"));
+        };
+    }
+
+    private Event reaches(int roles, Region where) {
+        Mover who = random.nextBoolean() ? new Mover.Somebody(any(roles)) : new Mover.TheBall(new BallId("b0"));
+        return new Event.Reaches(who, where);
+    }
+
+    private Optional<Trigger> trigger(int roles) {
+        if (random.nextInt(8) == 0) {
+            return Optional.of(new Trigger(watched(roles), random.nextInt(3) / 2.0));
+        }
+        return trigger();
     }
 
     private Optional<Trigger> trigger() {
@@ -219,7 +364,12 @@ public final class RandomDrills {
     private List<Waypoint> path() {
         List<Waypoint> path = new ArrayList<>();
         for (int i = 0; i <= random.nextInt(4); i++) {
-            path.add(new Waypoint(place(), random.nextInt(4) == 0));
+            Passing how = random.nextInt(3) == 0 ? pick(Passing.values()) : Passing.CURVE;
+            boolean stops = how == Passing.STOP || how == Passing.TOUCH;
+            Optional<Round> round = random.nextInt(8) == 0
+                    ? Optional.of(new Round(place(), 0.25 * (1 + random.nextInt(6)), Hand.LEFT))
+                    : Optional.empty();
+            path.add(new Waypoint(place(), how, stops ? random.nextInt(3) / 2.0 : 0, round, Optional.empty()));
         }
         return path;
     }

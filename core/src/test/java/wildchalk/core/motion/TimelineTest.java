@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.BallId;
@@ -21,7 +22,6 @@ import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Trigger;
-import wildchalk.core.drill.Wait;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.Weight;
 import wildchalk.core.finding.Finding;
@@ -60,7 +60,7 @@ class TimelineTest {
     @Test
     void aMoveThatRunsOnDoesNotHoldTheNextStepUp() {
         Timeline t = compile(pair().run("m1", "a", 5, 0)
-                .move(new Wait(new MoveId("m2"), new RoleId("b"), Optional.empty(), true, 60))
+                .move(Act.waiting(new MoveId("m2"), new RoleId("b"), Optional.empty(), true, 60))
                 .nextStep()
                 .run("m3", "a", 9, 0));
         assertEquals(span(t, "m1").end(), span(t, "m3").start());
@@ -97,7 +97,7 @@ class TimelineTest {
         Timeline t = compile(Drills.blank()
                 .role("a", Side.ATTACK, 0, 0)
                 .run("m1", "a", 6, 0)
-                .move(new Wait(new MoveId("m2"), new RoleId("a"), Optional.empty(), false, 2))
+                .move(Act.waiting(new MoveId("m2"), new RoleId("a"), Optional.empty(), false, 2))
                 .run("m3", "a", 12, 0));
         assertEquals(0, t.poseAt(new RoleId("a"), span(t, "m1").end()).speed());
         assertEquals(span(t, "m1").end() + 2, span(t, "m3").start(), 1e-12);
@@ -273,7 +273,7 @@ class TimelineTest {
                     .ballAt(0, 20)
                     .travel("m1", "a", Optional.empty(), manner, Effort.STEADY, List.of(Waypoint.smooth(5, 0))));
             double facing = t.poseAt(new RoleId("a"), t.seconds() / 2).facingDegrees();
-            double expected = manner == Manner.FORWARD
+            double expected = manner == Manner.FORWARD || manner == Manner.CROSSOVER
                     ? 0
                     : manner == Manner.BACKWARD
                             ? 180

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.MoveId;
@@ -18,7 +19,6 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.drill.Trigger;
-import wildchalk.core.drill.Wait;
 import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.Timeline;
 
@@ -53,7 +53,7 @@ class TriggerWordsTest {
                 .ballWith("a")
                 .run("m1", "b", 6, 8)
                 .pass("m2", "a", "b")
-                .move(new Wait(WAIT, new RoleId("d"), Optional.empty(), false, 1));
+                .move(Act.waiting(WAIT, new RoleId("d"), Optional.empty(), false, 1));
         return trigger.map(t -> drill.run("m4", "c", t, 13, 0))
                 .orElseGet(() -> drill.run("m4", "c", 13, 0))
                 .progression();

@@ -44,7 +44,12 @@ final class ViewMenu extends MenuButton {
                 .ifPresent(b -> history.setSelected(b.historyShownProperty().get()));
         history.setOnAction(
                 e -> shell.board().ifPresent(b -> b.historyShownProperty().set(history.isSelected())));
-        for (MenuItem needsDrill : List.of(fit, surface, backdrop, signs, history)) {
+        CheckMenuItem onion = new CheckMenuItem(Ui.text("view.onion"));
+        onion.setId("view-onion");
+        shell.board().ifPresent(b -> onion.setSelected(b.view().onionProperty().get()));
+        onion.setOnAction(
+                e -> shell.board().ifPresent(b -> b.view().onionProperty().set(onion.isSelected())));
+        for (MenuItem needsDrill : List.of(fit, surface, backdrop, signs, onion, history)) {
             needsDrill.setDisable(!open);
         }
         adjust.setDisable(shell.backdrops().now().isEmpty());
@@ -54,6 +59,7 @@ final class ViewMenu extends MenuButton {
                         fit,
                         surface,
                         signs,
+                        onion,
                         history,
                         backdrop,
                         adjust,

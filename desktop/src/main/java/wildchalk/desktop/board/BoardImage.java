@@ -56,7 +56,15 @@ final class BoardImage {
     void paint(Frame frame, Viewport viewport, Ground ground, StrokeCode code, boolean legend) {
         Painter painter = new Painter(ground, code);
         Object key = List.of(
-                frame.drill(), frame.timeline(), frame.currentStep(), frame.selected(), viewport, ground, code, legend);
+                frame.drill(),
+                frame.timeline(),
+                frame.currentStep(),
+                frame.selected(),
+                viewport,
+                ground,
+                code,
+                legend,
+                frame.extra().still());
         if (!key.equals(stillKey)) {
             Graphics2D g = picture.createGraphics();
             painter.paintStill(g, frame, viewport);

@@ -14,7 +14,9 @@ import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Removals;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Slugs;
 import wildchalk.core.drill.Step;
+import wildchalk.core.drill.StepId;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Goals;
 import wildchalk.core.text.LengthUnit;
@@ -204,6 +206,7 @@ final class BoardKeys {
             case R -> board.arranging().turn(e.isShiftDown() ? -45 : 45);
             case C -> board.arranging().nextColour();
             case L -> board.legendProperty().set(!board.legendProperty().get());
+            case O -> board.onionProperty().set(!board.onionProperty().get());
             case M -> board.armedProperty().set(TrayItem.TAPE);
             case Z -> board.armedProperty().set(TrayItem.ZONE);
             case N -> board.armedProperty().set(TrayItem.NOTE);
@@ -228,7 +231,14 @@ final class BoardKeys {
             document.goToStep(drill.steps().size() - 1);
             return;
         }
-        document.change(Ui.text("edit.step"), p -> p.with(new Step(p.nextStepId(), List.of(), List.of())));
+        document.change(Ui.text("edit.step"), p -> {
+            Step last = p.steps().get(p.steps().size() - 1);
+            // what is told next belongs to the same branch
+            StepId id = new StepId(Slugs.next(
+                    p.stem("s"),
+                    document.whole().steps().stream().map(s -> s.id().text()).toList()));
+            return p.with(new Step(id, List.of(), List.of()).withOn(last.on()));
+        });
         document.goToStep(document.progression().steps().size() - 1);
     }
 

@@ -1,6 +1,9 @@
 package wildchalk.desktop.board;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -25,14 +28,23 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Fork;
+import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.text.Numbers;
+import wildchalk.core.words.CourseWords;
 import wildchalk.desktop.app.Dialogs;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ladder.CompareWindow;
+import wildchalk.desktop.ladder.LadderBar;
+import wildchalk.desktop.present.PresentWindow;
 import wildchalk.desktop.strip.StripView;
 import wildchalk.desktop.talk.TalkView;
+import wildchalk.picture.export.Rep;
 import wildchalk.picture.style.Ground;
 
 /** The Board: title, surface, tray, talk-through and beat strip of one open drill. */
@@ -45,6 +57,10 @@ public final class BoardPlace extends BorderPane {
     private final BoardView board;
     private final TalkView talk;
     private final StripView strip;
+    private final LadderBar ladder;
+    private final ComboBox<AtForks> forks = new ComboBox<>();
+    private final ToggleButton reps = new ToggleButton(Ui.text("strip.reps"));
+    private final ComboBox<Followed> follow = new ComboBox<>();
     private final ObjectProperty<Ground> ground = new SimpleObjectProperty<>(Ground.SLATE);
     private final Button about = new Button();
     private final BooleanProperty historyShown = new SimpleBooleanProperty();
@@ -54,6 +70,7 @@ public final class BoardPlace extends BorderPane {
     private final Label status = new Label();
     private HistoryPanel history;
     private final VBox empty = emptyState();
+    private final VBox ask = new VBox(10);
     private final ChangeListener<Object> refresh = (o, a, b) -> refresh();
     private final ChangeListener<Object> chosen = (o, a, b) -> showChosen();
     private final ChangeListener<Object> tick = (o, a, b) -> showClock();
@@ -64,13 +81,14 @@ public final class BoardPlace extends BorderPane {
         this.board = new BoardView(document);
         this.talk = new TalkView(document);
         this.strip = new StripView(document);
+        this.ladder = new LadderBar(document, this::compare);
         getStyleClass().add("board-place");
         board.groundProperty().bind(ground);
         strip.groundProperty().bind(ground);
-        StackPane surface = new StackPane(board, empty);
+        StackPane surface = new StackPane(board, empty, ask);
         surface.getStyleClass().add("surface");
         VBox.setVgrow(surface, Priority.ALWAYS);
-        VBox middle = new VBox(head(), surface, new Tray(board));
+        VBox middle = new VBox(head(), ladder, surface, new Tray(board));
         middle.getStyleClass().add("middle");
         setCenter(middle);
         setRight(talk);
@@ -84,6 +102,12 @@ public final class BoardPlace extends BorderPane {
         addEventHandler(KeyEvent.KEY_PRESSED, this::keys);
         about.setOnAction(e -> changeSurface.run());
         historyShown.addListener((o, was, is) -> showHistory(is));
+        ask.setId("ask");
+        ask.getStyleClass().add("present-card");
+        ask.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        playChoices();
+        board.playback().askingProperty().addListener((o, a, fork) -> showAsk(fork));
+        showAsk(Optional.empty());
         refresh();
     }
 
@@ -225,10 +249,95 @@ public final class BoardPlace extends BorderPane {
         status.getStyleClass().add("quiet");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox row = new HBox(play, back, next, speeds, clock, gap, status, closeStep());
+        HBox row = new HBox(play, back, next, speeds, clock, reps, forks, gap, status, follow, present(), closeStep());
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("transport");
         return row;
+    }
+
+    private Node present() {
+        Button present = new Button(Ui.text("present.open"));
+        present.setId("present");
+        present.setTooltip(new Tooltip(Ui.text("present.open.tip")));
+        present.setMinWidth(Region.USE_PREF_SIZE);
+        present.setOnAction(e -> PresentWindow.show(getScene().getWindow(), document, ground.get()));
+        return present;
+    }
+
+    private void compare(ProgressionId other) {
+        Rep here = document.rep();
+        Rep there = Rep.of(document.drill(), document.drill().progression(other).orElseThrow(), document.reader());
+        boolean otherFirst = document.drill().progressions().indexOf(there.whole())
+                < document.drill().progressions().indexOf(here.whole());
+        CompareWindow.show(getScene().getWindow(), otherFirst ? there : here, otherFirst ? here : there, ground.get());
+    }
+
+    /** How a drill that can go several ways is played, who is followed, whether reps overlap. */
+    private void playChoices() {
+        forks.setId("at-forks");
+        forks.getItems().setAll(AtForks.values());
+        forks.setConverter(Shown.by(f -> Ui.text("forks." + f)));
+        forks.valueProperty().bindBidirectional(board.atForksProperty());
+        forks.setTooltip(new Tooltip(Ui.text("forks.tip")));
+        forks.managedProperty().bind(forks.visibleProperty());
+        reps.setId("run-reps");
+        reps.setTooltip(new Tooltip(Ui.text("strip.reps.tip")));
+        reps.selectedProperty().bindBidirectional(board.repsProperty());
+        reps.managedProperty().bind(reps.visibleProperty());
+        reps.setMinWidth(Region.USE_PREF_SIZE);
+        follow.setId("follow");
+        follow.setTooltip(new Tooltip(Ui.text("follow.tip")));
+        follow.setOnAction(e -> {
+            Optional<RoleId> role = Optional.ofNullable(follow.getValue()).flatMap(Followed::role);
+            board.followedProperty().set(role);
+            talk.follow(role);
+        });
+        fillFollow();
+    }
+
+    private void fillFollow() {
+        List<Followed> all = new ArrayList<>();
+        all.add(new Followed(Optional.empty(), Ui.text("follow.nobody")));
+        document.progression()
+                .roles()
+                .forEach(r -> all.add(new Followed(Optional.of(r.id()), Ui.text("follow.role", r.label()))));
+        if (!all.equals(follow.getItems())) {
+            Followed now = follow.getValue();
+            follow.getItems().setAll(all);
+            follow.setValue(all.contains(now) ? now : all.get(0));
+        }
+    }
+
+    /** Playing has come to a fork: which way? */
+    private void showAsk(Optional<Fork> fork) {
+        ask.getChildren().clear();
+        ask.setVisible(fork.isPresent());
+        fork.ifPresent(f -> {
+            Label question =
+                    new Label(new CourseWords(document.whole(), document.drill().surface()).question(f));
+            question.getStyleClass().add("side-title");
+            HBox ways = new HBox(8);
+            for (Branch branch : f.branches()) {
+                Button way = new Button(branch.label());
+                way.setId("ask-" + branch.id());
+                way.setMnemonicParsing(false);
+                way.setOnAction(e -> {
+                    board.playback().take(branch);
+                    board.requestFocus();
+                });
+                ways.getChildren().add(way);
+            }
+            ask.getChildren().addAll(question, ways);
+            Platform.runLater(() -> ways.getChildren().get(0).requestFocus());
+        });
+    }
+
+    /** Somebody to follow, or nobody. */
+    private record Followed(Optional<RoleId> role, String label) {
+        @Override
+        public String toString() {
+            return label;
+        }
     }
 
     private Node closeStep() {
@@ -269,16 +378,23 @@ public final class BoardPlace extends BorderPane {
                 drill.surface().title() + " · " + drill.surfaceUse().view().name());
         play.setText(Ui.text(document.playingProperty().get() ? "strip.pause" : "strip.play"));
         play.setDisable(document.timeline().seconds() <= 0);
+        forks.setVisible(!document.whole().course().forks().isEmpty());
+        reps.setVisible(document.whole().course().launch().isPresent());
+        fillFollow();
         showClock();
         showChosen();
-        empty.setVisible(drill.base().isEmpty());
+        empty.setVisible(document.progression().isEmpty());
     }
 
     private void showChosen() {
-        status.setText(document.selectionProperty().get().isNone() ? "" : Spoken.of(document));
+        status.setText(document.selectionProperty().get().isNone() ? "" : Spoken.measured(document));
     }
 
     private void showClock() {
+        if (document.selectionProperty().get().role().isPresent()
+                || document.selectionProperty().get().ball().isPresent()) {
+            showChosen();
+        }
         clock.setText(
                 Ui.text("strip.time", Numbers.fixed(document.secondsProperty().get(), 1)) + "  ·  "
                         + Ui.text(
@@ -293,6 +409,9 @@ public final class BoardPlace extends BorderPane {
         }
         if (e.getCode() == KeyCode.H) {
             historyShown.set(!historyShown.get());
+            e.consume();
+        } else if (e.getCode() == KeyCode.F5) {
+            PresentWindow.show(getScene().getWindow(), document, ground.get());
             e.consume();
         } else if (e.getCode() == KeyCode.F2) {
             rename();
@@ -343,6 +462,7 @@ public final class BoardPlace extends BorderPane {
         board.dispose();
         talk.dispose();
         strip.dispose();
+        ladder.dispose();
         document.drillProperty().removeListener(refresh);
         document.repProperty().removeListener(refresh);
         document.secondsProperty().removeListener(tick);

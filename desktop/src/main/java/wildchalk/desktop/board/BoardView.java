@@ -23,6 +23,7 @@ import wildchalk.core.text.LengthUnit;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Worker;
+import wildchalk.picture.paint.Extra;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Viewport;
 import wildchalk.picture.style.Ground;
@@ -44,12 +45,17 @@ public final class BoardView extends Region {
     private final BooleanProperty arranging = new SimpleBooleanProperty();
     private final BooleanProperty legend = new SimpleBooleanProperty();
     private final ObjectProperty<StrokeCode> strokeCode = new SimpleObjectProperty<>(StrokeCode.CHALK);
+    private final ObjectProperty<AtForks> atForks = new SimpleObjectProperty<>(AtForks.ASK);
+    private final BooleanProperty reps = new SimpleBooleanProperty();
+    private final BooleanProperty onion = new SimpleBooleanProperty();
+    private final ObjectProperty<Optional<RoleId>> followed = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Pattern> pattern = new SimpleObjectProperty<>(Pattern.usual(PatternKind.SQUARE));
     private final ViewState viewState = new ViewState();
     private final Arranging arrange;
     private final BoardKeys keys;
     private final BoardPointer pointer;
     private final BoardFloating over;
+    private final Playback playback;
     private final ChangeListener<Object> changed = (o, a, b) -> dirty = true;
     private final AnimationTimer timer;
 
@@ -63,6 +69,7 @@ public final class BoardView extends Region {
         this.keys = new BoardKeys(this, document);
         this.pointer = new BoardPointer(this, document);
         this.over = new BoardFloating(this, document, floating);
+        this.playback = new Playback(document, atForks::get, reps::get);
         getStyleClass().add("board");
         setId("board");
         setFocusTraversable(true);
@@ -83,6 +90,9 @@ public final class BoardView extends Region {
         strokeCode.addListener(changed);
         legend.addListener(changed);
         pattern.addListener(changed);
+        reps.addListener(changed);
+        onion.addListener(changed);
+        followed.addListener(changed);
         document.selectionProperty().addListener((o, a, b) -> say());
         arranging.addListener((o, was, is) -> {
             if (is) {
@@ -167,9 +177,34 @@ public final class BoardView extends Region {
         return legend;
     }
 
+    /** What playing does where the rep can go several ways. */
+    public ObjectProperty<AtForks> atForksProperty() {
+        return atForks;
+    }
+
+    /** Whether the reps that run at the same time are shown too. */
+    public BooleanProperty repsProperty() {
+        return reps;
+    }
+
+    /** Whether everybody is also shown where the step starts and ends. */
+    public BooleanProperty onionProperty() {
+        return onion;
+    }
+
+    /** Whose mark has a ring. */
+    public ObjectProperty<Optional<RoleId>> followedProperty() {
+        return followed;
+    }
+
     /** The arrangement that {@link TrayItem#PATTERN} lays out. */
     public ObjectProperty<Pattern> patternProperty() {
         return pattern;
+    }
+
+    /** What playing waits for: somebody has to say which way the rep goes. */
+    public Playback playback() {
+        return playback;
     }
 
     public Arranging arranging() {
@@ -268,12 +303,8 @@ public final class BoardView extends Region {
 
     private void tick(double elapsed) {
         if (document.playingProperty().get()) {
-            double t = document.secondsProperty().get()
-                    + Math.min(elapsed, LONGEST_TICK) * document.speedProperty().get();
-            document.seek(t);
-            if (t >= document.timeline().seconds()) {
-                document.playingProperty().set(false);
-            }
+            playback.goOn(
+                    Math.min(elapsed, LONGEST_TICK) * document.speedProperty().get());
         }
         if (dirty && getWidth() > 1 && getHeight() > 1) {
             dirty = false;
@@ -291,7 +322,10 @@ public final class BoardView extends Region {
             image = new BoardImage(w, h);
             picture.setImage(image.image());
         }
-        Frame frame = frame();
+        Frame frame = frame().with(Extra.NONE
+                .withOnion(onion.get())
+                .withFollowed(followed.get())
+                .withOtherReps(playback.otherReps()));
         image.paint(frame, viewport().resized(w, h), ground.get(), strokeCode.get(), legend.get());
         // nothing floats over a drill that plays, and an empty canvas costs time to blend
         boolean floats = !document.playingProperty().get() || gesture != null;

@@ -2,6 +2,9 @@ package wildchalk.desktop.board;
 
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.motion.Readings;
+import wildchalk.core.text.Numbers;
 import wildchalk.core.words.Places;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
@@ -11,6 +14,34 @@ import wildchalk.desktop.document.Selection;
 final class Spoken {
 
     private Spoken() {}
+
+    /** With what is measured of a player or a ball at the playhead: speed, way, seconds. */
+    static String measured(DrillDocument document) {
+        Selection s = document.selectionProperty().get();
+        double t = document.secondsProperty().get();
+        var unit = document.reader().unit();
+        if (t > 0 && s.role().filter(r -> isThere(document, r)).isPresent()) {
+            RoleId role = s.role().get();
+            return Ui.text(
+                    "spoken.role",
+                    document.progression().role(role).orElseThrow().label(),
+                    unit.text(Readings.metres(document.timeline(), role, t)),
+                    Numbers.fixed(document.timeline().poseAt(role, t).speed(), 1));
+        }
+        if (t > 0 && s.ball().filter(document.timeline().ballIds()::contains).isPresent()) {
+            return Ui.text(
+                    "spoken.ball",
+                    document.drill().surface().ballName(),
+                    unit.text(Readings.metres(document.timeline(), s.ball().get(), t)),
+                    Numbers.fixed(Readings.speed(document.timeline(), s.ball().get(), t), 1));
+        }
+        return of(document);
+    }
+
+    private static boolean isThere(DrillDocument document, RoleId role) {
+        return document.timeline().roles().contains(role)
+                && document.progression().role(role).isPresent();
+    }
 
     static String of(DrillDocument document) {
         Selection s = document.selectionProperty().get();

@@ -14,6 +14,7 @@ import wildchalk.core.finding.Finding;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.BallState;
 import wildchalk.core.motion.Happening;
+import wildchalk.core.motion.MoveKinds;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.StepSpan;
 import wildchalk.core.surface.GoalMouth;
@@ -65,7 +66,7 @@ final class JsonReports {
 
     private static void move(ObjectNode o, Move move, MoveSpan span) {
         o.put("id", move.id().text()).put("role", move.role().text());
-        String kind = move.match(t -> "travel", p -> "pass", s -> "shot", u -> "pick-up", w -> "wait");
+        String kind = MoveKinds.of(move);
         o.put("do", kind);
         o.put("happens", span.happens());
         o.put("start", round(span.start()))
@@ -133,7 +134,7 @@ final class JsonReports {
     static String findings(Rep rep) {
         ObjectNode o = about(rep);
         ArrayNode list = o.putArray("findings");
-        for (Finding f : rep.timeline().findings()) {
+        for (Finding f : rep.findings()) {
             ObjectNode n = list.addObject()
                     .put("severity", lower(f.severity()))
                     .put("rule", f.rule())

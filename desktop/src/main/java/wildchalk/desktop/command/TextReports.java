@@ -5,6 +5,7 @@ import java.util.Locale;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.finding.Finding;
+import wildchalk.core.motion.MoveKinds;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
@@ -47,7 +48,7 @@ final class TextReports {
         MoveSpan span = rep.timeline().move(sentence.move());
         Move move = rep.progression().move(sentence.move()).orElseThrow();
         String kind = move.match(
-                t -> span.carrying() ? "carry" : "travel", p -> "pass", s -> "shot", u -> "pick-up", w -> "wait");
+                t -> span.carrying() ? "carry" : "travel", MoveKinds::of, MoveKinds::of, MoveKinds::of, MoveKinds::of);
         out.println("%-3s %-6s %-8s %8s %8s %8s %8s  %s"
                 .formatted(
                         sentence.letter(),
@@ -78,10 +79,10 @@ final class TextReports {
     }
 
     static void findings(Rep rep, PrintWriter out) {
-        if (rep.timeline().findings().isEmpty()) {
+        if (rep.findings().isEmpty()) {
             out.println(rep.drill().title() + ": nothing to look at");
         }
-        for (Finding f : rep.timeline().findings()) {
+        for (Finding f : rep.findings()) {
             out.println("%-4s %s %s%s"
                     .formatted(
                             f.severity().name().toLowerCase(Locale.ROOT),

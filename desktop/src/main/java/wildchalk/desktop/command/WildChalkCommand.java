@@ -122,7 +122,7 @@ final class WildChalkCommand implements Runnable {
         } else {
             TextReports.findings(rep, out());
         }
-        boolean stops = rep.timeline().findings().stream().anyMatch(f -> f.severity() == Severity.STOP);
+        boolean stops = rep.findings().stream().anyMatch(f -> f.severity() == Severity.STOP);
         return stops ? CommandLineEntry.STOPPED : CommandLineEntry.WELL;
     }
 

@@ -24,11 +24,16 @@ import wildchalk.core.arrange.Copies;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Journal;
 import wildchalk.core.drill.Backdrop;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.ladder.Changes;
+import wildchalk.core.ladder.Ladder;
 import wildchalk.core.motion.Timeline;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Rep;
@@ -47,6 +52,11 @@ public final class DrillDocument implements AutoCloseable {
     private final BooleanProperty playing = new SimpleBooleanProperty();
     private final DoubleProperty speed = new SimpleDoubleProperty(1);
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
+    /** Which version of the drill is open. */
+    private final ReadOnlyObjectWrapper<ProgressionId> version = new ReadOnlyObjectWrapper<>();
+    /** Which path through it is shown. */
+    private final ReadOnlyObjectWrapper<Choices> choices = new ReadOnlyObjectWrapper<>(Choices.USUAL);
+
     private final ObjectProperty<Reader> reader = new SimpleObjectProperty<>(Reader.USUAL);
     private final Worker worker = new Worker();
 
@@ -82,6 +92,7 @@ public final class DrillDocument implements AutoCloseable {
         drill.set(file.drill());
         this.reader.set(reader);
         this.known = path == null ? Optional.empty() : Fingerprints.of(path);
+        version.set(file.drill().base().id());
         rep.set(Rep.of(file.drill(), file.drill().base(), reader));
         step.set(rep.get().progression().steps().size() - 1);
         seconds.set(path == null ? rep.get().timeline().seconds() : 0);
@@ -98,8 +109,59 @@ public final class DrillDocument implements AutoCloseable {
         return drill.get();
     }
 
+    /** The open version, with all its paths. */
+    public Progression whole() {
+        return wholeOf(drill.get());
+    }
+
+    private Progression wholeOf(Drill now) {
+        return now.progression(version.get()).orElseGet(now::base);
+    }
+
+    /** The path through the open version that is shown and drawn on. */
     public Progression progression() {
-        return drill.get().base();
+        return pathOf(drill.get());
+    }
+
+    private Progression pathOf(Drill now) {
+        return Outcomes.along(wholeOf(now), choices.get());
+    }
+
+    public ReadOnlyObjectProperty<ProgressionId> versionProperty() {
+        return version.getReadOnlyProperty();
+    }
+
+    public ReadOnlyObjectProperty<Choices> choicesProperty() {
+        return choices.getReadOnlyProperty();
+    }
+
+    /** Opens another version of the drill, at its beginning. */
+    public void show(ProgressionId wanted) {
+        if (!wanted.equals(version.get()) && drill.get().progression(wanted).isPresent()) {
+            playing.set(false);
+            selection.set(Selection.NONE);
+            version.set(wanted);
+            choices.set(Choices.USUAL);
+            workOutNow();
+            showEndOfStep = false;
+            seconds.set(0);
+            step.set(0);
+        }
+    }
+
+    /** Shows another path; what it has in common with the one before stays where it is. */
+    public void choose(Choices way) {
+        if (!way.equals(choices.get())) {
+            choices.set(way);
+            workOutNow();
+            seconds.set(Math.min(seconds.get(), rep.get().timeline().seconds()));
+            step.set(Math.min(step.get(), rep.get().progression().steps().size() - 1));
+            forgetWhatIsGone(progression());
+        }
+    }
+
+    private void workOutNow() {
+        rep.set(Rep.of(drill.get(), whole(), choices.get(), reader.get()));
     }
 
     public ReadOnlyObjectProperty<Rep> repProperty() {
@@ -162,9 +224,23 @@ public final class DrillDocument implements AutoCloseable {
 
     // ---- changes ----
 
-    /** One user action on the progression: named for undo, dropped if it changes nothing. */
+    /**
+     * One user action on the path that is shown: named for undo, dropped if it changes nothing. Steps of other paths stay,
+     * and versions that are based on this one follow it.
+     */
     public void change(String label, UnaryOperator<Progression> action) {
-        changeDrill(label, d -> d.withProgression(action.apply(d.base())));
+        changeDrill(label, d -> {
+            Progression path = pathOf(d);
+            Progression after = action.apply(path);
+            Progression whole = wholeOf(d);
+            return Ladder.edit(
+                    d, path.equals(whole) ? after : Changes.between(path, after).within(whole));
+        });
+    }
+
+    /** One user action on the open version with all its paths. */
+    public void changeWhole(String label, UnaryOperator<Progression> action) {
+        changeDrill(label, d -> Ladder.edit(d, action.apply(wholeOf(d))));
     }
 
     public void changeDrill(String label, UnaryOperator<Drill> action) {
@@ -183,7 +259,9 @@ public final class DrillDocument implements AutoCloseable {
     public void setReader(Reader who) {
         reader.set(who);
         Drill now = drill.get();
-        worker.ask(() -> Rep.of(now, now.base(), who), rep::set);
+        Progression whole = wholeOf(now);
+        Choices way = choices.get();
+        worker.ask(() -> Rep.of(now, whole, way, who), rep::set);
     }
 
     /** Several edits seen by the user as one. */
@@ -250,6 +328,7 @@ public final class DrillDocument implements AutoCloseable {
         journal.ifPresent(j -> {
             boolean untouched = path == null
                     && history.doneLabels().isEmpty()
+                    && history.now().progressions().size() == 1
                     && history.now().base().isEmpty();
             if (history.isSaved() || untouched) {
                 try {
@@ -272,22 +351,39 @@ public final class DrillDocument implements AutoCloseable {
     private void refresh() {
         Drill now = history.now();
         keep();
-        int before = drill.get().base().steps().size();
-        // who has just drawn a move goes on from where it ends
-        showEndOfStep |= now.base().moves().size() > drill.get().base().moves().size();
+        Progression old = progression();
         drill.set(now);
-        int steps = now.base().steps().size();
-        step.set(steps > before ? steps - 1 : Math.min(step.get(), steps - 1));
-        forgetWhatIsGone(now.base());
+        if (now.progression(version.get()).isEmpty()) {
+            version.set(now.base().id());
+        }
+        Progression fresh = progression();
+        // who has just drawn a move goes on from where it ends
+        showEndOfStep |= fresh.moves().size() > old.moves().size();
+        int steps = fresh.steps().size();
+        boolean longer = steps > old.steps().size();
+        step.set(longer ? firstNew(old, fresh) : Math.min(step.get(), steps - 1));
+        forgetWhatIsGone(fresh);
         Reader who = reader.get();
-        worker.ask(() -> Rep.of(now, now.base(), who), fresh -> {
-            rep.set(fresh);
+        Progression whole = whole();
+        Choices way = choices.get();
+        worker.ask(() -> Rep.of(now, whole, way, who), worked -> {
+            rep.set(worked);
             if (showEndOfStep) {
                 showEndOfStep();
             } else {
-                seconds.set(Math.min(seconds.get(), fresh.timeline().seconds()));
+                seconds.set(Math.min(seconds.get(), worked.timeline().seconds()));
             }
         });
+    }
+
+    /** The last step that was not there before. */
+    private static int firstNew(Progression old, Progression fresh) {
+        for (int i = fresh.steps().size() - 1; i > 0; i--) {
+            if (old.step(fresh.steps().get(i).id()).isEmpty()) {
+                return i;
+            }
+        }
+        return 0;
     }
 
     private void forgetWhatIsGone(Progression now) {

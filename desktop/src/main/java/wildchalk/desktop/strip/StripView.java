@@ -270,7 +270,7 @@ public final class StripView extends ScrollPane {
     private void pins(GraphicsContext g, Rep rep, Ground look) {
         g.setFont(Font.font(FAMILY, FontWeight.BOLD, 13));
         g.setTextAlign(TextAlignment.CENTER);
-        for (Finding f : rep.timeline().findings()) {
+        for (Finding f : rep.findings()) {
             f.atSeconds().ifPresent(t -> {
                 g.setFill(fx(look.alert()));
                 g.fillText("!", x(t), AXIS - 5);

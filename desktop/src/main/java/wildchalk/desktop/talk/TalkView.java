@@ -1,6 +1,9 @@
 package wildchalk.desktop.talk;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
@@ -8,8 +11,6 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckMenuItem;
-import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -20,6 +21,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Question;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Travel;
@@ -28,6 +32,7 @@ import wildchalk.core.text.Numbers;
 import wildchalk.core.words.Phrase;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
+import wildchalk.core.words.Words;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
@@ -48,6 +53,9 @@ public final class TalkView extends VBox {
     private final Hyperlink look = new Hyperlink();
     private final VBox findings = new VBox();
     private final HBox figures = new HBox();
+    private final VBox part = new VBox(3);
+    private Optional<RoleId> followed = Optional.empty();
+    private Map<StepId, Kept> kept = new HashMap<>();
     private final ChangeListener<Object> rebuild = (o, a, b) -> build();
     private final ChangeListener<Object> highlight = (o, a, b) -> highlight();
     private final ChangeListener<Object> follow = (o, a, b) -> Platform.runLater(this::showCurrentStep);
@@ -74,12 +82,35 @@ public final class TalkView extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         lines.getStyleClass().add("talk-lines");
         figures.getStyleClass().add("figures");
-        getChildren().addAll(head, findings, scroll, figures);
+        part.setId("part");
+        part.getStyleClass().add("part");
+        part.managedProperty().bind(part.visibleProperty());
+        part.setVisible(false);
+        getChildren().addAll(head, findings, part, scroll, figures);
         document.repProperty().addListener(rebuild);
         document.stepProperty().addListener(highlight);
         document.stepProperty().addListener(follow);
         document.selectionProperty().addListener(highlight);
         build();
+    }
+
+    /** Shows what one role has to know above the steps; empty for everybody. */
+    public void follow(Optional<RoleId> role) {
+        followed = role;
+        showPart(document.rep());
+    }
+
+    private void showPart(Rep rep) {
+        Optional<RoleId> role = followed.filter(r -> rep.progression().role(r).isPresent());
+        part.getChildren().clear();
+        part.setVisible(role.isPresent());
+        role.ifPresent(
+                r -> Words.partOf(r, rep.drill(), rep.progression(), rep.talk()).forEach(line -> {
+                    Label label = new Label(line);
+                    label.setWrapText(true);
+                    label.setMinHeight(Region.USE_PREF_SIZE);
+                    part.getChildren().add(label);
+                }));
     }
 
     // ---- building ----
@@ -90,12 +121,29 @@ public final class TalkView extends VBox {
                 .filter(n -> n.getStyleClass().contains("slot"))
                 .map(Node::getId);
         Rep rep = document.rep();
-        lines.getChildren().clear();
+        List<Node> shown = new ArrayList<>();
+        Map<StepId, Kept> fresh = new HashMap<>();
         int index = 0;
-        for (StepWords step : rep.talk().steps()) {
-            lines.getChildren().add(step(step, index++));
+        for (StepWords words : rep.talk().steps()) {
+            Object key = keyOf(rep, words, index);
+            Kept before = kept.get(words.step());
+            Kept now = before != null && before.key().equals(key) && !before.isEdited()
+                    ? before
+                    : new Kept(key, step(words, index));
+            fresh.put(words.step(), now);
+            shown.add(now.node());
+            document.whole().course().forks().stream()
+                    .filter(f -> f.after().equals(words.step()))
+                    .forEach(f -> shown.add(ForkCard.of(document, f)));
+            index++;
         }
-        lines.getChildren().add(hint(rep));
+        kept = fresh;
+        shown.add(hint(rep));
+        if (!rep.progression().roles().isEmpty()) {
+            shown.addAll(CourseSection.of(document));
+        }
+        lines.getChildren().setAll(shown);
+        showPart(rep);
         showFindings(rep);
         showFigures(rep);
         highlight();
@@ -107,28 +155,68 @@ public final class TalkView extends VBox {
         }));
     }
 
-    private Node step(StepWords words, int index) {
+    /** A step as it was built last, and all that it was built from. */
+    private record Kept(Object key, VBox node) {
+        /** Whether somebody is writing in it. */
+        boolean isEdited() {
+            return node.getChildren().stream().anyMatch(n -> n instanceof TextArea);
+        }
+    }
+
+    private static Object keyOf(Rep rep, StepWords words, int index) {
+        Progression p = rep.progression();
+        List<String> said = new ArrayList<>(List.of(words.title(), words.span(), words.numbers()));
+        words.sentences().forEach(s -> {
+            s.phrases().forEach(f -> said.add(f.text()));
+            said.add(s.letter() + s.measure());
+        });
+        return List.of(
+                rep.drill().surfaceUse(),
+                p.roles(),
+                p.balls(),
+                p.gear(),
+                p.layout(),
+                p.course(),
+                p.steps().get(Math.max(0, index - 1)),
+                p.steps().get(index),
+                index,
+                said);
+    }
+
+    private VBox step(StepWords words, int index) {
         Button head = new Button(words.title());
         head.getStyleClass().addAll("step-head", "plain");
         head.setId("step-" + (index + 1));
         head.setOnAction(e -> document.goToStep(index));
         Label span = new Label(words.span());
         span.getStyleClass().add("quiet");
-        Hyperlink addPoint = new Hyperlink(Ui.text("talk.add-point"));
-        addPoint.getStyleClass().add("add-point");
+        Label numbers = new Label(words.numbers());
+        numbers.getStyleClass().add("numbers");
+        numbers.setVisible(!words.numbers().isEmpty());
+        numbers.managedProperty().bind(numbers.visibleProperty());
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox row = new HBox(head, span, gap, addPoint);
+        VBox box = new VBox();
+        Node more = StepMenu.of(
+                document, words.step(), index + 1, () -> box.getChildren().add(editor(words.step(), "", -1)));
+        HBox row = new HBox(head, span, gap, more);
         row.getStyleClass().add("step-row");
-        VBox box = new VBox(row);
+        box.getChildren().addAll(row, numbers);
         box.getStyleClass().add("step");
         box.setUserData(index);
         words.sentences().forEach(s -> box.getChildren().add(sentence(s)));
         for (int i = 0; i < words.points().size(); i++) {
             box.getChildren().add(point(words.step(), words.points().get(i), i));
         }
-        addPoint.setOnAction(e -> box.getChildren().add(editor(words.step(), "", -1)));
+        words.question().ifPresent(q -> box.getChildren().add(question(q)));
         return box;
+    }
+
+    private static Node question(Question q) {
+        Label label = new Label(Ui.text("talk.question", q.ask(), q.answer()));
+        label.getStyleClass().add("question");
+        label.setWrapText(true);
+        return label;
     }
 
     private Node sentence(Sentence sentence) {
@@ -175,21 +263,9 @@ public final class TalkView extends VBox {
         button.setMaxWidth(WRAP);
         button.setOnAction(e -> {
             choose(sentence.move());
-            choices(slot).show(button, Side.BOTTOM, 0, 2);
+            SlotMenu.of(document, slot).show(button, Side.BOTTOM, 0, 2);
         });
         return button;
-    }
-
-    private ContextMenu choices(Phrase.Slot slot) {
-        ContextMenu menu = new ContextMenu();
-        for (Phrase.Choice choice : slot.choices()) {
-            CheckMenuItem item = new CheckMenuItem(choice.label());
-            item.setMnemonicParsing(false);
-            item.setSelected(choice.label().equals(slot.text()));
-            item.setOnAction(e -> document.change(Ui.text("edit.say", choice.label()), p -> p.withMove(choice.move())));
-            menu.getItems().add(item);
-        }
-        return menu;
     }
 
     private Node point(StepId step, String text, int index) {
@@ -266,11 +342,11 @@ public final class TalkView extends VBox {
     }
 
     private void showFindings(Rep rep) {
-        int count = rep.timeline().findings().size();
+        int count = rep.findings().size();
         look.setText(count == 0 ? Ui.text("talk.look.none") : Ui.text("talk.look", count, count == 1 ? "" : "s"));
         look.setDisable(count == 0);
         findings.getChildren().clear();
-        for (Finding f : rep.timeline().findings()) {
+        for (Finding f : rep.findings()) {
             Label message = new Label("!  " + f.message());
             message.getStyleClass().add("finding");
             message.setWrapText(true);
@@ -340,10 +416,13 @@ public final class TalkView extends VBox {
         double room = scroll.getViewportBounds().getHeight();
         double hidden = lines.getHeight() - room;
         int index = document.stepProperty().get();
-        if (hidden <= 0 || index >= lines.getChildren().size()) {
+        Optional<Node> now = lines.getChildren().stream()
+                .filter(n -> Integer.valueOf(index).equals(n.getUserData()))
+                .findFirst();
+        if (hidden <= 0 || now.isEmpty()) {
             return;
         }
-        var bounds = lines.getChildren().get(index).getBoundsInParent();
+        var bounds = now.get().getBoundsInParent();
         double top = scroll.getVvalue() * hidden;
         if (bounds.getMinY() < top || bounds.getMaxY() > top + room) {
             scroll.setVvalue(Math.max(0, Math.min(1, (bounds.getMinY() - 8) / hidden)));

@@ -23,7 +23,7 @@ public final class Bodies {
     static final double QUEUE_RADIUS = 0.68 * BODY_RADIUS;
 
     /** Metres between people in a queue. */
-    private static final double QUEUE_METRES = 1.0;
+    private static final double QUEUE_METRES = WaitingLine.SPACING_METRES;
 
     /** Radius of a ball in units. */
     static final double BALL_RADIUS = 5.5;
@@ -64,8 +64,11 @@ public final class Bodies {
         double r = QUEUE_RADIUS * u;
         double gap = Math.max(QUEUE_METRES, 2.15 * r / v.pixelsPerMetre());
         List<Point2D> places = new ArrayList<>();
-        for (int i = line.feeds().isEmpty() ? 0 : 1; i < line.standing(); i++) {
-            double back = i == 0 ? 0 : (i - 1) * gap + (BODY_RADIUS * u + 1.3 * r) / v.pixelsPerMetre();
+        int heads = line.feeds().size();
+        for (int i = heads; i < line.standing(); i++) {
+            // roles that the line feeds stand at its head, a metre apart
+            double behind = Math.max(0, heads - 1) * QUEUE_METRES + (BODY_RADIUS * u + 1.3 * r) / v.pixelsPerMetre();
+            double back = i == 0 ? 0 : heads == 0 ? (i - 1) * gap + behind : (i - heads) * gap + behind;
             places.add(v.toPixels(line.at().plus(Point.polar(back, line.facingDegrees() + 180))));
         }
         return places;

@@ -3,9 +3,11 @@ package wildchalk.picture.paint;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.geom.Arc2D;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
 import java.util.List;
 import wildchalk.core.drill.Manner;
 import wildchalk.picture.style.StrokeCode;
@@ -41,6 +43,8 @@ final class Brush {
         }
         if (manner == Manner.BACKWARD) {
             ticks(line);
+        } else if (manner == Manner.CROSSOVER) {
+            crosses(line);
         }
         if (ours && carrying) {
             beads(line);
@@ -63,6 +67,74 @@ final class Brush {
             bar(line);
         } else {
             solidHead(line);
+        }
+    }
+
+    /** Where a ball meets a board. */
+    void spark(double x, double y) {
+        g.setStroke(round(1.8));
+        for (int i = 0; i < 8; i++) {
+            double a = Math.PI * i / 4;
+            g.draw(new Line2D.Double(
+                    x + 4 * u * Math.cos(a),
+                    y + 4 * u * Math.sin(a),
+                    x + 9 * u * Math.cos(a),
+                    y + 9 * u * Math.sin(a)));
+        }
+    }
+
+    /** Where somebody stops; filled where he touches. */
+    void stop(double x, double y, boolean touches) {
+        Rectangle2D square = new Rectangle2D.Double(x - 4 * u, y - 4 * u, 8 * u, 8 * u);
+        g.setStroke(round(1.8));
+        if (touches) {
+            g.fill(square);
+        } else {
+            g.draw(square);
+        }
+    }
+
+    /** A hook that goes round a body. Angles in degrees, counter-clockwise on the screen from the right. */
+    void hook(double x, double y, double from, double sweep) {
+        double r = 19 * u;
+        double shown = Math.max(-300, Math.min(300, sweep));
+        g.setStroke(round(WIDTH));
+        g.draw(new Arc2D.Double(x - r, y - r, 2 * r, 2 * r, from, shown, Arc2D.OPEN));
+        double end = Math.toRadians(from + shown);
+        double turn = Math.toRadians(from + shown + (shown > 0 ? 90 : -90));
+        double ex = x + r * Math.cos(end);
+        double ey = y - r * Math.sin(end);
+        openHead(List.of(
+                new double[] {ex - 8 * u * Math.cos(turn), ey + 8 * u * Math.sin(turn)}, new double[] {ex, ey}));
+    }
+
+    /** A bar in front of a body that looks into a direction. */
+    void crossbar(double x, double y, double facing) {
+        double a = Math.toRadians(facing);
+        double cx = x + 20 * u * Math.cos(a);
+        double cy = y - 20 * u * Math.sin(a);
+        g.setStroke(round(4));
+        double half = 13 * u;
+        g.draw(new Line2D.Double(
+                cx + half * Math.sin(a), cy + half * Math.cos(a), cx - half * Math.sin(a), cy - half * Math.cos(a)));
+    }
+
+    /** Two bodies meet: two strokes that cross, in a ring for a fight for the ball. */
+    void cross(double x, double y, boolean ring) {
+        g.setStroke(round(WIDTH));
+        double h = 6 * u;
+        g.draw(new Line2D.Double(x - h, y - h, x + h, y + h));
+        g.draw(new Line2D.Double(x - h, y + h, x + h, y - h));
+        if (ring) {
+            g.draw(new Ellipse2D.Double(x - 11 * u, y - 11 * u, 22 * u, 22 * u));
+        }
+    }
+
+    /** Arcs in front of a mouth. */
+    void call(double x, double y, double facing) {
+        g.setStroke(round(1.8));
+        for (double r = 18 * u; r <= 28 * u; r += 5 * u) {
+            g.draw(new Arc2D.Double(x - r, y - r, 2 * r, 2 * r, facing - 28, 56, Arc2D.OPEN));
         }
     }
 
@@ -142,6 +214,15 @@ final class Brush {
                 8 * u,
                 (x, y, dx, dy) ->
                         g.draw(new Line2D.Double(x - dy * 5 * u, y + dx * 5 * u, x + dy * 5 * u, y - dx * 5 * u)));
+    }
+
+    /** Small crosses: crossed steps. */
+    void crosses(List<double[]> line) {
+        g.setStroke(round(1.6));
+        walk(line, 16 * u, 10 * u, (x, y, dx, dy) -> {
+            g.draw(new Line2D.Double(x - 4 * u, y - 4 * u, x + 4 * u, y + 4 * u));
+            g.draw(new Line2D.Double(x - 4 * u, y + 4 * u, x + 4 * u, y - 4 * u));
+        });
     }
 
     /** A soft wave. */

@@ -1,6 +1,7 @@
 package wildchalk.picture.paint;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.MoveId;
@@ -15,6 +16,7 @@ import wildchalk.core.motion.Timeline;
  * @param currentStep index of the step whose strokes are drawn in full
  * @param ghosts whether strokes of earlier steps are drawn faintly; later ones never are
  * @param selected strokes drawn with a glow
+ * @param extra what is shown beside the moment itself
  */
 public record Frame(
         Drill drill,
@@ -23,10 +25,33 @@ public record Frame(
         double seconds,
         int currentStep,
         boolean ghosts,
-        Set<MoveId> selected) {
+        Set<MoveId> selected,
+        Extra extra) {
 
     public Frame {
         selected = Set.copyOf(selected);
+        Objects.requireNonNull(extra, "extra");
+    }
+
+    /** With nothing beside the moment. */
+    public Frame(
+            Drill drill,
+            Progression progression,
+            Timeline timeline,
+            double seconds,
+            int currentStep,
+            boolean ghosts,
+            Set<MoveId> selected) {
+        this(drill, progression, timeline, seconds, currentStep, ghosts, selected, Extra.NONE);
+    }
+
+    public Frame with(Extra beside) {
+        return new Frame(drill, progression, timeline, seconds, currentStep, ghosts, selected, beside);
+    }
+
+    /** The same drill at another moment. */
+    Frame at(double t) {
+        return new Frame(drill, progression, timeline, t, currentStep, ghosts, selected, extra);
     }
 
     /** A moment with the strokes of its own step and ghosts of those before. */

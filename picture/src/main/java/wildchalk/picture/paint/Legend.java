@@ -9,18 +9,23 @@ import java.awt.geom.RoundRectangle2D;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Passing;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.ZoneKind;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.MoveKinds;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.text.Texts;
 import wildchalk.picture.style.Fonts;
@@ -36,7 +41,16 @@ public final class Legend {
         CARRY,
         BACKWARD,
         SHUFFLE,
+        CROSSOVER,
+        STOP,
+        TURN,
+        SCREEN,
+        CONTACT,
+        CONTEST,
+        CALL,
+        PUT_DOWN,
         PASS,
+        BANK,
         SHOT,
         ATTACK,
         DEFENCE,
@@ -105,14 +119,26 @@ public final class Legend {
 
     private static void addMove(Set<Sign> signs, Move move, Timeline timeline) {
         if (move instanceof Travel travel) {
+            if (travel.path().stream().anyMatch(w -> w.how() == Passing.STOP || w.how() == Passing.TOUCH)) {
+                signs.add(Sign.STOP);
+            }
             if (travel.manner() != Manner.FORWARD) {
-                signs.add(travel.manner() == Manner.BACKWARD ? Sign.BACKWARD : Sign.SHUFFLE);
+                signs.add(Sign.valueOf(travel.manner().name()));
             } else {
                 signs.add(timeline.move(move.id()).carrying() ? Sign.CARRY : Sign.TRAVEL);
             }
         } else {
-            move.match(t -> null, p -> signs.add(Sign.PASS), s -> signs.add(Sign.SHOT), u -> null, w -> null);
+            move.match(
+                    t -> null,
+                    p -> signs.add(p.bank().isPresent() ? Sign.BANK : Sign.PASS),
+                    s -> signs.add(Sign.SHOT),
+                    u -> null,
+                    a -> a.deed() instanceof Deed.Waiting ? null : signs.add(of(a)));
         }
+    }
+
+    private static Sign of(Act act) {
+        return Sign.valueOf(MoveKinds.of(act).toUpperCase(Locale.ROOT).replace('-', '_'));
     }
 
     /** Height (pixels) that the legend needs at a width. */
@@ -184,10 +210,26 @@ public final class Legend {
             case ATTACK, DEFENCE, NEUTRAL, KEEPER, COACH ->
                 new BodyArt(g, ground, 0.72 * unit).body(middle, 0, Side.valueOf(sign.name()), "");
             case BALL -> BodyPainter.ball(g, ground, middle, Bodies.BALL_RADIUS * unit, unit);
-            case TRAVEL, CARRY, BACKWARD, SHUFFLE, PASS, SHOT ->
+            case TRAVEL, CARRY, BACKWARD, SHUFFLE, CROSSOVER, PASS, BANK, SHOT ->
                 stroke(new Brush(g, unit), g, ground, sign, x, y, unit);
+            case STOP, TURN, SCREEN, CONTACT, CONTEST, CALL, PUT_DOWN -> deed(g, ground, sign, middle, unit);
             case CHANNEL, ZONE, NO_GO -> zone(g, ground, sign, middle, unit);
             default -> gear(g, ground, GearKind.valueOf(sign.name()), middle, unit);
+        }
+    }
+
+    private static void deed(Graphics2D g, Ground ground, Sign sign, Point2D middle, double unit) {
+        Brush brush = new Brush(g, 0.6 * unit);
+        brush.colour(ground.side(Side.ATTACK));
+        double x = middle.getX();
+        double y = middle.getY();
+        switch (sign) {
+            case TURN -> brush.hook(x, y, 0, 200);
+            case SCREEN -> brush.crossbar(x - 12 * unit, y, 0);
+            case CONTACT -> brush.cross(x, y, false);
+            case CONTEST -> brush.cross(x, y, true);
+            case CALL -> brush.call(x - 12 * unit, y, 0);
+            default -> brush.stop(x, y, false);
         }
     }
 
@@ -212,13 +254,18 @@ public final class Legend {
 
     private void stroke(Brush brush, Graphics2D g, Ground ground, Sign sign, double x, double y, double unit) {
         List<double[]> line = List.of(new double[] {x, y}, new double[] {x + SAMPLE_WIDTH * unit, y});
-        boolean ballsOwn = sign == Sign.PASS || sign == Sign.SHOT;
+        boolean ballsOwn = sign == Sign.PASS || sign == Sign.BANK || sign == Sign.SHOT;
         g.setColor(ballsOwn ? ground.text() : ground.side(Side.ATTACK));
         switch (sign) {
             case PASS -> brush.pass(line, code);
+            case BANK -> {
+                brush.pass(line, code);
+                brush.spark(x + SAMPLE_WIDTH * unit / 2, y);
+            }
             case SHOT -> brush.shot(line, code);
             case BACKWARD -> brush.travel(line, code, Manner.BACKWARD, false);
             case SHUFFLE -> brush.travel(line, code, Manner.SHUFFLE, false);
+            case CROSSOVER -> brush.travel(line, code, Manner.CROSSOVER, false);
             default -> brush.travel(line, code, Manner.FORWARD, sign == Sign.CARRY);
         }
     }

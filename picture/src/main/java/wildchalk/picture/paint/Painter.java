@@ -70,6 +70,7 @@ public final class Painter {
         paintStrokes(g, frame, viewport);
         paintQueues(g, frame, viewport);
         paintLabels(g, frame, viewport);
+        new ExtraPainter(g, ground, viewport, frame).paintStill();
     }
 
     /** Words beside gear, lines and zones, and notes; placed so that none lies on another where there is room. */
@@ -81,7 +82,9 @@ public final class Painter {
     /** Players and balls, over what stands still. */
     public void paintMoving(Graphics2D g, Frame frame, Viewport viewport) {
         prepare(g);
+        ExtraPainter extra = new ExtraPainter(g, ground, viewport, frame);
         new BodyPainter(g, ground, viewport, frame).paintBodies();
+        extra.paintMoving();
     }
 
     public void paintGear(Graphics2D g, Frame frame, Viewport viewport) {

@@ -8,9 +8,12 @@ import java.awt.Graphics2D;
 import java.awt.geom.Point2D;
 import java.util.ArrayList;
 import java.util.List;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Passing;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Flight;
 import wildchalk.core.motion.MoveSpan;
@@ -20,7 +23,7 @@ import wildchalk.picture.style.StrokeCode;
 /**
  * Draws what moves say. Our code of strokes: a travel is a plain stroke with an open head; with the ball, beads ride along
  * it; backward has cross ticks; a shuffle is a square wave; a ball in flight is long dashes with a solid head; a shot is a
- * twin stroke that ends in a bar. {@link StrokeCode} has the others.
+ * twin stroke that ends in a bar; a bank has a spark where it meets the board. {@link DeedMarks} has what is done on the spot. {@link StrokeCode} has the others.
  */
 final class StrokePainter {
 
@@ -51,11 +54,18 @@ final class StrokePainter {
 
     private void step(Step step) {
         for (Move move : step.moves()) {
-            if (frame.selected().contains(move.id())) {
+            if (frame.selected().contains(move.id()) || isChanged(move)) {
                 glow(move);
             }
             stroke(move);
         }
+    }
+
+    private boolean isChanged(Move move) {
+        return frame.extra()
+                .changes()
+                .filter(c -> c.moves().contains(move.id()))
+                .isPresent();
     }
 
     private void stroke(Move move) {
@@ -72,18 +82,37 @@ final class StrokePainter {
             } else {
                 brush.travel(pixels(path), code, travel.manner(), span.carrying());
             }
+            stops(brush, travel);
+        } else if (move instanceof Act act) {
+            if (span.happens()) {
+                brush.colour(ink);
+                new DeedMarks(brush, v).paint(act, frame.timeline(), span);
+            }
         } else {
             frame.timeline().flightOf(move.id()).ifPresent(f -> flight(brush, move, f));
         }
     }
 
+    /** A small square where somebody stops or touches. */
+    private void stops(Brush brush, Travel travel) {
+        for (Waypoint w : travel.path()) {
+            if (w.how() == Passing.STOP || w.how() == Passing.TOUCH) {
+                Point2D p = v.toPixels(w.at());
+                brush.stop(p.getX(), p.getY(), w.how() == Passing.TOUCH);
+            }
+        }
+    }
+
     private void flight(Brush brush, Move move, Flight flight) {
-        List<double[]> line = pixels(List.of(flight.from(), flight.to()));
+        List<double[]> line = pixels(flight.path());
         brush.colour(ground.text());
         move.match(
                 t -> null,
                 pass -> {
                     brush.pass(line, code);
+                    if (pass.bank().isPresent() && line.size() == 3) {
+                        brush.spark(line.get(1)[0], line.get(1)[1]);
+                    }
                     return null;
                 },
                 shot -> {

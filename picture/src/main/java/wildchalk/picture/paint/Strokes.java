@@ -10,6 +10,7 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Polyline;
+import wildchalk.core.motion.Flight;
 import wildchalk.core.motion.MoveSpan;
 
 /** The lines that moves draw on the surface: for painting them and for finding the one under the pointer. */
@@ -23,7 +24,7 @@ public final class Strokes {
             Optional<List<Point>> path = frame.timeline().pathOf(move.role(), move.id());
             return Optional.of(path.orElseGet(() -> asDrawn(frame, travel)));
         }
-        return frame.timeline().flightOf(move.id()).map(f -> List.of(f.from(), f.to()));
+        return frame.timeline().flightOf(move.id()).map(Flight::path);
     }
 
     /** A travel that never happens is still shown where the coach drew it. */

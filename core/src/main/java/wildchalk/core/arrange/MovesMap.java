@@ -1,0 +1,142 @@
+package wildchalk.core.arrange;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Board;
+import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.Region;
+import wildchalk.core.drill.Round;
+import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.Waypoint;
+import wildchalk.core.geometry.PlaneMap;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.GoalMouth;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Zone;
+
+/** Carries what roles do, and what it waits for, to other places; left and right change places where a map swaps them. */
+final class MovesMap {
+
+    private final Surface surface;
+    private final PlaneMap map;
+
+    MovesMap(Surface surface, PlaneMap map) {
+        this.surface = surface;
+        this.map = map;
+    }
+
+    Move move(Move move) {
+        Move carried = move.match(
+                t -> t.withPath(t.path().stream().map(this::waypoint).toList()),
+                this::pass,
+                this::shot,
+                u -> u,
+                this::act);
+        return carried.withTrigger(move.trigger().map(t -> new Trigger(event(t.event()), t.plusSeconds())));
+    }
+
+    private Waypoint waypoint(Waypoint w) {
+        return w.withAt(map.apply(w.at()))
+                .withRound(w.round()
+                        .map(r -> new Round(
+                                map.apply(r.centre()),
+                                r.turns(),
+                                map.swapsHands() ? r.side().swapped() : r.side())));
+    }
+
+    private Move pass(Pass p) {
+        return p.withTo(p.to().match(role -> role, place -> place.withAt(map.apply(place.at()))))
+                .withBank(p.bank().map(b -> Board.facing(map.applyToHeading(b.outwardDegrees()))));
+    }
+
+    private Move shot(Shot s) {
+        return s.withGoal(goal(s.goal())).withRebound(s.rebound().map(map::apply));
+    }
+
+    private Move act(Act a) {
+        return a.deed() instanceof Deed.Turning t && map.swapsHands()
+                ? a.withDeed(new Deed.Turning(t.turn(), t.hand().swapped(), t.degrees()))
+                : a;
+    }
+
+    /** The goal of the surface nearest to where this one is carried; a goal that was set out keeps its id. */
+    String goal(String id) {
+        return surface.goal(id)
+                .flatMap(g -> surface.goals().stream()
+                        .min(Comparator.comparingDouble(other -> other.centre().distanceTo(map.apply(g.centre())))))
+                .map(GoalMouth::id)
+                .orElse(id);
+    }
+
+    Event event(Event event) {
+        return event instanceof Event.Reaches r ? new Event.Reaches(r.who(), region(r.where())) : event;
+    }
+
+    Rule rule(Rule rule) {
+        return rule instanceof Rule.Hold h
+                ? new Rule.Hold(
+                        h.id(),
+                        h.role(),
+                        h.what(),
+                        h.where().map(this::region),
+                        h.until().map(this::event))
+                : rule;
+    }
+
+    private Region region(Region region) {
+        return region.match(new Region.Cases<Region>() {
+            @Override
+            public Region line(Region.Line l) {
+                return new Region.Line(map.apply(l.from()), map.apply(l.to()));
+            }
+
+            @Override
+            public Region in(Region.In i) {
+                return new Region.In(zone(i.zone()));
+            }
+
+            @Override
+            public Region out(Region.Out o) {
+                return new Region.Out(zone(o.zone()));
+            }
+
+            @Override
+            public Region nearPlace(Region.NearPlace n) {
+                return new Region.NearPlace(map.apply(n.at()), n.metres());
+            }
+
+            @Override
+            public Region nearRole(Region.NearRole n) {
+                return n;
+            }
+        });
+    }
+
+    /** The zone of the surface whose middle lies where that of this one is carried; a drawn one keeps its id. */
+    private String zone(String id) {
+        Optional<Zone> here =
+                surface.zones().stream().filter(z -> z.id().equals(id)).findFirst();
+        return here.map(z -> {
+                    Point there = map.apply(middle(z.outline()));
+                    return surface.zones().stream()
+                            .min(Comparator.comparingDouble(
+                                            (Zone o) -> middle(o.outline()).distanceTo(there))
+                                    .thenComparing(o -> Math.abs(
+                                            o.outline().size() - z.outline().size())))
+                            .orElse(z)
+                            .id();
+                })
+                .orElse(id);
+    }
+
+    private static Point middle(List<Point> outline) {
+        return outline.stream().reduce(Point.ORIGIN, Point::plus).times(1.0 / outline.size());
+    }
+}

@@ -1,0 +1,113 @@
+package wildchalk.core.binder;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Branch;
+import wildchalk.core.drill.BranchId;
+import wildchalk.core.drill.CallId;
+import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Fork;
+import wildchalk.core.drill.ForkId;
+import wildchalk.core.drill.Launch;
+import wildchalk.core.drill.LineId;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Region;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.RuleId;
+import wildchalk.core.drill.ShotEnd;
+import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Suits;
+import wildchalk.core.drill.Trigger;
+
+/** Reads forks, calls, rules, launch and rotation. The counterpart of {@link CourseWriter}. */
+final class CourseReader {
+
+    private static final int LABEL_LENGTH = 60;
+    private static final int LEVEL_LENGTH = 200;
+
+    private CourseReader() {}
+
+    static Fork fork(Fields f) throws FormatProblem {
+        if (f.list("branches").size() < 2) {
+            throw f.problem("A fork needs two \"branches\" or more.");
+        }
+        return new Fork(
+                new ForkId(f.slug("id")),
+                new StepId(f.slug("after")),
+                f.choice("by", Fork.By.class),
+                f.has("decider") ? Optional.of(new MoveId(f.slug("decider"))) : Optional.empty(),
+                f.has("calls") ? Optional.of(new CallId(f.slug("calls"))) : Optional.empty(),
+                f.elements("branches", CourseReader::branch));
+    }
+
+    private static Branch branch(Fields f) throws FormatProblem {
+        return new Branch(
+                new BranchId(f.slug("id")),
+                f.text("label", LABEL_LENGTH),
+                f.numberOr("weight", 1, 0.001, Branch.MAX_WEIGHT),
+                f.flagOr("ends", false),
+                f.has("winner") ? Optional.of(new RoleId(f.slug("winner"))) : Optional.empty(),
+                f.has("result") ? Optional.of(f.choice("result", ShotEnd.class)) : Optional.empty(),
+                f.has("word") ? Optional.of(f.text("word", LABEL_LENGTH)) : Optional.empty());
+    }
+
+    static CallSet calls(Fields f) throws FormatProblem {
+        return new CallSet(
+                new CallId(f.slug("id")),
+                f.texts("options", LABEL_LENGTH),
+                f.has("picks") ? f.whole("picks", 1, CallSet.MAX_PICKS) : 1,
+                f.flagOr("repeats", false),
+                f.has("within") ? f.whole("within", 0, CallSet.MAX_OPTIONS) : 0);
+    }
+
+    static Rule rule(Fields f) throws FormatProblem {
+        RuleId id = new RuleId(f.slug("id"));
+        if (f.has("limit") == f.has("hold")) {
+            throw f.problem("A rule needs either \"limit\" or \"hold\", not both.");
+        }
+        if (f.has("limit")) {
+            return new Rule.Limit(
+                    id,
+                    f.choice("limit", Rule.Kind.class),
+                    f.whole("number", 1, 999),
+                    f.has("zone") ? Optional.of(f.slug("zone")) : Optional.empty());
+        }
+        Optional<Region> where =
+                f.has("where") ? Optional.of(f.object("where").readAll(EventReader::region)) : Optional.empty();
+        return new Rule.Hold(
+                id,
+                new RoleId(f.slug("role")),
+                f.choice("hold", Rule.What.class),
+                where,
+                f.has("until") ? Optional.of(f.object("until").readAll(EventReader::event)) : Optional.empty());
+    }
+
+    /** {@code "over"} or an event; with seconds. */
+    static Launch launch(Fields f) throws FormatProblem {
+        return new Launch(
+                f.has("when") ? Optional.of(f.object("when").readAll(EventReader::event)) : Optional.empty(),
+                f.numberOr("seconds", 0, 0, Trigger.MAX_PLUS_SECONDS));
+    }
+
+    static Rotation rotation(Fields f) throws FormatProblem {
+        RoleId role = new RoleId(f.slug("role"));
+        Rotation.How how = f.choice("to", Rotation.How.class);
+        return new Rotation(
+                role,
+                how,
+                f.has("line") ? Optional.of(new LineId(f.slug("line"))) : Optional.empty(),
+                f.has("next") ? Optional.of(new RoleId(f.slug("next"))) : Optional.empty());
+    }
+
+    static Suits suits(Fields f) throws FormatProblem {
+        List<AgeBand> ages = new ArrayList<>();
+        for (Located age : f.list("ages")) {
+            ages.add(DrillReader.ageBand(f, age));
+        }
+        return new Suits(ages, f.textOr("level", "", LEVEL_LENGTH));
+    }
+}

@@ -1,0 +1,96 @@
+package wildchalk.core.binder;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import wildchalk.core.drill.Branch;
+import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Fork;
+import wildchalk.core.drill.Launch;
+import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.Suits;
+
+/** Turns forks, calls, rules, launch and rotation into JSON. The counterpart of {@link CourseReader}. */
+final class CourseWriter {
+
+    private final Extras extras;
+    private final MoveWriter moves;
+
+    CourseWriter(Extras extras, MoveWriter moves) {
+        this.extras = extras;
+        this.moves = moves;
+    }
+
+    void fork(ObjectNode o, Fork f, String path) {
+        o.put("after", f.after().text()).put("by", Fields.nameOf(f.by()));
+        f.decider().ifPresent(m -> o.put("decider", m.text()));
+        f.call().ifPresent(c -> o.put("calls", c.text()));
+        ArrayNode branches = o.putArray("branches");
+        for (Branch b : f.branches()) {
+            ObjectNode n = branches.addObject();
+            n.put("id", b.id().text()).put("label", b.label());
+            n.set("weight", JsonText.number(b.weight()));
+            if (b.ends()) {
+                n.put("ends", true);
+            }
+            b.winner().ifPresent(r -> n.put("winner", r.text()));
+            b.result().ifPresent(r -> n.put("result", Fields.nameOf(r)));
+            b.word().ifPresent(w -> n.put("word", w));
+            extras.addTo(path + "/branches/" + b.id(), n);
+        }
+    }
+
+    void calls(ObjectNode o, CallSet c) {
+        ArrayNode options = o.putArray("options");
+        c.options().forEach(options::add);
+        o.put("picks", c.picks());
+        if (c.repeats()) {
+            o.put("repeats", true);
+        }
+        if (c.within() > 0) {
+            o.put("within", c.within());
+        }
+    }
+
+    void rule(ObjectNode o, Rule rule, String path) {
+        if (rule instanceof Rule.Limit l) {
+            o.put("limit", Fields.nameOf(l.kind())).put("number", l.number());
+            l.zone().ifPresent(z -> o.put("zone", z));
+        } else if (rule instanceof Rule.Hold h) {
+            o.put("hold", Fields.nameOf(h.what())).put("role", h.role().text());
+            h.where().ifPresent(r -> {
+                ObjectNode where = o.putObject("where");
+                moves.region(where, r);
+                extras.addTo(path + "/where", where);
+            });
+            h.until().ifPresent(e -> {
+                ObjectNode until = o.putObject("until");
+                moves.event(until, e, path + "/until");
+                extras.addTo(path + "/until", until);
+            });
+        }
+    }
+
+    void launch(ObjectNode o, Launch launch, String path) {
+        launch.at().ifPresent(e -> {
+            ObjectNode when = o.putObject("when");
+            moves.event(when, e, path + "/launch/when");
+            extras.addTo(path + "/launch/when", when);
+        });
+        o.set("seconds", JsonText.number(launch.seconds()));
+        extras.addTo(path + "/launch", o);
+    }
+
+    void rotation(ObjectNode o, Rotation r) {
+        o.put("role", r.role().text()).put("to", Fields.nameOf(r.how()));
+        r.line().ifPresent(l -> o.put("line", l.text()));
+        r.next().ifPresent(n -> o.put("next", n.text()));
+    }
+
+    void suits(ObjectNode o, Suits suits, String path) {
+        ArrayNode ages = o.putArray("ages");
+        suits.ages().forEach(a -> ages.add(a.label()));
+        o.put("level", suits.level());
+        extras.addTo(path + "/suits", o);
+    }
+}

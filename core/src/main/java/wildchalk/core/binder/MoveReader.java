@@ -1,0 +1,159 @@
+package wildchalk.core.binder;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Aim;
+import wildchalk.core.drill.Board;
+import wildchalk.core.drill.CallId;
+import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Called;
+import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.PassKind;
+import wildchalk.core.drill.Passing;
+import wildchalk.core.drill.PickUp;
+import wildchalk.core.drill.PickUpKind;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Round;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.ShotEnd;
+import wildchalk.core.drill.Target;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.Waypoint;
+import wildchalk.core.drill.Weight;
+
+/** Reads one move. The counterpart of {@link MoveWriter}. */
+final class MoveReader {
+
+    private static final String KINDS =
+            "travel, pass, shot, pick-up, put-down, wait, turn, screen, contact, contest, call";
+
+    private MoveReader() {}
+
+    static Move move(Fields f) throws FormatProblem {
+        MoveId id = new MoveId(f.slug("id"));
+        RoleId role = new RoleId(f.slug("role"));
+        Optional<Trigger> when =
+                f.has("when") ? Optional.of(f.object("when").readAll(EventReader::trigger)) : Optional.empty();
+        boolean runsOn = f.flagOr("runsOn", false);
+        String kind = f.text("do", 60);
+        return switch (kind) {
+            case "travel" ->
+                new Travel(
+                        id,
+                        role,
+                        when,
+                        runsOn,
+                        f.choiceOr("manner", Manner.class, Manner.FORWARD),
+                        f.choiceOr("effort", Effort.class, Effort.STEADY),
+                        path(f));
+            case "pass" ->
+                new Pass(
+                        id,
+                        role,
+                        when,
+                        runsOn,
+                        f.object("to").readAll(MoveReader::target),
+                        f.choice("kind", PassKind.class),
+                        f.choiceOr("weight", Weight.class, Weight.FIRM),
+                        f.flagOr("oneTouch", false),
+                        f.has("bank") ? Optional.of(f.choice("bank", Board.class)) : Optional.empty());
+            case "shot" ->
+                new Shot(
+                        id,
+                        role,
+                        when,
+                        runsOn,
+                        f.slug("goal"),
+                        f.choiceOr("aim", Aim.class, Aim.MIDDLE),
+                        f.choiceOr("weight", Weight.class, Weight.FIRM),
+                        f.flagOr("oneTouch", false),
+                        f.choiceOr("end", ShotEnd.class, ShotEnd.GOAL),
+                        f.pointIfAny("rebound"));
+            case "pick-up" ->
+                new PickUp(id, role, when, runsOn, f.choiceOr("how", PickUpKind.class, PickUpKind.GROUND));
+            default -> new Act(id, role, when, runsOn, deed(f, kind));
+        };
+    }
+
+    private static Deed deed(Fields f, String kind) throws FormatProblem {
+        return switch (kind) {
+            case "wait" -> new Deed.Waiting(seconds(f));
+            case "turn" ->
+                new Deed.Turning(
+                        f.choiceOr("turn", Deed.Turn.class, Deed.Turn.PIVOT),
+                        f.choice("hand", Hand.class),
+                        f.number("degrees", 1, 720));
+            case "screen" ->
+                new Deed.Screening(
+                        f.has("against") ? Optional.of(new RoleId(f.slug("against"))) : Optional.empty(), seconds(f));
+            case "contact" ->
+                new Deed.Contact(new RoleId(f.slug("with")), f.choice("level", Deed.Level.class), seconds(f));
+            case "contest" ->
+                new Deed.Contest(
+                        f.choiceOr("kind", Deed.Kind.class, Deed.Kind.LOOSE_BALL),
+                        f.texts("rivals", 60).stream().map(RoleId::new).toList(),
+                        f.has("winner") ? Optional.of(new RoleId(f.slug("winner"))) : Optional.empty());
+            case "call" ->
+                new Deed.Calling(
+                        f.text("words", Deed.Calling.MAX_LENGTH),
+                        f.has("set") ? Optional.of(new CallId(f.slug("set"))) : Optional.empty());
+            case "put-down" -> new Deed.PuttingDown();
+            default -> throw f.problem(f.raw("do"), "\"do\" should be one of %s; found \"%s\".".formatted(KINDS, kind));
+        };
+    }
+
+    private static double seconds(Fields f) throws FormatProblem {
+        return f.number("seconds", 0.01, Deed.MAX_SECONDS);
+    }
+
+    private static List<Waypoint> path(Fields f) throws FormatProblem {
+        List<Waypoint> path = new ArrayList<>();
+        List<Located> elements = f.list("path");
+        for (int i = 0; i < elements.size(); i++) {
+            Located element = elements.get(i);
+            path.add(
+                    element.isArray()
+                            ? new Waypoint(f.point(element, "a point of \"path\""), false)
+                            : f.inner(element, "path/" + i).readAll(MoveReader::waypoint));
+        }
+        return path;
+    }
+
+    private static Waypoint waypoint(Fields f) throws FormatProblem {
+        Passing how = f.flagOr("cut", false) ? Passing.CUT : f.choiceOr("how", Passing.class, Passing.CURVE);
+        return new Waypoint(
+                f.point("at"),
+                how,
+                f.numberOr("pause", 0, 0, Waypoint.MAX_PAUSE_SECONDS),
+                f.has("round") ? Optional.of(f.object("round").readAll(MoveReader::round)) : Optional.empty(),
+                f.has("called") ? Optional.of(f.object("called").readAll(MoveReader::called)) : Optional.empty());
+    }
+
+    private static Round round(Fields f) throws FormatProblem {
+        return new Round(
+                f.point("centre"), f.numberOr("turns", 1, 0.01, Round.MAX_TURNS), f.choice("side", Hand.class));
+    }
+
+    private static Called called(Fields f) throws FormatProblem {
+        return new Called(new CallId(f.slug("call")), f.has("pick") ? f.whole("pick", 1, CallSet.MAX_PICKS) : 1);
+    }
+
+    private static Target target(Fields f) throws FormatProblem {
+        if (f.has("role") == f.has("at")) {
+            throw f.problem("\"to\" needs either \"role\" or \"at\" (a place), not both.");
+        }
+        return f.has("role")
+                ? new Target.ToRole(new RoleId(f.slug("role")))
+                : new Target.ToPlace(
+                        f.point("at"), f.has("runner") ? Optional.of(new RoleId(f.slug("runner"))) : Optional.empty());
+    }
+}

@@ -1,0 +1,69 @@
+package wildchalk.core.drill;
+
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * One way a rep may go at a fork.
+ *
+ * @param label what it is called: "blue wins it"
+ * @param weight how likely against the others, above 0, at most 1000
+ * @param ends whether the rep is over with its steps; else it joins the steps that follow
+ * @param winner who gets the ball of the contest that decides
+ * @param result what becomes of the shot that decides
+ * @param word what is called; for a fork at a call
+ */
+public record Branch(
+        BranchId id,
+        String label,
+        double weight,
+        boolean ends,
+        Optional<RoleId> winner,
+        Optional<ShotEnd> result,
+        Optional<String> word) {
+
+    public static final double MAX_WEIGHT = 1000;
+
+    public Branch {
+        Objects.requireNonNull(id, "id");
+        Objects.requireNonNull(label, "label");
+        Objects.requireNonNull(winner, "winner");
+        Objects.requireNonNull(result, "result");
+        Objects.requireNonNull(word, "word");
+        if (label.isBlank()) {
+            throw new IllegalArgumentException("The branch %s needs a label; whoever chooses reads it.".formatted(id));
+        }
+        if (!(weight > 0 && weight <= MAX_WEIGHT)) {
+            throw new IllegalArgumentException(
+                    "The weight (%s) of branch %s must be above 0 and at most %s.".formatted(weight, id, MAX_WEIGHT));
+        }
+    }
+
+    public Branch(BranchId id, String label, double weight) {
+        this(id, label, weight, false, Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    public Branch withLabel(String text) {
+        return new Branch(id, text, weight, ends, winner, result, word);
+    }
+
+    public Branch withWeight(double other) {
+        return new Branch(id, label, other, ends, winner, result, word);
+    }
+
+    public Branch withEnds(boolean over) {
+        return new Branch(id, label, weight, over, winner, result, word);
+    }
+
+    public Branch withWinner(RoleId role) {
+        return new Branch(id, label, weight, ends, Optional.of(role), result, word);
+    }
+
+    public Branch withResult(ShotEnd end) {
+        return new Branch(id, label, weight, ends, winner, Optional.of(end), word);
+    }
+
+    public Branch withWord(String called) {
+        return new Branch(id, label, weight, ends, winner, result, Optional.of(called));
+    }
+}

@@ -1,0 +1,44 @@
+package wildchalk.core.drill;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Which way a rep goes: a branch for forks, something called for calls. What is left open goes the likeliest way.
+ *
+ * @param branches a branch for some forks
+ * @param calls what is called for some sets, in order
+ */
+public record Choices(Map<ForkId, BranchId> branches, Map<CallId, List<String>> calls) {
+
+    /** The likeliest way everywhere. */
+    public static final Choices USUAL = new Choices(Map.of(), Map.of());
+
+    public Choices {
+        branches = Map.copyOf(branches);
+        calls = Map.copyOf(calls);
+    }
+
+    public Choices with(ForkId fork, BranchId branch) {
+        Map<ForkId, BranchId> all = new LinkedHashMap<>(branches);
+        all.put(fork, branch);
+        return new Choices(all, calls);
+    }
+
+    public Choices with(CallId set, List<String> called) {
+        Map<CallId, List<String>> all = new LinkedHashMap<>(calls);
+        all.put(set, List.copyOf(called));
+        return new Choices(branches, all);
+    }
+
+    /** Texts of the form in which a person types them: {@code fork=branch} and {@code call=3+5}, sorted. */
+    public List<String> asTexts() {
+        List<String> texts = new ArrayList<>();
+        branches.forEach((f, b) -> texts.add(f + "=" + b));
+        calls.forEach((c, said) -> texts.add(c + "=" + String.join("+", said)));
+        texts.sort(null);
+        return texts;
+    }
+}

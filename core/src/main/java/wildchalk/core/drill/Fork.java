@@ -1,0 +1,64 @@
+package wildchalk.core.drill;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * A place in the rep from which it can go several ways.
+ *
+ * @param after the step after which it forks
+ * @param by what decides
+ * @param decider the contest or the shot that decides; empty for a call or for chance
+ * @param call the calls that decide; only for a fork by a call
+ * @param branches at least one; two or more but for a path, on which it is settled
+ */
+public record Fork(
+        ForkId id, StepId after, By by, Optional<MoveId> decider, Optional<CallId> call, List<Branch> branches) {
+
+    /** What decides which way the rep goes. */
+    public enum By {
+        /** Who wins the ball. */
+        BALL,
+        /** What becomes of a shot. */
+        SHOT,
+        CALL,
+        CHANCE
+    }
+
+    public Fork {
+        Objects.requireNonNull(id, "id");
+        Objects.requireNonNull(after, "after");
+        Objects.requireNonNull(by, "by");
+        Objects.requireNonNull(decider, "decider");
+        Objects.requireNonNull(call, "call");
+        branches = List.copyOf(branches);
+        if (branches.isEmpty()) {
+            throw new IllegalArgumentException("The fork %s (0 branches) needs at least one.".formatted(id));
+        }
+        Uniqueness.check("branch", branches.stream().map(Branch::id));
+        if (by == By.CALL && call.isEmpty()) {
+            throw new IllegalArgumentException("The fork %s goes by a call: say by which calls.".formatted(id));
+        }
+        if (by == By.CALL && branches.stream().anyMatch(b -> b.word().isEmpty())) {
+            throw new IllegalArgumentException(
+                    "The fork %s goes by a call: every branch needs the word that is called.".formatted(id));
+        }
+    }
+
+    public Optional<Branch> branch(BranchId wanted) {
+        return branches.stream().filter(b -> b.id().equals(wanted)).findFirst();
+    }
+
+    public Fork withBranches(List<Branch> list) {
+        return new Fork(id, after, by, decider, call, list);
+    }
+
+    public Fork withAfter(StepId step) {
+        return new Fork(id, step, by, decider, call, branches);
+    }
+
+    public Fork withDecider(Optional<MoveId> move) {
+        return new Fork(id, after, by, move, call, branches);
+    }
+}

@@ -1,0 +1,19 @@
+package wildchalk.core.drill;
+
+/** Names a fork within its progression: a short readable slug. */
+public record ForkId(String text) implements Comparable<ForkId> {
+
+    public ForkId {
+        Slugs.check("ForkId", text);
+    }
+
+    @Override
+    public int compareTo(ForkId other) {
+        return text.compareTo(other.text);
+    }
+
+    @Override
+    public String toString() {
+        return text;
+    }
+}

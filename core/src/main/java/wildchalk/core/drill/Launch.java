@@ -1,0 +1,27 @@
+package wildchalk.core.drill;
+
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * When the next rep starts.
+ *
+ * @param at what it waits for in the running rep; empty for the rep's end
+ * @param seconds with a whistle: every so many; else so many after it; 0 to 600
+ */
+public record Launch(Optional<Event> at, double seconds) {
+
+    public static final Launch WHEN_OVER = new Launch(Optional.empty(), 0);
+
+    public Launch {
+        Objects.requireNonNull(at, "at");
+        if (!(seconds >= 0 && seconds <= Trigger.MAX_PLUS_SECONDS)) {
+            throw new IllegalArgumentException(
+                    "The launch (%s s) must be from 0 to %s s.".formatted(seconds, Trigger.MAX_PLUS_SECONDS));
+        }
+        if (at.isPresent() && at.get() instanceof Event.Whistle && seconds < 1) {
+            throw new IllegalArgumentException(
+                    "The whistle (every %s s) needs at least a second between reps.".formatted(seconds));
+        }
+    }
+}

@@ -1,0 +1,295 @@
+package wildchalk.core.drill;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import wildchalk.core.geometry.Point;
+
+/**
+ * The paths that a rep can take. Steps are told in one order; those of branches that are not taken are left out, and a
+ * branch that ends the rep leaves out what follows it. Paths join again at the first step that is on no branch.
+ */
+public final class Outcomes {
+
+    /** More paths than anybody can look at. */
+    public static final int MOST_WAYS = 500;
+
+    private Outcomes() {}
+
+    public static boolean areMany(Progression drill) {
+        return !drill.course().forks().isEmpty() || !drill.course().calls().isEmpty();
+    }
+
+    /** Forks that are met on a path, in order. */
+    public static List<Fork> forksOn(Progression drill, Choices choices) {
+        return new Walk(drill, choices).forks;
+    }
+
+    /** The branch that a path takes at a fork that it meets: what is chosen, what is called, else the likeliest. */
+    public static Branch taken(Progression drill, Fork fork, Choices choices) {
+        if (fork.by() == Fork.By.CALL) {
+            List<String> called = called(drill, fork.call().orElseThrow(), choices);
+            Optional<Branch> said = fork.branches().stream()
+                    .filter(b -> called.contains(b.word().orElse("")))
+                    .findFirst();
+            if (said.isPresent()) {
+                return said.get();
+            }
+        }
+        return Optional.ofNullable(choices.branches().get(fork.id()))
+                .flatMap(fork::branch)
+                .orElseGet(() -> fork.branches().stream()
+                        .max(Comparator.comparingDouble(Branch::weight)
+                                .thenComparing(b -> -fork.branches().indexOf(b)))
+                        .orElseThrow());
+    }
+
+    /** What is called on a path: what is chosen, else the first that may be. */
+    public static List<String> called(Progression drill, CallId set, Choices choices) {
+        CallSet calls = drill.course().call(set).orElseThrow();
+        List<String> chosen = choices.calls().get(set);
+        return chosen != null && calls.legal().contains(chosen)
+                ? chosen
+                : calls.legal().get(0);
+    }
+
+    /**
+     * The progression along one path: forks have one branch left, contests have a winner, shots their end, calls their
+     * words, and places that a call decides lie where it says. What waits for a move of another path starts with its step.
+     * Along a path that is settled it is the path itself.
+     */
+    public static Progression along(Progression drill, Choices choices) {
+        if (!areMany(drill)) {
+            return drill;
+        }
+        Walk walk = new Walk(drill, choices);
+        Map<MoveId, Branch> decided = new HashMap<>();
+        for (Fork fork : walk.forks) {
+            fork.decider().ifPresent(m -> decided.put(m, taken(drill, fork, choices)));
+        }
+        List<Step> steps = walk.steps.stream()
+                .map(s -> s.withMoves(s.moves().stream()
+                        .map(m -> decide(drill, m, Optional.ofNullable(decided.get(m.id())), choices))
+                        .toList()))
+                .toList();
+        Course course = drill.course()
+                .withForks(walk.forks.stream()
+                        .map(f -> f.withBranches(List.of(taken(drill, f, choices))))
+                        .toList());
+        return Pruning.withSteps(drill, steps, course);
+    }
+
+    private static Move decide(Progression drill, Move move, Optional<Branch> branch, Choices choices) {
+        if (move instanceof Travel travel) {
+            return travel.withPath(travel.path().stream()
+                    .map(w -> w.called()
+                            .flatMap(c -> place(drill, c, choices))
+                            .map(w::withAt)
+                            .orElse(w))
+                    .toList());
+        } else if (move instanceof Shot shot) {
+            return branch.flatMap(Branch::result).map(shot::withEnd).orElse(shot);
+        } else if (move instanceof Act act && act.deed() instanceof Deed.Contest contest) {
+            return branch.flatMap(Branch::winner)
+                    .map(w -> act.withDeed(contest.withWinner(Optional.of(w))))
+                    .orElse(act);
+        } else if (move instanceof Act act && act.deed() instanceof Deed.Calling call) {
+            return call.set()
+                    .map(s -> act.withDeed(
+                            new Deed.Calling(String.join(", ", called(drill, s, choices)), Optional.empty())))
+                    .orElse(act);
+        }
+        return move;
+    }
+
+    private static Optional<Point> place(Progression drill, Called called, Choices choices) {
+        List<String> said = called(drill, called.call(), choices);
+        if (called.pick() > said.size()) {
+            return Optional.empty();
+        }
+        String wanted = said.get(called.pick() - 1);
+        return drill.layout().gaps().stream()
+                .filter(g -> String.valueOf(g.number()).equals(wanted))
+                .findFirst()
+                .map(Gap::middle);
+    }
+
+    /** All paths, the calls varied first, then the forks in the order in which they are met; at most {@link #MOST_WAYS}. */
+    public static List<Way> ways(Progression drill) {
+        List<Way> called = List.of(new Way(Choices.USUAL, List.of(), 1));
+        for (CallSet set : drill.course().calls()) {
+            List<Way> more = new ArrayList<>();
+            for (Way way : called) {
+                for (List<String> call : set.legal()) {
+                    more.add(longer(
+                            way,
+                            way.choices().with(set.id(), call),
+                            String.join(", ", call),
+                            1.0 / set.legal().size()));
+                }
+            }
+            called = more.subList(0, Math.min(more.size(), MOST_WAYS));
+        }
+        List<Way> all = new ArrayList<>();
+        for (Way way : called) {
+            fork(drill, way, all);
+        }
+        return all;
+    }
+
+    /** Goes on from a path that is settled up to some fork. */
+    private static void fork(Progression drill, Way way, List<Way> all) {
+        Optional<Fork> open = forksOn(drill, way.choices()).stream()
+                .filter(f -> !way.choices().branches().containsKey(f.id()))
+                .findFirst();
+        if (all.size() >= MOST_WAYS) {
+            return;
+        }
+        if (open.isEmpty()) {
+            all.add(way);
+            return;
+        }
+        Fork fork = open.get();
+        boolean forced = isForced(drill, fork, way.choices());
+        double sum = fork.branches().stream().mapToDouble(Branch::weight).sum();
+        for (Branch branch : fork.branches()) {
+            boolean here = taken(drill, fork, way.choices()).equals(branch);
+            if (!forced || here) {
+                double share = forced ? 1 : branch.weight() / sum;
+                fork(drill, longer(way, way.choices().with(fork.id(), branch.id()), branch.label(), share), all);
+            }
+        }
+    }
+
+    private static boolean isForced(Progression drill, Fork fork, Choices choices) {
+        if (fork.by() != Fork.By.CALL) {
+            return false;
+        }
+        List<String> called = called(drill, fork.call().orElseThrow(), choices);
+        return fork.branches().stream().anyMatch(b -> called.contains(b.word().orElse("")));
+    }
+
+    private static Way longer(Way way, Choices choices, String label, double share) {
+        List<String> labels = new ArrayList<>(way.labels());
+        labels.add(label);
+        return new Way(choices, labels, way.chance() * share);
+    }
+
+    /** A path drawn by weight. */
+    public static Way drawn(Progression drill, Random random) {
+        List<Way> ways = ways(drill);
+        double at = random.nextDouble() * ways.stream().mapToDouble(Way::chance).sum();
+        for (Way way : ways) {
+            at -= way.chance();
+            if (at < 0) {
+                return way;
+            }
+        }
+        return ways.get(ways.size() - 1);
+    }
+
+    /** The path of some choices, with its label and its chance. */
+    public static Way way(Progression drill, Choices choices) {
+        Progression wanted = along(drill, choices);
+        return ways(drill).stream()
+                .filter(w -> along(drill, w.choices()).equals(wanted))
+                .findFirst()
+                .orElseGet(() -> ways(drill).get(0));
+    }
+
+    /** Choices of a path on which a step is. */
+    public static Choices leadingTo(Progression drill, Step step, Choices otherwise) {
+        Choices choices = otherwise;
+        for (OnBranch on : chain(drill, step)) {
+            choices = choices.with(on.fork(), on.branch());
+            Fork fork = drill.course().fork(on.fork()).orElseThrow();
+            Optional<String> word = fork.branch(on.branch()).flatMap(Branch::word);
+            if (fork.call().isPresent() && word.isPresent()) {
+                CallSet set = drill.course().call(fork.call().get()).orElseThrow();
+                Choices now = choices;
+                choices = set.legal().stream()
+                        .filter(c -> c.contains(word.get()))
+                        .findFirst()
+                        .map(c -> now.with(set.id(), c))
+                        .orElse(choices);
+            }
+        }
+        return choices;
+    }
+
+    /** Moves that wait for a move that is on no path with them: it could never start them. */
+    public static Map<MoveId, MoveId> waitingAcross(Progression drill) {
+        Map<MoveId, MoveId> found = new LinkedHashMap<>();
+        if (!areMany(drill)) {
+            return found;
+        }
+        Map<MoveId, Set<OnBranch>> where = new HashMap<>();
+        for (Step step : drill.steps()) {
+            Set<OnBranch> chain = chain(drill, step);
+            step.moves().forEach(m -> where.put(m.id(), chain));
+        }
+        for (Move move : drill.moves()) {
+            move.trigger().flatMap(Trigger::move).ifPresent(other -> {
+                boolean apart = where.get(move.id()).stream()
+                        .anyMatch(a -> where.get(other).stream()
+                                .anyMatch(b ->
+                                        a.fork().equals(b.fork()) && !a.branch().equals(b.branch())));
+                if (apart) {
+                    found.put(move.id(), other);
+                }
+            });
+        }
+        return found;
+    }
+
+    /** All branches that a step lies on, its own and those that its fork lies on. */
+    private static Set<OnBranch> chain(Progression drill, Step step) {
+        Set<OnBranch> chain = new HashSet<>();
+        Optional<OnBranch> on = step.on();
+        while (on.isPresent() && chain.add(on.get())) {
+            Fork fork = drill.course().fork(on.get().fork()).orElseThrow();
+            on = drill.step(fork.after()).flatMap(Step::on);
+        }
+        return chain;
+    }
+
+    /** One pass over the steps in their order. */
+    private static final class Walk {
+        final List<Step> steps = new ArrayList<>();
+        final List<Fork> forks = new ArrayList<>();
+
+        Walk(Progression drill, Choices choices) {
+            Map<ForkId, BranchId> taken = new HashMap<>();
+            Optional<OnBranch> ending = Optional.empty();
+            for (Step step : drill.steps()) {
+                boolean reached = step.on().isEmpty()
+                        || step.on()
+                                .get()
+                                .branch()
+                                .equals(taken.get(step.on().get().fork()));
+                boolean over = ending.isPresent() && !chain(drill, step).contains(ending.get());
+                if (!reached || over) {
+                    continue;
+                }
+                steps.add(step);
+                for (Fork fork : drill.course().forks()) {
+                    if (fork.after().equals(step.id())) {
+                        Branch branch = taken(drill, fork, choices);
+                        forks.add(fork);
+                        taken.put(fork.id(), branch.id());
+                        if (branch.ends()) {
+                            ending = Optional.of(new OnBranch(fork.id(), branch.id()));
+                        }
+                    }
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,214 @@
+package wildchalk.core.drill;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * Makes a progression of parts that may point at things that are not there: whatever cannot be without what is missing
+ * goes too, the rest stays without it.
+ */
+public final class Pruning {
+
+    private final List<WaitingLine> lines;
+    private final List<Role> roles;
+    private final List<Ball> balls;
+    private List<Step> steps;
+    private Course course;
+    private final Set<RoleId> knownRoles;
+    private final Set<BallId> knownBalls;
+
+    private Pruning(List<WaitingLine> lines, List<Role> roles, List<Ball> balls, List<Step> steps, Course course) {
+        Set<RoleId> fed = lines.stream().flatMap(l -> l.feeds().stream()).collect(Collectors.toSet());
+        this.roles = roles.stream()
+                .filter(r -> r.at().isPresent() || fed.contains(r.id()))
+                .toList();
+        this.knownRoles = this.roles.stream().map(Role::id).collect(Collectors.toSet());
+        this.lines = lines.stream()
+                .map(l -> l.withFeeds(
+                        l.feeds().stream().filter(knownRoles::contains).toList()))
+                .toList();
+        this.balls = balls.stream()
+                .filter(b -> b.start().match(w -> knownRoles.contains(w.role()), l -> true))
+                .toList();
+        this.knownBalls = this.balls.stream().map(Ball::id).collect(Collectors.toSet());
+        this.steps = steps;
+        this.course = course;
+    }
+
+    /** The progression without what points at nothing. */
+    public static Progression valid(
+            ProgressionId id,
+            String title,
+            List<Gear> gear,
+            List<WaitingLine> lines,
+            List<Role> roles,
+            List<Ball> balls,
+            List<Step> steps,
+            Layout layout,
+            Course course,
+            Optional<ProgressionId> basedOn) {
+        Pruning parts = new Pruning(lines, roles, balls, steps, course);
+        parts.run();
+        return new Progression(
+                id, title, gear, parts.lines, parts.roles, parts.balls, parts.steps, layout, parts.course, basedOn);
+    }
+
+    /** The progression with other steps, of which what points at nothing goes. */
+    public static Progression withSteps(Progression p, List<Step> steps, Course course) {
+        return valid(
+                p.id(), p.title(), p.gear(), p.lines(), p.roles(), p.balls(), steps, p.layout(), course, p.basedOn());
+    }
+
+    private void run() {
+        List<Step> before;
+        Course courseBefore;
+        do {
+            before = steps;
+            courseBefore = course;
+            once();
+        } while (!steps.equals(before) || !course.equals(courseBefore));
+        if (steps.isEmpty()) {
+            steps = List.of(new Step(new StepId("s1"), List.of(), List.of()));
+        }
+    }
+
+    private void once() {
+        steps = steps.stream()
+                .map(s -> s.withMoves(s.moves().stream()
+                        .map(this::people)
+                        .flatMap(Optional::stream)
+                        .toList()))
+                .toList();
+        Set<MoveId> moves =
+                steps.stream().flatMap(s -> s.moves().stream()).map(Move::id).collect(Collectors.toSet());
+        steps = steps.stream()
+                .map(s -> s.withMoves(s.moves().stream()
+                                .map(m -> m.trigger().isPresent()
+                                                && dangles(m.trigger().get().event(), moves)
+                                        ? m.withTrigger(Optional.empty())
+                                        : m)
+                                .toList())
+                        .withQuestion(s.question()
+                                .map(q -> q.at().isPresent() && !moves.contains(q.at().get())
+                                        ? new Question(Optional.empty(), q.ask(), q.answer())
+                                        : q)))
+                .toList();
+        forks(moves);
+        rest(moves);
+    }
+
+    private Optional<Move> people(Move move) {
+        if (!knownRoles.contains(move.role())) {
+            return Optional.empty();
+        }
+        return move.<Optional<Move>>match(
+                travel -> Optional.of(travel.withPath(travel.path().stream()
+                        .map(w -> w.called().isPresent()
+                                        && course.call(w.called().get().call()).isEmpty()
+                                ? w.withCalled(Optional.empty())
+                                : w)
+                        .toList())),
+                pass -> pass.to()
+                        .<Optional<Move>>match(
+                                role -> Optional.<Move>of(pass).filter(p -> knownRoles.contains(role.role())),
+                                place -> Optional.of(pass.withTo(
+                                        place.withRunner(place.runner().filter(knownRoles::contains))))),
+                shot -> Optional.of(shot),
+                pickUp -> Optional.of(pickUp),
+                act -> deed(act.deed()).map(act::withDeed));
+    }
+
+    private Optional<Deed> deed(Deed deed) {
+        if (deed instanceof Deed.Screening s) {
+            return Optional.of(new Deed.Screening(s.against().filter(knownRoles::contains), s.seconds()));
+        } else if (deed instanceof Deed.Contact c) {
+            return Optional.of(deed).filter(d -> knownRoles.contains(c.with()));
+        } else if (deed instanceof Deed.Contest c) {
+            List<RoleId> left = c.rivals().stream().filter(knownRoles::contains).toList();
+            return left.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(new Deed.Contest(c.kind(), left, c.winner().filter(knownRoles::contains)));
+        } else if (deed instanceof Deed.Calling c) {
+            return Optional.of(new Deed.Calling(
+                    c.words(), c.set().filter(s -> course.call(s).isPresent())));
+        }
+        return Optional.of(deed);
+    }
+
+    private boolean dangles(Event event, Set<MoveId> moves) {
+        if (event.move().isPresent()) {
+            return !moves.contains(event.move().get());
+        } else if (event instanceof Event.Handles h) {
+            return !knownRoles.contains(h.role());
+        } else if (event instanceof Event.Reaches r) {
+            boolean who = r.who().match(s -> knownRoles.contains(s.role()), b -> knownBalls.contains(b.ball()));
+            boolean near = !(r.where() instanceof Region.NearRole n) || knownRoles.contains(n.role());
+            return !who || !near;
+        }
+        return false;
+    }
+
+    private void forks(Set<MoveId> moves) {
+        List<Fork> kept = new ArrayList<>();
+        Set<StepId> stepIds = steps.stream().map(Step::id).collect(Collectors.toSet());
+        for (Fork fork : course.forks()) {
+            boolean lost = !stepIds.contains(fork.after())
+                    || fork.call().isPresent() && course.call(fork.call().get()).isEmpty();
+            if (!lost) {
+                kept.add(fork.withDecider(fork.decider().filter(moves::contains))
+                        .withBranches(fork.branches().stream()
+                                .map(b -> new Branch(
+                                        b.id(),
+                                        b.label(),
+                                        b.weight(),
+                                        b.ends(),
+                                        b.winner().filter(knownRoles::contains),
+                                        b.result(),
+                                        b.word()))
+                                .toList()));
+            }
+        }
+        course = course.withForks(kept);
+        Set<StepId> before = new HashSet<>();
+        List<Step> there = new ArrayList<>();
+        for (Step step : steps) {
+            boolean stays = step.on().isEmpty()
+                    || course.fork(step.on().get().fork())
+                            .filter(f -> f.branch(step.on().get().branch()).isPresent() && before.contains(f.after()))
+                            .isPresent();
+            if (stays) {
+                there.add(step);
+                before.add(step.id());
+            }
+        }
+        steps = there;
+    }
+
+    private void rest(Set<MoveId> moves) {
+        List<Rule> rules = new ArrayList<>();
+        for (Rule rule : course.rules()) {
+            if (!(rule instanceof Rule.Hold hold)) {
+                rules.add(rule);
+                continue;
+            }
+            Optional<Event> until = hold.until().filter(e -> !dangles(e, moves));
+            boolean lost = !knownRoles.contains(hold.role()) || hold.what() == Rule.What.MOVE && until.isEmpty();
+            if (!lost) {
+                rules.add(new Rule.Hold(hold.id(), hold.role(), hold.what(), hold.where(), until));
+            }
+        }
+        Set<LineId> lineIds = lines.stream().map(WaitingLine::id).collect(Collectors.toSet());
+        course = course.withRules(rules)
+                .withLaunch(course.launch()
+                        .map(l -> l.at().isPresent() && dangles(l.at().get(), moves) ? Launch.WHEN_OVER : l))
+                .withRotation(course.rotation().stream()
+                        .filter(r -> knownRoles.contains(r.role())
+                                && r.next().map(knownRoles::contains).orElse(true)
+                                && r.line().map(lineIds::contains).orElse(true))
+                        .toList());
+    }
+}

@@ -1,0 +1,169 @@
+package wildchalk.core.drill;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** What points at what within a progression; all of it must exist. */
+final class References {
+
+    private final List<WaitingLine> lines;
+    private final List<Role> roles;
+    private final List<Ball> balls;
+    private final List<Step> steps;
+    private final Course course;
+    private final Set<RoleId> knownRoles;
+    private final Set<BallId> knownBalls;
+    private final Set<MoveId> knownMoves;
+
+    References(List<WaitingLine> lines, List<Role> roles, List<Ball> balls, List<Step> steps, Course course) {
+        this.lines = lines;
+        this.roles = roles;
+        this.balls = balls;
+        this.steps = steps;
+        this.course = course;
+        knownRoles = roles.stream().map(Role::id).collect(Collectors.toCollection(HashSet::new));
+        knownBalls = balls.stream().map(Ball::id).collect(Collectors.toCollection(HashSet::new));
+        knownMoves = steps.stream()
+                .flatMap(s -> s.moves().stream())
+                .map(Move::id)
+                .collect(Collectors.toCollection(HashSet::new));
+    }
+
+    void check() {
+        people();
+        steps.stream().flatMap(s -> s.moves().stream()).forEach(this::move);
+        if (!course.equals(Course.PLAIN)) {
+            course();
+        }
+        branches();
+    }
+
+    private void people() {
+        Set<RoleId> fed = new HashSet<>();
+        for (WaitingLine line : lines) {
+            line.feeds().forEach(r -> role(r, "line " + line.id()));
+            fed.addAll(line.feeds());
+        }
+        for (Role role : roles) {
+            if (role.at().isEmpty() && !fed.contains(role.id())) {
+                throw new IllegalArgumentException(
+                        "The role %s has no place: give it \"at\" or a line that feeds it.".formatted(role.id()));
+            }
+        }
+        for (Ball ball : balls) {
+            ball.start()
+                    .match(
+                            with -> {
+                                role(with.role(), "ball " + ball.id());
+                                return null;
+                            },
+                            l -> null);
+        }
+    }
+
+    private void move(Move move) {
+        String what = "move " + move.id();
+        role(move.role(), what);
+        move.others().forEach(r -> role(r, what));
+        move.trigger().map(Trigger::event).ifPresent(e -> event(e, what));
+    }
+
+    private void event(Event event, String what) {
+        event.move().ifPresent(m -> need(knownMoves.contains(m), what, "move", m));
+        if (event instanceof Event.Handles handles) {
+            role(handles.role(), what);
+        } else if (event instanceof Event.Reaches reaches) {
+            reaches.who()
+                    .match(
+                            r -> {
+                                role(r.role(), what);
+                                return null;
+                            },
+                            b -> {
+                                need(knownBalls.contains(b.ball()), what, "ball", b.ball());
+                                return null;
+                            });
+            if (reaches.where() instanceof Region.NearRole near) {
+                role(near.role(), what);
+            }
+        }
+    }
+
+    private void course() {
+        Set<StepId> stepIds = steps.stream().map(Step::id).collect(Collectors.toSet());
+        for (Fork fork : course.forks()) {
+            String what = "fork " + fork.id();
+            need(stepIds.contains(fork.after()), what, "step", fork.after());
+            fork.decider().ifPresent(m -> need(knownMoves.contains(m), what, "move", m));
+            fork.call().ifPresent(c -> need(course.call(c).isPresent(), what, "set of calls", c));
+            fork.branches().forEach(b -> b.winner().ifPresent(r -> role(r, what)));
+        }
+        for (Rule.Hold hold : course.holds()) {
+            role(hold.role(), "rule " + hold.id());
+            hold.until().ifPresent(e -> event(e, "rule " + hold.id()));
+        }
+        course.launch().flatMap(Launch::at).ifPresent(e -> event(e, "launch"));
+        Set<LineId> lineIds = lines.stream().map(WaitingLine::id).collect(Collectors.toSet());
+        for (Rotation turn : course.rotation()) {
+            role(turn.role(), "rotation");
+            turn.next().ifPresent(r -> role(r, "rotation of " + turn.role()));
+            turn.line().ifPresent(l -> need(lineIds.contains(l), "rotation of " + turn.role(), "line", l));
+        }
+    }
+
+    /** A step of a branch comes after the step at which the fork is, so that no fork waits for itself. */
+    private void branches() {
+        Map<StepId, Integer> order = new HashMap<>();
+        for (Step step : steps) {
+            Optional<OnBranch> on = step.on();
+            if (on.isPresent()) {
+                String what = "step " + step.id();
+                Fork fork = course.fork(on.get().fork()).orElse(null);
+                need(fork != null, what, "fork", on.get().fork());
+                need(
+                        fork.branch(on.get().branch()).isPresent(),
+                        what,
+                        "branch",
+                        on.get().branch());
+                if (!order.containsKey(fork.after())) {
+                    throw new IllegalArgumentException(
+                            "The step %s of the fork %s must come after step %s, where it forks."
+                                    .formatted(step.id(), fork.id(), fork.after()));
+                }
+            }
+            order.put(step.id(), order.size());
+        }
+        for (Step step : steps) {
+            for (Move move : step.moves()) {
+                if (move instanceof Travel travel) {
+                    travel.path()
+                            .forEach(w -> w.called()
+                                    .ifPresent(c -> need(
+                                            course.call(c.call()).isPresent(),
+                                            "move " + move.id(),
+                                            "set of calls",
+                                            c.call())));
+                } else if (move instanceof Act act && act.deed() instanceof Deed.Calling calling) {
+                    calling.set()
+                            .ifPresent(c -> need(course.call(c).isPresent(), "move " + move.id(), "set of calls", c));
+                }
+            }
+        }
+    }
+
+    private void role(RoleId role, String who) {
+        need(knownRoles.contains(role), who, "role", role);
+    }
+
+    private static void need(boolean known, String who, String kind, Object id) {
+        if (!known) {
+            throw new IllegalArgumentException(
+                    "The %s names the %s \"%s\", which is not in this progression.".formatted(who, kind, id));
+        }
+    }
+}

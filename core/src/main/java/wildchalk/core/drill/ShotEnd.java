@@ -1,0 +1,13 @@
+package wildchalk.core.drill;
+
+/** What becomes of a shot. */
+public enum ShotEnd {
+    /** In the goal; the ball is out of the rep until somebody takes it out. */
+    GOAL,
+    /** The keeper has it. */
+    SAVE,
+    /** Past the post. */
+    MISS,
+    /** Off the keeper, the post or the board, back into play. */
+    REBOUND
+}

@@ -1,0 +1,463 @@
+package wildchalk.core.motion;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Mover;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.PassKind;
+import wildchalk.core.drill.PickUp;
+import wildchalk.core.drill.PickUpKind;
+import wildchalk.core.drill.Region;
+import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.ShotEnd;
+import wildchalk.core.drill.Side;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.GoalMouth;
+
+/** What is done with balls while a timeline is compiled: passes, shots, catches, pick-ups. */
+final class BallPlay {
+
+    /** A shot that misses passes the post by this much, m. */
+    private static final double MISS_METRES = 0.8;
+    /** A rebound comes down so far in front of the goal, m (estimate). */
+    private static final double REBOUND_METRES = 2.5;
+    /** A rebound is this much slower than the shot (estimate). */
+    private static final double REBOUND_SHARE = 0.35;
+
+    /** A ball that is won comes to the winner's hand or stick so fast, m/s (estimate). */
+    private static final double WON_SPEED = 5;
+
+    private final Simulation run;
+    final List<BallRun> balls = new ArrayList<>();
+    final List<Happening> happenings = new ArrayList<>();
+    private final Deque<Job> pickUpsWaiting = new ArrayDeque<>();
+    private final List<AreaPass> areaPasses = new ArrayList<>();
+    private final int touchLimit;
+
+    /** A pass to a spot that came down before its runner did. */
+    private record AreaPass(Job job, BallRun ball, Runner runner, Point spot, double landed, double gap, Watch watch) {}
+
+    BallPlay(Simulation run) {
+        this.run = run;
+        this.touchLimit = run.drill.course().limits().stream()
+                .filter(l -> l.kind() == Rule.Kind.TOUCHES)
+                .mapToInt(Rule.Limit::number)
+                .min()
+                .orElse(0);
+    }
+
+    void setOut(Ball ball) {
+        BallRun fresh = new BallRun(ball.id());
+        balls.add(fresh);
+        fresh.set(ball.start()
+                .match(with -> new BallState.Held(0, with.role()), loose -> new BallState.Loose(0, loose.at())));
+        fresh.state().holder().ifPresent(r -> run.runners.get(r).holds.add(fresh));
+    }
+
+    void forget(Collection<Job> hopeless) {
+        pickUpsWaiting.removeAll(hopeless);
+        hopeless.forEach(job -> job.runner.waitingForBall.remove(job));
+    }
+
+    /** When a role that holds a ball can let it go. */
+    double readyToRelease(BallRun ball, Job job) {
+        return ball.heldSince + run.pace.controlSeconds(job.isOneTouch(), touchLimit);
+    }
+
+    // ---- picking up ----
+
+    Void startPickUp(Job job, double t) {
+        PickUp pickUp = (PickUp) job.move;
+        Optional<BallRun> near = freeNear(job.runner.at(t), Pace.REACH_METRES);
+        if (near.isEmpty()) {
+            park(job);
+            return null;
+        }
+        job.parked = false;
+        boolean onTheRun = pickUp.how() == PickUpKind.SCOOP && job.runner.goesOn();
+        if (!onTheRun) {
+            job.runner.stand(t);
+        }
+        take(near.get(), job.runner, t, Happening.Kind.PICKED_UP, job);
+        run.endsAfter(job, t, run.pace.pickUpSeconds(pickUp.how()), onTheRun);
+        return null;
+    }
+
+    /** Until a ball lies where it can be had. */
+    void park(Job job) {
+        job.parked = true;
+        pickUpsWaiting.add(job);
+    }
+
+    /** The nearest loose ball within reach; without one, the nearest that lies in a goal. */
+    Optional<BallRun> freeNear(Point place, double reach) {
+        Optional<BallRun> loose = nearest(place, reach, BallState.Loose.class);
+        return loose.isPresent() ? loose : nearest(place, reach, BallState.Dead.class);
+    }
+
+    private Optional<BallRun> nearest(Point place, double reach, Class<? extends BallState> kind) {
+        return balls.stream()
+                .filter(b -> kind.isInstance(b.state()) && lies(b).isWithin(reach, place))
+                .min(Comparator.comparingDouble(b -> lies(b).distanceTo(place)));
+    }
+
+    static Point lies(BallRun ball) {
+        return ball.state()
+                .match(h -> Point.ORIGIN, l -> l.at(), f -> f.flight().to(), d -> d.at());
+    }
+
+    // ---- passes and shots ----
+
+    Void release(Job job, double t) {
+        Runner runner = job.runner;
+        if (runner.holds.isEmpty()) {
+            job.parked = true;
+            runner.waitingForBall.add(job);
+            return null;
+        }
+        BallRun ball = runner.holds.peek();
+        double ready = readyToRelease(ball, job);
+        if (t < ready) {
+            run.schedule(job, ready);
+            return null;
+        }
+        if (waitsToHandOff(job, t)) {
+            return null;
+        }
+        Optional<Flight> flight = aim(job, ball, runner.at(t), t);
+        if (flight.isEmpty()) {
+            run.reports.noGoal((Shot) job.move, runner.at(t), t);
+            run.giveUp(job, t);
+            return null;
+        }
+        job.parked = false;
+        runner.holds.remove(ball);
+        ball.flyingFor = job;
+        ball.set(new BallState.InFlight(flight.get()));
+        job.roleFree = t;
+        happened(Happening.Kind.RELEASED, ball, job, runner, t, flight.get().from());
+        run.begin(job, t);
+        planLanding(ball);
+        run.happened(new Event.Handles(runner.role.id(), Event.Handling.RELEASES), t);
+        run.tell(job.onFree, t);
+        run.touched(runner);
+        return null;
+    }
+
+    /** A hand-off waits until both are within reach of each other. */
+    private boolean waitsToHandOff(Job job, double t) {
+        if (!(job.move instanceof Pass pass)
+                || pass.kind() != PassKind.HAND_OFF
+                || pass.receiver().isEmpty()) {
+            return false;
+        }
+        Runner other = run.runners.get(pass.receiver().get());
+        if (job.runner.at(t).isWithin(Pace.HAND_OFF_METRES, other.at(t)) || job.watch != null && job.watch.hasFired()) {
+            return false;
+        }
+        job.watch = run.watches.add(
+                new Event.Reaches(
+                        new Mover.Somebody(job.runner.role.id()),
+                        new Region.NearRole(other.role.id(), Pace.HAND_OFF_METRES)),
+                job.step);
+        job.watch.armed = true;
+        job.watch.links.add(new Job.Link(job, 0));
+        job.unmet++;
+        return true;
+    }
+
+    /** Decides who is meant to have it, and sends it. Empty for a shot at a goal that is not there. */
+    private Optional<Flight> aim(Job job, BallRun ball, Point from, double t) {
+        ball.receiver = null;
+        ball.lane = null;
+        ball.rebounding = false;
+        if (job.move instanceof Pass pass) {
+            ball.lane = new Lane(pass, run.surface, run.pace, from, t);
+            ball.receiver = pass.to().match(role -> run.runners.get(role.role()), place -> null);
+            return Optional.of(ball.lane.plain(pass.to().match(role -> from, place -> place.at())));
+        }
+        Shot shot = (Shot) job.move;
+        Optional<GoalMouth> goal = Goals.find(run.drill, run.surface, shot.goal());
+        if (shot.end() == ShotEnd.SAVE && goal.isPresent()) {
+            ball.receiver = keeperAt(goal.get(), t).orElse(null);
+        }
+        double speed = run.pace.shotSpeed(shot.weight());
+        return goal.map(g -> new Flight(
+                t,
+                from,
+                shot.end() == ShotEnd.MISS ? past(g, shot, from) : Goals.target(g, shot.aim(), from),
+                speed,
+                0,
+                true));
+    }
+
+    private Optional<Runner> keeperAt(GoalMouth goal, double t) {
+        return run.runners.values().stream()
+                .filter(r -> r.role.side() == Side.KEEPER)
+                .min(Comparator.comparingDouble(r -> r.at(t).distanceTo(goal.centre())));
+    }
+
+    private static Point past(GoalMouth goal, Shot shot, Point from) {
+        Point aimed = Goals.target(goal, shot.aim(), from);
+        boolean left = aimed.distanceTo(goal.leftPost()) <= aimed.distanceTo(goal.rightPost());
+        Point post = left ? goal.leftPost() : goal.rightPost();
+        Point out = post.minus(goal.centre());
+        return post.plus(out.times(MISS_METRES / Math.max(0.1, out.length())));
+    }
+
+    /** Somebody moves otherwise than was planned: balls on their way to him are met elsewhere. */
+    void replanFor(Runner runner) {
+        for (BallRun ball : balls) {
+            if (ball.flies() && ball.receiver == runner) {
+                planLanding(ball);
+            }
+        }
+    }
+
+    /** Works out where and when a ball under way is met, or comes down. */
+    private void planLanding(BallRun ball) {
+        ball.version++;
+        ball.lost = false;
+        Flight flight = ball.receiver != null ? toReceiver(ball) : toPlace(ball);
+        ball.states.set(ball.states.size() - 1, new BallState.InFlight(flight));
+        double land = Double.isNaN(ball.meets) ? flight.end() : ball.meets;
+        run.scheduleLanding(balls.indexOf(ball), ball.version, land);
+        if (ball.flyingFor != null && !ball.rebounding && !(ball.flyingFor.move instanceof Act)) {
+            ball.flyingFor.metres = flight.length();
+            ball.flyingFor.peakSpeed = flight.speed();
+        }
+    }
+
+    private Flight toReceiver(BallRun ball) {
+        Flight flight = ball.flight();
+        Runner receiver = ball.receiver;
+        Lane lane = ball.lane;
+        if (lane != null && !lane.isPlain()) {
+            OptionalDouble meeting = Intercepts.earliest(
+                    flight.start(),
+                    p -> lane.to(p).map(f -> f.end() - f.start()).orElse(Double.POSITIVE_INFINITY),
+                    receiver::at);
+            if (meeting.isPresent()) {
+                ball.meets = meeting.getAsDouble();
+                return lane.to(receiver.at(ball.meets)).orElseThrow();
+            }
+            ball.lost = true;
+            ball.meets = Double.NaN;
+            Flight straight = lane.plain(receiver.at(flight.start()));
+            return straight.withTo(lostAt(straight, receiver.at(flight.start())));
+        }
+        OptionalDouble meeting = Intercepts.earliest(flight, receiver::at, receiver.fastest());
+        ball.lost = meeting.isEmpty();
+        ball.meets = meeting.orElse(Double.NaN);
+        Point to =
+                meeting.isPresent() ? receiver.at(meeting.getAsDouble()) : lostAt(flight, receiver.at(flight.start()));
+        return flight.withTo(to);
+    }
+
+    private Flight toPlace(BallRun ball) {
+        Flight flight = ball.flight();
+        ball.meets = Double.NaN;
+        if (ball.lane != null && !ball.lane.isPlain()) {
+            Optional<Flight> found = ball.lane.to(flight.to());
+            if (found.isPresent() && found.get().length() <= found.get().range()) {
+                return found.get();
+            }
+            ball.lost = true;
+            double far = Math.min(
+                    flight.from().distanceTo(flight.to()), 0.999 * Math.min(ball.lane.reach(), flight.range()));
+            double whole = flight.from().distanceTo(flight.to());
+            Flight shorter = flight.withTo(whole > 0 ? flight.from().towards(flight.to(), far / whole) : flight.to());
+            return ball.lane
+                    .to(shorter.to())
+                    .filter(f -> Double.isFinite(f.end()))
+                    .orElse(shorter);
+        }
+        double whole = flight.from().distanceTo(flight.to());
+        if (whole > flight.range()) {
+            ball.lost = true;
+            return flight.withTo(flight.from().towards(flight.to(), flight.range() / whole));
+        }
+        return flight;
+    }
+
+    private static Point lostAt(Flight flight, Point receiver) {
+        double gap = flight.from().distanceTo(receiver);
+        double reach = Math.min(gap, 0.999 * flight.range());
+        return gap > 0 ? flight.from().towards(receiver, reach / gap) : receiver;
+    }
+
+    // ---- landing ----
+
+    void land(int index, int version, double t) {
+        BallRun ball = balls.get(index);
+        if (version != ball.version || !ball.flies()) {
+            return;
+        }
+        Job job = ball.flyingFor;
+        Flight flight = ball.flight();
+        if (ball.rebounding) {
+            ball.rebounding = false;
+            liesLoose(ball, job, t, flight.to());
+            ball.flyingFor = null;
+            return;
+        }
+        job.end = t;
+        if (ball.receiver != null && !ball.lost) {
+            take(ball, ball.receiver, t, howTaken(job), job);
+            run.tell(job.onCaught, t);
+        } else if (job.move instanceof Act) {
+            liesLoose(ball, job, t, flight.to()); // the winner ran away from it
+        } else if (job.move instanceof Shot shot) {
+            shotLands(ball, job, shot, flight, t);
+        } else {
+            passLands(ball, job, (Pass) job.move, flight, t);
+        }
+        if (!ball.rebounding) {
+            ball.flyingFor = null;
+        }
+        ball.receiver = null;
+        run.finish(job, t);
+    }
+
+    private static Happening.Kind howTaken(Job job) {
+        return job.move.match(
+                t -> Happening.Kind.CAUGHT,
+                p -> Happening.Kind.CAUGHT,
+                s -> Happening.Kind.SAVED,
+                u -> Happening.Kind.PICKED_UP,
+                a -> Happening.Kind.WON);
+    }
+
+    /** The ball comes to whoever has won it. */
+    void sendTo(BallRun ball, Runner winner, Job job, double t) {
+        Point from = lies(ball);
+        ball.lane = null;
+        ball.rebounding = false;
+        ball.receiver = winner;
+        ball.flyingFor = job;
+        ball.set(new BallState.InFlight(new Flight(t, from, from, WON_SPEED, 0, false)));
+        planLanding(ball);
+    }
+
+    private void shotLands(BallRun ball, Job job, Shot shot, Flight flight, double t) {
+        switch (shot.end()) {
+            case GOAL -> {
+                ball.set(new BallState.Dead(t, flight.to()));
+                happened(Happening.Kind.AT_GOAL, ball, job, null, t, flight.to());
+                wakePickUps(t);
+            }
+            case MISS -> liesLoose(ball, job, t, flight.to());
+            case SAVE, REBOUND -> {
+                happened(Happening.Kind.REBOUNDS, ball, job, null, t, flight.to());
+                GoalMouth goal = Goals.find(run.drill, run.surface, shot.goal()).orElseThrow();
+                Point to = shot.rebound().orElse(goal.centre().plus(Point.polar(REBOUND_METRES, goal.facingDegrees())));
+                if (to.isWithin(1e-6, flight.to())) {
+                    liesLoose(ball, job, t, to);
+                } else {
+                    ball.rebounding = true;
+                    ball.version++;
+                    ball.set(new BallState.InFlight(
+                            new Flight(t, flight.to(), to, REBOUND_SHARE * flight.speed(), 0, true)));
+                    run.scheduleLanding(
+                            balls.indexOf(ball), ball.version, ball.flight().end());
+                }
+            }
+        }
+    }
+
+    private void passLands(BallRun ball, Job job, Pass pass, Flight flight, double t) {
+        if (ball.lost) {
+            run.reports.lostPass(pass, flight, ball.receiver, t);
+        }
+        Optional<Runner> runner =
+                pass.to().match(r -> Optional.empty(), p -> p.runner().map(run.runners::get));
+        if (runner.isPresent() && !ball.lost) {
+            Point there = runner.get().at(t);
+            if (there.isWithin(Pace.HAND_OFF_METRES, flight.to())) {
+                take(ball, runner.get(), t, Happening.Kind.CAUGHT, job);
+                run.tell(job.onCaught, t);
+                return;
+            }
+            waitForRunner(ball, job, runner.get(), flight.to(), t);
+        } else {
+            job.neverCaught = true;
+        }
+        liesLoose(ball, job, t, flight.to());
+    }
+
+    private void waitForRunner(BallRun ball, Job job, Runner runner, Point spot, double t) {
+        Watch watch = run.watches.add(
+                new Event.Reaches(
+                        new Mover.Somebody(runner.role.id()), new Region.NearPlace(spot, Pace.HAND_OFF_METRES)),
+                job.step);
+        watch.armed = true;
+        AreaPass open = new AreaPass(job, ball, runner, spot, t, runner.at(t).distanceTo(spot), watch);
+        areaPasses.add(open);
+        watch.then = when -> arrive(open, when);
+    }
+
+    private void arrive(AreaPass open, double t) {
+        if (open.ball.state() instanceof BallState.Loose loose && loose.at().isWithin(1e-6, open.spot)) {
+            run.reports.areaPassLate((Pass) open.job.move, open.runner, open.spot, t - open.landed, open.gap, t);
+            take(open.ball, open.runner, t, Happening.Kind.CAUGHT, open.job);
+            run.tell(open.job.onCaught, t);
+        }
+    }
+
+    /** Says which passes to a spot found nobody there. */
+    void reportMissed() {
+        for (AreaPass open : areaPasses) {
+            if (!open.watch.hasFired()) {
+                run.reports.areaPassMissed((Pass) open.job.move, open.runner, open.spot, open.gap, open.landed);
+            }
+        }
+    }
+
+    void liesLoose(BallRun ball, Job job, double t, Point at) {
+        ball.set(new BallState.Loose(t, at));
+        happened(Happening.Kind.LANDED, ball, job, null, t, at);
+        wakePickUps(t);
+    }
+
+    void take(BallRun ball, Runner runner, double t, Happening.Kind how, Job job) {
+        if (!runner.holds.isEmpty()) {
+            run.reports.twoBalls(runner, job.move, runner.at(t), t);
+        }
+        ball.set(new BallState.Held(t, runner.role.id()));
+        ball.heldSince = t;
+        runner.holds.add(ball);
+        happened(how, ball, job, runner, t, runner.at(t));
+        run.touched(runner);
+        run.happened(new Event.Handles(runner.role.id(), Event.Handling.GETS), t);
+        while (!runner.waitingForBall.isEmpty()) {
+            Job next = runner.waitingForBall.poll();
+            run.schedule(next, readyToRelease(ball, next));
+        }
+    }
+
+    private void wakePickUps(double t) {
+        List<Job> waiting = List.copyOf(pickUpsWaiting);
+        pickUpsWaiting.clear();
+        waiting.forEach(job -> run.schedule(job, t));
+    }
+
+    void happened(Happening.Kind kind, BallRun ball, Job job, Runner runner, double t, Point at) {
+        happenings.add(new Happening(
+                t,
+                kind,
+                ball.id,
+                Optional.of(job.move.id()),
+                Optional.ofNullable(runner).map(r -> r.role.id()),
+                at));
+    }
+}

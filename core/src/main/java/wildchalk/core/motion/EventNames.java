@@ -1,0 +1,102 @@
+package wildchalk.core.motion;
+
+import java.util.Locale;
+import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Region;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.Landmark;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Zone;
+import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Texts;
+
+/** Names moments that are no moments of a move: "F2 gets the puck", "the ball enters the slot". */
+public final class EventNames {
+
+    private static final double LANDMARK_METRES = 1.6;
+
+    private final Progression drill;
+    private final Surface surface;
+
+    public EventNames(Progression drill, Surface surface) {
+        this.drill = drill;
+        this.surface = surface;
+    }
+
+    /** As a clause without "when". */
+    public String of(Event event) {
+        if (event instanceof Event.Handles h) {
+            return Texts.CORE.get(
+                    "event.handles." + h.what().name().toLowerCase(Locale.ROOT), label(h.role()), surface.ballName());
+        } else if (event instanceof Event.Reaches r) {
+            return Texts.CORE.get("event.reaches", who(r), where(r.where()));
+        } else if (event instanceof Event.IsCalled c) {
+            return Texts.CORE.get("event.called", c.words());
+        }
+        return event.move().map(Object::toString).orElse(Texts.CORE.get("event.whistle"));
+    }
+
+    private String who(Event.Reaches r) {
+        return r.who().match(s -> label(s.role()), b -> ball(b.ball()));
+    }
+
+    /** "the ball"; with its id when there are several. */
+    private String ball(BallId id) {
+        return drill.balls().size() > 1
+                ? Texts.CORE.get("event.one-ball", surface.ballName(), id.text())
+                : Texts.CORE.get("event.ball", surface.ballName());
+    }
+
+    /** "enters the slot", "crosses the line at the blue line". */
+    public String where(Region where) {
+        return where.match(new Region.Cases<String>() {
+            @Override
+            public String line(Region.Line l) {
+                return named(l.from().towards(l.to(), 0.5), "region.line", "region.line.plain");
+            }
+
+            @Override
+            public String in(Region.In i) {
+                return Texts.CORE.get("region.in", zone(i.zone()));
+            }
+
+            @Override
+            public String out(Region.Out o) {
+                return Texts.CORE.get("region.out", zone(o.zone()));
+            }
+
+            @Override
+            public String nearPlace(Region.NearPlace n) {
+                String metres = Numbers.brief(n.metres(), 1);
+                return surface.landmarkNear(n.at(), LANDMARK_METRES)
+                        .map(l -> Texts.CORE.get("region.near", metres, l.name()))
+                        .orElseGet(() -> Texts.CORE.get("region.near.plain", metres));
+            }
+
+            @Override
+            public String nearRole(Region.NearRole n) {
+                return Texts.CORE.get("region.near", Numbers.brief(n.metres(), 1), label(n.role()));
+            }
+        });
+    }
+
+    private String named(Point p, String key, String otherwise) {
+        return surface.landmarkNear(p, LANDMARK_METRES)
+                .map(Landmark::name)
+                .map(n -> Texts.CORE.get(key, n))
+                .orElseGet(() -> Texts.CORE.get(otherwise));
+    }
+
+    /** "the slot"; the id of one that is not there. */
+    public String zone(String id) {
+        return Watches.zone(drill, surface, id).map(Zone::name).orElse("\"" + id + "\"");
+    }
+
+    private String label(RoleId role) {
+        return drill.role(role).map(Role::label).orElse(role.text());
+    }
+}

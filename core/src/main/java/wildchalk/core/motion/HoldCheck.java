@@ -1,0 +1,99 @@
+package wildchalk.core.motion;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.DoublePredicate;
+import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Region;
+import wildchalk.core.drill.Rule;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Zone;
+
+/** Looks whether anybody does what a rule forbids him, until it no longer does. */
+final class HoldCheck {
+
+    private static final double LOOK_SECONDS = 0.05;
+    /** Who stands on the border is not over it, m. */
+    private static final double SLACK_METRES = 0.05;
+
+    private final Progression drill;
+    private final Surface surface;
+    private final Timeline timeline;
+    private final Map<Rule.Hold, Double> fired;
+    private final Reports reports;
+
+    /** @param fired when the events happened that are no moments of moves; not a number for never */
+    HoldCheck(Progression drill, Surface surface, Timeline timeline, Map<Rule.Hold, Double> fired, Reports reports) {
+        this.drill = drill;
+        this.surface = surface;
+        this.timeline = timeline;
+        this.fired = fired;
+        this.reports = reports;
+    }
+
+    void run() {
+        for (Rule.Hold hold : drill.course().holds()) {
+            if (hold.what() != Rule.What.MOVE) {
+                check(hold);
+            }
+        }
+    }
+
+    private void check(Rule.Hold hold) {
+        double until = until(hold);
+        Optional<DoublePredicate> broken = broken(hold);
+        if (broken.isEmpty()) {
+            reports.noZone(((Region.In) hold.where().orElseThrow()).zone());
+            return;
+        }
+        boolean before = true;
+        for (double t = 0; t < until; t += LOOK_SECONDS) {
+            boolean is = broken.get().test(t);
+            if (is && !before || is && t == 0 && hold.what() == Rule.What.ENTER) {
+                reports.holdBroken(hold, at(hold, t), t);
+                return;
+            }
+            before = is;
+        }
+    }
+
+    private double until(Rule.Hold hold) {
+        double end = timeline.seconds();
+        if (hold.until().isEmpty()) {
+            return end;
+        }
+        Event event = hold.until().get();
+        if (event instanceof Event.Whistle) {
+            return 0;
+        }
+        Optional<MoveSpan> span = event.move().map(timeline::move).filter(MoveSpan::happens);
+        if (event.move().isPresent()) {
+            return span.map(s -> event instanceof Event.Starts ? s.start() : s.end())
+                    .orElse(end);
+        }
+        double at = fired.getOrDefault(hold, Double.NaN);
+        return Double.isNaN(at) ? end : at;
+    }
+
+    private Optional<DoublePredicate> broken(Rule.Hold hold) {
+        if (hold.what() == Rule.What.CROSS) {
+            Region.Line line = (Region.Line) hold.where().orElseThrow();
+            Point along = line.to().minus(line.from());
+            double side = along.cross(at(hold, 0).minus(line.from()));
+            return Optional.of(t -> {
+                double here = along.cross(at(hold, t).minus(line.from())) / along.length();
+                return side != 0 && here > 0 != side > 0 && Math.abs(here) > SLACK_METRES;
+            });
+        }
+        boolean inside = hold.what() == Rule.What.ENTER;
+        Optional<Zone> zone =
+                Watches.zone(drill, surface, ((Region.In) hold.where().orElseThrow()).zone());
+        return zone.map(z -> t -> z.contains(at(hold, t)) == inside);
+    }
+
+    private Point at(Rule.Hold hold, double t) {
+        return timeline.poseAt(hold.role(), t).at();
+    }
+}

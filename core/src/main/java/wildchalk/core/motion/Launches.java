@@ -1,0 +1,60 @@
+package wildchalk.core.motion;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Launch;
+import wildchalk.core.drill.Progression;
+
+/** When reps follow each other, and which of them run at a moment. */
+public final class Launches {
+
+    /** Reps that follow each other faster than this (s) are a slip of the pen. */
+    private static final double LEAST_SECONDS = 0.5;
+
+    private Launches() {}
+
+    /** Seconds from the start of a rep to the start of the next; empty where nobody has said when. */
+    public static Optional<Double> period(Progression path, Timeline timeline) {
+        return path.course().launch().map(l -> Math.max(LEAST_SECONDS, seconds(l, timeline)));
+    }
+
+    private static double seconds(Launch launch, Timeline timeline) {
+        if (launch.at().isEmpty()) {
+            return timeline.seconds() + launch.seconds();
+        }
+        Event event = launch.at().get();
+        if (event instanceof Event.Whistle) {
+            return launch.seconds();
+        }
+        double at = event.move()
+                .map(timeline::move)
+                .filter(MoveSpan::happens)
+                .map(m -> event instanceof Event.Starts ? m.start() : m.end())
+                .or(() -> event instanceof Event.Handles h ? handled(h, timeline) : Optional.empty())
+                .orElse(timeline.seconds());
+        return at + launch.seconds();
+    }
+
+    private static Optional<Double> handled(Event.Handles wanted, Timeline timeline) {
+        return timeline.happenings().stream()
+                .filter(h -> h.role().equals(Optional.of(wanted.role())))
+                .filter(h -> wanted.what() == Event.Handling.TOUCHES
+                        || (wanted.what() == Event.Handling.RELEASES) == (h.kind() == Happening.Kind.RELEASED))
+                .map(Happening::seconds)
+                .findFirst();
+    }
+
+    /**
+     * Seconds into every rep that runs at a moment, the youngest first, when a rep starts every {@code period} seconds and
+     * the first at 0.
+     */
+    public static List<Double> running(double period, double repSeconds, double t) {
+        List<Double> list = new ArrayList<>();
+        for (double into = t % period; into <= Math.min(t, repSeconds); into += period) {
+            list.add(into);
+        }
+        return list;
+    }
+}

@@ -1,0 +1,55 @@
+package wildchalk.core.motion;
+
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Move;
+
+/** Short names of kinds of moves, for texts, tables and JSON. */
+public final class MoveKinds {
+
+    private MoveKinds() {}
+
+    /** "travel", "pass", "pick-up", "screen"… */
+    public static String of(Move move) {
+        return move.match(t -> "travel", p -> "pass", s -> "shot", u -> "pick-up", MoveKinds::of);
+    }
+
+    private static String of(Act act) {
+        return act.deed().match(new Deed.Cases<String>() {
+            @Override
+            public String waiting(Deed.Waiting w) {
+                return "wait";
+            }
+
+            @Override
+            public String turning(Deed.Turning t) {
+                return "turn";
+            }
+
+            @Override
+            public String screening(Deed.Screening s) {
+                return "screen";
+            }
+
+            @Override
+            public String contact(Deed.Contact c) {
+                return "contact";
+            }
+
+            @Override
+            public String contest(Deed.Contest c) {
+                return "contest";
+            }
+
+            @Override
+            public String calling(Deed.Calling c) {
+                return "call";
+            }
+
+            @Override
+            public String puttingDown(Deed.PuttingDown p) {
+                return "put-down";
+            }
+        });
+    }
+}

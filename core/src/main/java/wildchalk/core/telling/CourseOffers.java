@@ -1,0 +1,116 @@
+package wildchalk.core.telling;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Launch;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Region;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.RuleId;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Side;
+import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Zone;
+
+/** Rules, launches and rotations that a coach may want, to choose from. */
+public final class CourseOffers {
+
+    private static final List<Integer> TOUCHES = List.of(1, 2, 3);
+    private static final List<Integer> DRIBBLES = List.of(1, 2, 3);
+    private static final List<Integer> PASSES = List.of(1, 2, 3, 4, 5);
+    private static final List<Integer> SECONDS = List.of(5, 8, 10, 15, 20, 30);
+    private static final List<Integer> ENTRIES = List.of(1, 2, 3);
+    private static final List<Double> WHISTLES = List.of(3.0, 5.0, 8.0, 10.0, 15.0, 20.0);
+    private static final List<Double> AFTER = List.of(0.0, 2.0, 5.0);
+    private static final int MOST_ZONES = 8;
+
+    private CourseOffers() {}
+
+    /** Limits on touches, dribbles, passes, seconds and entries. */
+    public static List<Rule> limits(Progression drill, Surface surface) {
+        List<Rule> list = new ArrayList<>();
+        TOUCHES.forEach(n -> list.add(limit(drill, Rule.Kind.TOUCHES, n)));
+        DRIBBLES.forEach(n -> list.add(limit(drill, Rule.Kind.DRIBBLES, n)));
+        PASSES.forEach(n -> list.add(limit(drill, Rule.Kind.PASSES, n)));
+        SECONDS.forEach(n -> list.add(limit(drill, Rule.Kind.SECONDS, n)));
+        for (String zone : zones(drill, surface)) {
+            ENTRIES.forEach(n -> list.add(new Rule.Limit(drill.nextRuleId(), Rule.Kind.ENTRIES, n, Optional.of(zone))));
+        }
+        return list;
+    }
+
+    private static Rule limit(Progression drill, Rule.Kind kind, int number) {
+        return new Rule.Limit(drill.nextRuleId(), kind, number, Optional.empty());
+    }
+
+    private static List<String> zones(Progression drill, Surface surface) {
+        return Stream.concat(
+                        drill.layout().zones().stream().map(z -> z.id().text()),
+                        surface.zones().stream().map(Zone::id))
+                .distinct()
+                .limit(MOST_ZONES)
+                .toList();
+    }
+
+    /** What one role may not do until another has the ball, or a pass is made. */
+    public static List<Rule> holds(Progression drill, Surface surface, RoleId role) {
+        List<Event> untils = new ArrayList<>();
+        for (Role other : drill.roles()) {
+            if (!other.id().equals(role) && other.side() != Side.KEEPER) {
+                untils.add(new Event.Handles(other.id(), Event.Handling.GETS));
+                untils.add(new Event.Handles(other.id(), Event.Handling.RELEASES));
+            }
+        }
+        RuleId id = drill.nextRuleId();
+        List<Rule> list = new ArrayList<>();
+        untils.forEach(e -> list.add(new Rule.Hold(id, role, Rule.What.MOVE, Optional.empty(), Optional.of(e))));
+        for (String zone : zones(drill, surface)) {
+            Optional<Region> in = Optional.of(new Region.In(zone));
+            list.add(new Rule.Hold(id, role, Rule.What.LEAVE, in, Optional.empty()));
+            list.add(new Rule.Hold(id, role, Rule.What.ENTER, in, Optional.empty()));
+            untils.stream()
+                    .filter(e -> e instanceof Event.Handles h && h.what() == Event.Handling.RELEASES)
+                    .forEach(e -> {
+                        list.add(new Rule.Hold(id, role, Rule.What.LEAVE, in, Optional.of(e)));
+                        list.add(new Rule.Hold(id, role, Rule.What.ENTER, in, Optional.of(e)));
+                    });
+        }
+        return list;
+    }
+
+    /** When the next rep may start. */
+    public static List<Launch> launches(Progression path) {
+        List<Launch> list = new ArrayList<>();
+        AFTER.forEach(s -> list.add(new Launch(Optional.empty(), s)));
+        WHISTLES.forEach(s -> list.add(new Launch(Optional.of(new Event.Whistle()), s)));
+        for (Move move : path.moves()) {
+            if (move instanceof Pass) {
+                list.add(new Launch(Optional.of(new Event.Caught(move.id())), 0));
+            } else if (move instanceof Shot) {
+                list.add(new Launch(Optional.of(new Event.Starts(move.id())), 0));
+            }
+        }
+        return list;
+    }
+
+    /** Where a role may go after the rep. */
+    public static List<Rotation> rotations(Progression drill, RoleId role) {
+        List<Rotation> list = new ArrayList<>();
+        for (WaitingLine line : drill.lines()) {
+            list.add(Rotation.toLine(role, line.id()));
+        }
+        drill.roles().stream().filter(r -> !r.id().equals(role)).forEach(r -> list.add(Rotation.toRole(role, r.id())));
+        list.add(Rotation.stay(role));
+        list.add(Rotation.rest(role));
+        return list;
+    }
+}

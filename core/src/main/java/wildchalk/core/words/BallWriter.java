@@ -1,0 +1,251 @@
+package wildchalk.core.words;
+
+import static wildchalk.core.words.SentenceWriter.each;
+import static wildchalk.core.words.SentenceWriter.text;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import wildchalk.core.drill.Aim;
+import wildchalk.core.drill.Board;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.PassKind;
+import wildchalk.core.drill.PickUp;
+import wildchalk.core.drill.PickUpKind;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.ShotEnd;
+import wildchalk.core.drill.Target;
+import wildchalk.core.drill.Weight;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.Goals;
+import wildchalk.core.motion.MoveSpan;
+import wildchalk.core.motion.Timeline;
+import wildchalk.core.surface.GoalMouth;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.text.Numbers;
+import wildchalk.core.text.SportTexts;
+
+/** Writes what is done with balls. */
+final class BallWriter {
+
+    /** A serve is across the court when it goes over so much of the width for its length. */
+    private static final double CROSS_SHARE = 0.35;
+
+    private static final Set<String> SERVING = Set.of("volleyball", "beach-volleyball", "tennis");
+    private static final Set<String> BOUNCING = Set.of("basketball", "handball", "netball");
+
+    private final Progression drill;
+    private final Surface surface;
+    private final Timeline timeline;
+    private final Places places;
+
+    BallWriter(Progression drill, Surface surface, Timeline timeline, Places places) {
+        this.drill = drill;
+        this.surface = surface;
+        this.timeline = timeline;
+        this.places = places;
+    }
+
+    Void pass(List<Phrase> phrases, Pass move) {
+        phrases.add(new Phrase.Slot(SlotKind.KIND, verb(move, move.kind(), move.weight()), "", () -> passKinds(move)));
+        phrases.add(new Phrase.Slot(SlotKind.RECEIVER, receiver(move), "", () -> receivers(move)));
+        phrases.add(new Phrase.Slot(SlotKind.HOW, how(move), text("words.how-prompt"), () -> hows(move)));
+        return null;
+    }
+
+    private String verb(Pass move, PassKind kind, Weight weight) {
+        boolean serve = kind == PassKind.SERVE || kind == PassKind.FULL_SERVE;
+        String verb = SportTexts.get("pass", surface.sport(), kind + "." + weight);
+        return serve && goesAcross(move) ? text("words.cross-court", verb) : verb;
+    }
+
+    private boolean goesAcross(Pass move) {
+        return timeline.move(move.id()).happens()
+                && timeline.flightOf(move.id())
+                        .map(f -> Math.abs(f.to().y() - f.from().y())
+                                > CROSS_SHARE * Math.abs(f.to().x() - f.from().x()))
+                        .orElse(false);
+    }
+
+    private List<Phrase.Choice> passKinds(Pass move) {
+        List<Phrase.Choice> kinds = new ArrayList<>();
+        for (PassKind kind : PassKind.values()) {
+            boolean usual = kind == PassKind.GROUND || kind == PassKind.AIR;
+            if (usual || isPlayed(kind) || kind == move.kind()) {
+                for (Weight weight : Weight.values()) {
+                    kinds.add(new Phrase.Choice(
+                            usual ? "" : text("pass-group." + kind),
+                            SportTexts.get("pass", surface.sport(), kind + "." + weight),
+                            move.withKind(kind).withWeight(weight)));
+                }
+            }
+        }
+        return kinds;
+    }
+
+    private boolean isPlayed(PassKind kind) {
+        return switch (kind) {
+            case BOUNCE -> BOUNCING.contains(surface.sport());
+            case TOSS, SERVE, FULL_SERVE -> SERVING.contains(surface.sport());
+            case RIM, DUMP -> surface.boards();
+            case GROUND, AIR, LOFTED, HAND_OFF -> true;
+        };
+    }
+
+    private String receiver(Pass move) {
+        return move.to()
+                .match(
+                        role -> text(
+                                givesBack(move, role.role()) ? "words.back-to" : "words.to-role", label(role.role())),
+                        place -> toPlace(place));
+    }
+
+    /** Whether the ball goes at a touch to whoever has just passed it here. */
+    private boolean givesBack(Pass move, RoleId to) {
+        Optional<Pass> before = drill.moves().stream()
+                .takeWhile(m -> !m.id().equals(move.id()))
+                .filter(m -> m instanceof Pass p && p.receiver().equals(Optional.of(move.role())))
+                .reduce((a, b) -> b)
+                .map(m -> (Pass) m);
+        return move.oneTouch() && before.isPresent() && before.get().role().equals(to);
+    }
+
+    private String toPlace(Target.ToPlace place) {
+        String where = space(place.at());
+        return place.runner()
+                .map(r -> text("words.for-runner", where, label(r)))
+                .orElse(where);
+    }
+
+    private String space(Point at) {
+        return places.named(at)
+                .map(n -> text("words.to-place", n))
+                .orElseGet(() -> places.zone(at)
+                        .map(z -> text("words.to-zone", z))
+                        .orElseGet(() -> text("words.to-place", places.axes(at))));
+    }
+
+    private List<Phrase.Choice> receivers(Pass move) {
+        List<Phrase.Choice> choices = new ArrayList<>();
+        List<Role> others =
+                drill.roles().stream().filter(r -> !r.id().equals(move.role())).toList();
+        others.forEach(r -> choices.add(
+                new Phrase.Choice(text("words.to-role", r.label()), move.withTo(new Target.ToRole(r.id())))));
+        Point spot = move.to()
+                .match(
+                        role -> timeline.poseAt(
+                                        role.role(), timeline.move(move.id()).end())
+                                .at()
+                                .toMillimetres(),
+                        Target.ToPlace::at);
+        others.forEach(r -> {
+            Target.ToPlace to = new Target.ToPlace(spot, Optional.of(r.id()));
+            choices.add(new Phrase.Choice(text("words.space-group"), toPlace(to), move.withTo(to)));
+        });
+        Target.ToPlace loose = new Target.ToPlace(spot);
+        choices.add(new Phrase.Choice(text("words.space-group"), toPlace(loose), move.withTo(loose)));
+        return choices;
+    }
+
+    private String how(Pass move) {
+        String touch = move.oneTouch() ? text("words.one-touch") : "";
+        String bank = move.bank().map(b -> text("words.off", boardName(b))).orElse("");
+        return (touch + " " + bank).strip();
+    }
+
+    private List<Phrase.Choice> hows(Pass move) {
+        List<Phrase.Choice> choices = new ArrayList<>();
+        choices.add(new Phrase.Choice(text("words.one-touch"), move.withOneTouch(true)));
+        choices.add(new Phrase.Choice(text("words.after-control"), move.withOneTouch(false)));
+        for (Board board : Board.values()) {
+            choices.add(new Phrase.Choice(
+                    text("words.off-group"), text("words.off", boardName(board)), move.withBank(Optional.of(board))));
+        }
+        choices.add(
+                new Phrase.Choice(text("words.off-group"), text("words.off-nothing"), move.withBank(Optional.empty())));
+        return choices;
+    }
+
+    private String boardName(Board board) {
+        return text((surface.boards() ? "board." : "wall.") + board);
+    }
+
+    // ---- shots ----
+
+    Void shot(List<Phrase> phrases, Shot move) {
+        phrases.add(new Phrase.Slot(
+                SlotKind.KIND,
+                shotVerb(move, move.weight()),
+                "",
+                () -> each(Weight.values(), w -> new Phrase.Choice(shotVerb(move, w), move.withWeight(w)))));
+        List<GoalMouth> goals = Goals.all(drill, surface);
+        String goalName = goals.stream()
+                .filter(g -> g.id().equals(move.goal()))
+                .findFirst()
+                .map(GoalMouth::name)
+                .orElse(move.goal());
+        phrases.add(new Phrase.Slot(
+                SlotKind.WHERE,
+                text("words.at-goal", goalName),
+                "",
+                () -> goals.stream()
+                        .map(g -> new Phrase.Choice(text("words.at-goal", g.name()), move.withGoal(g.id())))
+                        .toList()));
+        phrases.add(new Phrase.Slot(
+                SlotKind.AIM,
+                text("aim." + move.aim()),
+                "",
+                () -> each(Aim.values(), a -> new Phrase.Choice(text("aim." + a), move.withAim(a)))));
+        phrases.add(new Phrase.Slot(SlotKind.HOW, shotHow(move), text("words.how-prompt"), () -> shotHows(move)));
+        return null;
+    }
+
+    private String shotVerb(Shot move, Weight weight) {
+        return text((move.oneTouch() ? "tip." : "shot.") + weight);
+    }
+
+    private String shotHow(Shot move) {
+        return move.end() == ShotEnd.GOAL ? "" : text("shot-end." + move.end());
+    }
+
+    private List<Phrase.Choice> shotHows(Shot move) {
+        List<Phrase.Choice> choices = new ArrayList<>();
+        choices.add(new Phrase.Choice(text("words.one-touch"), move.withOneTouch(true)));
+        choices.add(new Phrase.Choice(text("words.after-control"), move.withOneTouch(false)));
+        for (ShotEnd end : ShotEnd.values()) {
+            choices.add(new Phrase.Choice(text("words.end-group"), text("shot-end." + end), move.withEnd(end)));
+        }
+        return choices;
+    }
+
+    String shotMeasure(Shot shot, MoveSpan span) {
+        Point from = timeline.poseAt(shot.role(), span.start()).at();
+        double open = Goals.find(drill, surface, shot.goal())
+                .map(g -> g.openAngleDegrees(from))
+                .orElse(0.0);
+        return text("measure.shot", places.length(span.metres()), Numbers.fixed(open, 0));
+    }
+
+    // ---- picking up ----
+
+    Void pickUp(List<Phrase> phrases, PickUp move) {
+        phrases.add(new Phrase.Slot(
+                SlotKind.KIND,
+                pickUpVerb(move.how()),
+                "",
+                () -> each(PickUpKind.values(), k -> new Phrase.Choice(pickUpVerb(k), move.withHow(k)))));
+        return null;
+    }
+
+    private String pickUpVerb(PickUpKind kind) {
+        return text("words.picks-up." + kind, surface.ballName());
+    }
+
+    private String label(RoleId role) {
+        return SentenceWriter.label(drill, role);
+    }
+}

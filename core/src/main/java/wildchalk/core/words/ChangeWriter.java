@@ -1,0 +1,210 @@
+package wildchalk.core.words;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Outcomes;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.ladder.Changes;
+import wildchalk.core.ladder.ListChange;
+import wildchalk.core.motion.Timeline;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.text.LengthUnit;
+import wildchalk.core.text.Texts;
+
+/** Writes what one version changes in another. */
+public final class ChangeWriter {
+
+    /** Who is set this much (m) aside has moved. */
+    private static final double MOVED_METRES = 0.05;
+
+    private final Progression before;
+    private final Progression after;
+    private final Changes changes;
+    private final Surface surface;
+    private final LengthUnit unit;
+    private final Drill drill;
+    private final List<String> lines = new ArrayList<>();
+    private final Map<Progression, Timeline> timelines = new HashMap<>();
+
+    private ChangeWriter(Drill drill, Progression before, Progression after, LengthUnit unit) {
+        this.drill = drill;
+        this.before = before;
+        this.after = after;
+        this.changes = Changes.between(before, after);
+        this.surface = drill.surface();
+        this.unit = unit;
+    }
+
+    /** Sentences in the order: things, people, balls, steps, rules. Empty where nothing changes. */
+    public static List<String> between(Drill drill, Progression before, Progression after, LengthUnit unit) {
+        return new ChangeWriter(drill, before, after, unit).write();
+    }
+
+    private List<String> write() {
+        things();
+        people();
+        balls();
+        steps();
+        rules();
+        if (lines.isEmpty() && !changes.isEmpty()) {
+            lines.add(text("change.small"));
+        }
+        return lines;
+    }
+
+    private void things() {
+        Set<String> old = ids(before.gear(), g -> g.id().text());
+        List<Gear> fresh = changes.gear().set().stream()
+                .filter(g -> !old.contains(g.id().text()))
+                .toList();
+        List<Gear> gone = before.gear().stream()
+                .filter(g -> changes.gear().removed().contains(g.id().text()))
+                .toList();
+        counted(fresh).forEach((what, n) -> lines.add(text("change.adds-gear", n, what)));
+        counted(gone).forEach((what, n) -> lines.add(text("change.takes-gear", n, what)));
+        changes.gear().set().stream()
+                .filter(g -> old.contains(g.id().text()))
+                .forEach(g -> moved(
+                        new Places(after, surface, unit).gear(g),
+                        before.gear(g.id()).orElseThrow().at(),
+                        g.at()));
+        named(changes.lines(), before.lines(), l -> l.id().text(), l -> text("change.line", l.label()));
+        named(changes.zones(), before.layout().zones(), z -> z.id().text(), z -> text("change.zone", z.name()));
+        for (WaitingLine line : changes.lines().set()) {
+            before.line(line.id()).ifPresent(l -> moved(text("change.line", line.label()), l.at(), line.at()));
+        }
+    }
+
+    private static Map<String, Integer> counted(List<Gear> gear) {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        gear.forEach(g -> counts.merge(Places.kindOf(g), 1, Integer::sum));
+        return counts;
+    }
+
+    private void people() {
+        named(
+                changes.roles(),
+                before.roles(),
+                r -> r.id().text(),
+                r -> text("change.role", r.label(), text("side." + r.side())));
+        for (Role role : changes.roles().set()) {
+            before.role(role.id()).ifPresent(old -> {
+                int said = lines.size();
+                moved(role.label(), before.startOf(old.id()), after.startOf(role.id()));
+                if (lines.size() == said) {
+                    lines.add(text("change.role-other", role.label()));
+                }
+            });
+        }
+    }
+
+    private void balls() {
+        Function<Ball, String> name = b -> surface.ballName();
+        named(changes.balls(), before.balls(), b -> b.id().text(), b -> text("change.ball", name.apply(b)));
+        changes.balls().set().stream()
+                .filter(b -> before.ball(b.id()).isPresent())
+                .forEach(b -> lines.add(text("change.ball-starts", surface.ballName())));
+    }
+
+    private void steps() {
+        int number = 1;
+        for (Step step : after.steps()) {
+            String title = text("step.title", number++);
+            boolean isNew = before.step(step.id()).isEmpty();
+            ListChange<Move> moves = changes.moves().getOrDefault(step.id().text(), ListChange.none());
+            if (isNew) {
+                lines.add(text("change.step-new", title));
+            }
+            for (Move move : step.moves()) {
+                if (moves.set().contains(move)) {
+                    String words = sentence(after, step, move);
+                    boolean other = before.move(move.id()).isPresent();
+                    lines.add(text(other ? "change.move-other" : "change.move-new", title, words));
+                }
+            }
+            before.step(step.id())
+                    .ifPresent(s -> s.moves().stream()
+                            .filter(m -> moves.removed().contains(m.id().text())
+                                    && after.move(m.id()).isEmpty())
+                            .forEach(m -> lines.add(text("change.move-gone", title, sentence(before, s, m)))));
+        }
+        before.steps().stream()
+                .filter(s -> changes.steps().removed().contains(s.id().text()))
+                .forEach(s -> lines.add(text("change.step-gone", before.steps().indexOf(s) + 1)));
+        if (!changes.steps().order().isEmpty()) {
+            lines.add(text("change.step-order"));
+        }
+    }
+
+    private String sentence(Progression version, Step step, Move move) {
+        Progression path = Outcomes.along(version, Outcomes.leadingTo(version, step, Choices.USUAL));
+        Timeline timeline = timelines.computeIfAbsent(path, p -> Timeline.of(drill, p));
+        Move there = path.move(move.id()).orElse(move);
+        return new SentenceWriter(path, surface, timeline, new Places(path, surface, unit))
+                .write(path.step(step.id()).orElse(step), there, "")
+                .text();
+    }
+
+    private void rules() {
+        CourseWords now = new CourseWords(after, surface);
+        CourseWords then = new CourseWords(before, surface);
+        changes.rules().set().forEach(r -> lines.add(text("change.rule", now.rule(r))));
+        for (Rule rule : before.course().rules()) {
+            if (changes.rules().removed().contains(rule.id().text())) {
+                lines.add(text("change.rule-gone", then.rule(rule)));
+            }
+        }
+        changes.forks()
+                .set()
+                .forEach(f -> lines.add(text(
+                        "change.fork", f.branches().stream().map(b -> b.label()).collect(Collectors.joining(", ")))));
+        changes.forks().removed().forEach(f -> lines.add(text("change.fork-gone")));
+        if (!changes.calls().isEmpty()) {
+            lines.add(text("change.calls"));
+        }
+        if (changes.launch().isPresent() || !changes.rotation().isEmpty()) {
+            lines.add(text("change.rotation"));
+        }
+    }
+
+    private void moved(String what, Point from, Point to) {
+        if (!from.isWithin(MOVED_METRES, to)) {
+            String sentence = text("change.moves", what, unit.text(from.distanceTo(to)));
+            lines.add(Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1));
+        }
+    }
+
+    private <T> void named(ListChange<T> change, List<T> old, Function<T, String> id, Function<T, String> name) {
+        Set<String> there = ids(old, id);
+        change.set().stream()
+                .filter(x -> !there.contains(id.apply(x)))
+                .forEach(x -> lines.add(text("change.adds", name.apply(x))));
+        old.stream()
+                .filter(x -> change.removed().contains(id.apply(x)))
+                .forEach(x -> lines.add(text("change.takes", name.apply(x))));
+    }
+
+    private static <T> Set<String> ids(List<T> list, Function<T, String> id) {
+        return list.stream().map(id).collect(Collectors.toSet());
+    }
+
+    private static String text(String key, Object... arguments) {
+        return Texts.CORE.get(key, arguments);
+    }
+}

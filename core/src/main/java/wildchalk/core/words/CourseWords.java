@@ -1,0 +1,162 @@
+package wildchalk.core.words;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Branch;
+import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Fork;
+import wildchalk.core.drill.Launch;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.OnBranch;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Region;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.Step;
+import wildchalk.core.motion.EventNames;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Texts;
+
+/** Writes rules, forks, calls, the launch and the rotation. */
+public final class CourseWords {
+
+    private final Progression drill;
+    private final EventNames names;
+    private final TriggerWriter triggers;
+
+    public CourseWords(Progression drill, Surface surface) {
+        this.drill = drill;
+        this.names = new EventNames(drill, surface);
+        this.triggers = new TriggerWriter(drill, surface);
+    }
+
+    /** Limits, holds, and what may be called. */
+    public List<String> rules() {
+        List<String> lines = new ArrayList<>();
+        drill.course().rules().forEach(r -> lines.add(rule(r)));
+        drill.course().calls().forEach(c -> lines.add(calls(c)));
+        return lines;
+    }
+
+    /** One rule as a sentence. */
+    public String rule(Rule rule) {
+        if (rule instanceof Rule.Limit l) {
+            String key = "rule." + l.kind().name().toLowerCase(Locale.ROOT) + (l.number() == 1 ? ".one" : "");
+            return text(
+                    key, String.valueOf(l.number()), l.zone().map(names::zone).orElse(""));
+        }
+        Rule.Hold h = (Rule.Hold) rule;
+        String where = h.where()
+                .map(r -> r instanceof Region.In in ? names.zone(in.zone()) : text("rule.the-line"))
+                .orElse("");
+        String until = h.until().map(e -> text("rule.until", clause(e))).orElse("");
+        return text("rule.hold." + h.what().name().toLowerCase(Locale.ROOT), label(h.role()), where, until)
+                .replaceAll(" +", " ")
+                .replace(" .", ".");
+    }
+
+    /** Without "when". */
+    private String clause(Event event) {
+        return triggers.words(event).replaceFirst("^(when|as|on) ", "");
+    }
+
+    private String calls(CallSet c) {
+        String options = String.join(", ", c.options());
+        String many = c.picks() == 1 ? text("calls.one", options) : text("calls.many", c.picks(), options);
+        String near = c.within() > 0 ? text("calls.within", c.within()) : "";
+        return many + (c.picks() > 1 && !c.repeats() ? text("calls.no-repeat") : "") + near + ".";
+    }
+
+    /** When the next rep starts and where everybody goes. */
+    public List<String> rotation() {
+        List<String> lines = new ArrayList<>();
+        drill.course().launch().ifPresent(l -> lines.add(launch(l)));
+        for (Rotation.How how : Rotation.How.values()) {
+            drill.course().rotation().stream().filter(r -> r.how() == how).forEach(r -> lines.add(rotation(r)));
+        }
+        return lines;
+    }
+
+    public String launch(Launch launch) {
+        String seconds = Numbers.brief(launch.seconds(), 1);
+        if (launch.at().isEmpty()) {
+            return launch.seconds() > 0 ? text("launch.over.plus", seconds) : text("launch.over");
+        }
+        if (launch.at().get() instanceof Event.Whistle) {
+            return text("launch.every", seconds);
+        }
+        String when = triggers.words(launch.at().get());
+        return launch.seconds() > 0 ? text("launch.at.plus", when, seconds) : text("launch.at", when);
+    }
+
+    /** Where one role goes. */
+    public String rotation(Rotation r) {
+        return switch (r.how()) {
+            case LINE ->
+                text(
+                        "rotation.line",
+                        label(r.role()),
+                        drill.line(r.line().orElseThrow()).map(l -> l.label()).orElse(""));
+            case ROLE -> text("rotation.role", label(r.role()), label(r.next().orElseThrow()));
+            case STAY -> text("rotation.stay", label(r.role()));
+            case REST -> text("rotation.rest", label(r.role()));
+        };
+    }
+
+    /** "Who wins the ball?" */
+    public String question(Fork fork) {
+        return switch (fork.by()) {
+            case BALL -> text("fork.ball");
+            case SHOT -> text("fork.shot");
+            case CALL -> text("fork.call");
+            case CHANCE -> text("fork.chance");
+        };
+    }
+
+    /** "If blue wins it" for a step on a branch; empty for one of every path. */
+    public String branch(Step step) {
+        Optional<OnBranch> on = step.on();
+        return on.flatMap(o -> drill.course().fork(o.fork()).flatMap(f -> f.branch(o.branch())))
+                .map(Branch::label)
+                .map(l -> text("step.if", l))
+                .orElse("");
+    }
+
+    /** Cautions for what is in it. */
+    public List<String> cautions() {
+        Set<String> lines = new LinkedHashSet<>();
+        Set<Deed.Level> levels = new LinkedHashSet<>();
+        for (Move move : drill.moves()) {
+            if (move instanceof Act act && act.deed() instanceof Deed.Contact c) {
+                levels.add(c.level());
+            } else if (move instanceof Act act && act.deed() instanceof Deed.Contest) {
+                lines.add(text("caution.contest"));
+            } else if (move instanceof Act act && act.deed() instanceof Deed.Screening) {
+                lines.add(text("caution.screen"));
+            }
+        }
+        if (!levels.isEmpty()) {
+            String all = levels.stream().sorted().map(l -> text("level." + l)).collect(Collectors.joining(", "));
+            lines.add(text("caution.contact", all));
+        }
+        return List.copyOf(lines);
+    }
+
+    private String label(RoleId role) {
+        return SentenceWriter.label(drill, role);
+    }
+
+    private static String text(String key, Object... arguments) {
+        return Texts.CORE.get(key, arguments);
+    }
+}

@@ -1,0 +1,224 @@
+package wildchalk.core.words;
+
+import static wildchalk.core.words.SentenceWriter.each;
+import static wildchalk.core.words.SentenceWriter.text;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.text.Numbers;
+
+/** Writes what is done on the spot. */
+final class DeedWriter {
+
+    private static final List<Double> SECONDS = List.of(0.5, 1.0, 1.5, 2.0, 3.0, 5.0);
+    private static final List<Double> DEGREES = List.of(45.0, 90.0, 135.0, 180.0, 270.0, 360.0);
+    private static final List<Hand> HANDS = List.of(Hand.LEFT, Hand.RIGHT);
+
+    private final Progression drill;
+    private final Surface surface;
+
+    DeedWriter(Progression drill, Surface surface) {
+        this.drill = drill;
+        this.surface = surface;
+    }
+
+    Void write(List<Phrase> phrases, Act act) {
+        return act.deed().match(new Deed.Cases<Void>() {
+            @Override
+            public Void waiting(Deed.Waiting w) {
+                plain(phrases, text("words.waits"));
+                return seconds(phrases, act, w.seconds(), Deed.Waiting::new);
+            }
+
+            @Override
+            public Void turning(Deed.Turning t) {
+                return turn(phrases, act, t);
+            }
+
+            @Override
+            public Void screening(Deed.Screening s) {
+                plain(phrases, text("words.screens"));
+                phrases.add(new Phrase.Slot(
+                        SlotKind.OTHER,
+                        s.against().map(r -> text("words.against", label(r))).orElse(""),
+                        text("words.against-prompt"),
+                        () -> others(
+                                act,
+                                r -> text("words.against", r.label()),
+                                r -> new Deed.Screening(Optional.of(r), s.seconds()))));
+                return seconds(phrases, act, s.seconds(), n -> new Deed.Screening(s.against(), n));
+            }
+
+            @Override
+            public Void contact(Deed.Contact c) {
+                plain(phrases, text("words.meets"));
+                phrases.add(new Phrase.Slot(
+                        SlotKind.OTHER,
+                        label(c.with()),
+                        "",
+                        () -> others(act, Role::label, r -> new Deed.Contact(r, c.level(), c.seconds()))));
+                phrases.add(new Phrase.Slot(
+                        SlotKind.LEVEL,
+                        text("level." + c.level()),
+                        "",
+                        () -> each(
+                                Deed.Level.values(),
+                                l -> new Phrase.Choice(
+                                        text("level." + l),
+                                        act.withDeed(new Deed.Contact(c.with(), l, c.seconds()))))));
+                return seconds(phrases, act, c.seconds(), n -> new Deed.Contact(c.with(), c.level(), n));
+            }
+
+            @Override
+            public Void contest(Deed.Contest c) {
+                return contested(phrases, act, c);
+            }
+
+            @Override
+            public Void calling(Deed.Calling c) {
+                return call(phrases, act, c);
+            }
+
+            @Override
+            public Void puttingDown(Deed.PuttingDown p) {
+                return plain(phrases, text("words.puts-down", surface.ballName()));
+            }
+        });
+    }
+
+    private Void turn(List<Phrase> phrases, Act act, Deed.Turning t) {
+        phrases.add(new Phrase.Slot(
+                SlotKind.KIND,
+                text("turn." + t.turn()),
+                "",
+                () -> each(
+                        Deed.Turn.values(),
+                        k -> new Phrase.Choice(
+                                text("turn." + k), act.withDeed(new Deed.Turning(k, t.hand(), t.degrees()))))));
+        phrases.add(new Phrase.Slot(
+                SlotKind.HAND,
+                text("hand." + t.hand()),
+                "",
+                () -> each(
+                        HANDS.toArray(new Hand[0]),
+                        h -> new Phrase.Choice(
+                                text("hand." + h), act.withDeed(new Deed.Turning(t.turn(), h, t.degrees()))))));
+        phrases.add(new Phrase.Slot(
+                SlotKind.DEGREES,
+                text("words.degrees", Numbers.brief(t.degrees(), 0)),
+                "",
+                () -> DEGREES.stream()
+                        .map(d -> new Phrase.Choice(
+                                text("words.degrees", Numbers.brief(d, 0)),
+                                act.withDeed(new Deed.Turning(t.turn(), t.hand(), d))))
+                        .toList()));
+        return null;
+    }
+
+    private Void contested(List<Phrase> phrases, Act act, Deed.Contest c) {
+        phrases.add(new Phrase.Slot(
+                SlotKind.KIND,
+                text("contest." + c.kind(), surface.ballName()),
+                "",
+                () -> each(
+                        Deed.Kind.values(),
+                        k -> new Phrase.Choice(
+                                text("contest." + k, surface.ballName()),
+                                act.withDeed(new Deed.Contest(k, c.rivals(), c.winner()))))));
+        String rivals = c.rivals().stream().map(this::label).collect(Collectors.joining(", "));
+        phrases.add(new Phrase.Slot(SlotKind.OTHER, text("words.with-rivals", rivals), "", () -> rivals(act, c)));
+        RoleId winner = c.winner().orElse(act.role());
+        phrases.add(new Phrase.Slot(
+                SlotKind.HOW,
+                text("words.wins", label(winner)),
+                "",
+                () -> drill.roles().stream()
+                        .filter(r -> c.rivals().contains(r.id()) || r.id().equals(act.role()))
+                        .map(r -> new Phrase.Choice(
+                                text("words.wins", r.label()), act.withDeed(c.withWinner(Optional.of(r.id())))))
+                        .toList()));
+        return null;
+    }
+
+    /** One more or one less of the others. */
+    private List<Phrase.Choice> rivals(Act act, Deed.Contest c) {
+        List<Phrase.Choice> choices = new ArrayList<>();
+        for (Role role : drill.roles()) {
+            if (role.id().equals(act.role())) {
+                continue;
+            }
+            List<RoleId> next = new ArrayList<>(c.rivals());
+            boolean there = next.remove(role.id());
+            if (!there) {
+                next.add(role.id());
+            }
+            if (!next.isEmpty()) {
+                choices.add(new Phrase.Choice(
+                        text(there ? "words.without" : "words.and-also", role.label()),
+                        act.withDeed(new Deed.Contest(
+                                c.kind(), next, c.winner().filter(w -> !there || !w.equals(role.id()))))));
+            }
+        }
+        return choices;
+    }
+
+    private Void call(List<Phrase> phrases, Act act, Deed.Calling c) {
+        plain(phrases, text("words.calls"));
+        phrases.add(new Phrase.Slot(
+                SlotKind.WORDS,
+                c.set().isPresent() ? c.words() : text("words.quoted", c.words()),
+                "",
+                () -> drill.course().calls().stream()
+                        .map(set -> new Phrase.Choice(
+                                oneOf(set), act.withDeed(new Deed.Calling(oneOf(set), Optional.of(set.id())))))
+                        .toList()));
+        return null;
+    }
+
+    private static String oneOf(CallSet set) {
+        String all = text("words.one-of", String.join(", ", set.options()));
+        return all.substring(0, Math.min(Deed.Calling.MAX_LENGTH, all.length()));
+    }
+
+    // ---- parts ----
+
+    private static Void plain(List<Phrase> phrases, String text) {
+        phrases.add(new Phrase.Plain(text));
+        return null;
+    }
+
+    private Void seconds(List<Phrase> phrases, Act act, double now, DoubleFunction<Deed> with) {
+        phrases.add(new Phrase.Slot(
+                SlotKind.SECONDS,
+                text("words.for-seconds", Numbers.brief(now, 1)),
+                "",
+                () -> SECONDS.stream()
+                        .map(s -> new Phrase.Choice(
+                                text("words.for-seconds", Numbers.brief(s, 1)), act.withDeed(with.apply(s))))
+                        .toList()));
+        return null;
+    }
+
+    private List<Phrase.Choice> others(Act act, Function<Role, String> label, Function<RoleId, Deed> with) {
+        return drill.roles().stream()
+                .filter(r -> !r.id().equals(act.role()))
+                .map(r -> new Phrase.Choice(label.apply(r), act.withDeed(with.apply(r.id()))))
+                .toList();
+    }
+
+    private String label(RoleId role) {
+        return SentenceWriter.label(drill, role);
+    }
+}

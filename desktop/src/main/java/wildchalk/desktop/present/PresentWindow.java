@@ -1,0 +1,395 @@
+package wildchalk.desktop.present;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.animation.AnimationTimer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.StrokeLineCap;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+import wildchalk.core.drill.Branch;
+import wildchalk.core.drill.Fork;
+import wildchalk.core.drill.Question;
+import wildchalk.core.motion.StepSpan;
+import wildchalk.core.words.CourseWords;
+import wildchalk.core.words.Sentence;
+import wildchalk.core.words.StepWords;
+import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.board.FrameView;
+import wildchalk.desktop.document.DrillDocument;
+import wildchalk.picture.export.Rep;
+import wildchalk.picture.paint.Frame;
+import wildchalk.picture.style.Ground;
+
+/** Shows the open drill to players, a step at a time. */
+public final class PresentWindow {
+
+    private static final double NANOS = 1e9;
+    private static final double LONGEST_TICK = 0.1;
+    private static final double SLOW = 0.25;
+    private static final double INK_PIXELS = 4;
+
+    private final DrillDocument document;
+    private final Ground ground;
+    private final FrameView view;
+    private final Canvas ink = new Canvas();
+    private final Label caption = new Label();
+    private final Label stepTitle = new Label();
+    private final VBox card = new VBox();
+    private final ToggleButton slow = new ToggleButton(Ui.text("present.slow"));
+    private final ToggleButton freeze = new ToggleButton(Ui.text("present.freeze"));
+    private final ToggleButton write = new ToggleButton(Ui.text("present.write"));
+    private final Stage stage = new Stage();
+    private final Set<String> asked = new HashSet<>();
+    private double t;
+    private int step;
+    /** How far the step that plays goes; nothing plays once it is reached. */
+    private double until;
+
+    private Optional<Question> open = Optional.empty();
+    private Optional<Fork> choosing = Optional.empty();
+
+    private PresentWindow(DrillDocument document, Ground ground) {
+        this.document = document;
+        this.ground = ground;
+        this.view = new FrameView(this::frame, ground, document.reader().code());
+    }
+
+    /** Opens it over the whole screen. */
+    public static void show(Window owner, DrillDocument document, Ground ground) {
+        new PresentWindow(document, ground).open(owner);
+    }
+
+    private void open(Window owner) {
+        document.playingProperty().set(false);
+        card.setId("present-card");
+        card.getStyleClass().add("present-card");
+        card.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        card.managedProperty().bind(card.visibleProperty());
+        ink.setManaged(false);
+        ink.setMouseTransparent(true);
+        StackPane board = new StackPane(view, ink, card);
+        StackPane.setAlignment(card, Pos.CENTER);
+        board.widthProperty().addListener((o, a, b) -> ink.setWidth(b.doubleValue()));
+        board.heightProperty().addListener((o, a, b) -> ink.setHeight(b.doubleValue()));
+        inkOn(board);
+        BorderPane root = new BorderPane(board);
+        root.setBottom(foot());
+        root.getStyleClass().addAll("shell", "present");
+        Scene scene = new Scene(root, owner.getWidth(), owner.getHeight());
+        scene.getStylesheets().setAll(owner.getScene().getStylesheets());
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        stage.initOwner(owner);
+        stage.setTitle(document.drill().title());
+        stage.setScene(scene);
+        stage.setFullScreenExitHint("");
+        stage.setFullScreen(true);
+        AnimationTimer timer = new AnimationTimer() {
+            private long last;
+
+            @Override
+            public void handle(long now) {
+                tick(last == 0 ? 0 : Math.min(LONGEST_TICK, (now - last) / NANOS));
+                last = now;
+            }
+        };
+        stage.setOnHidden(e -> timer.stop());
+        timer.start();
+        show(0);
+        stage.show();
+    }
+
+    private Node foot() {
+        stepTitle.setId("present-step");
+        stepTitle.getStyleClass().add("side-title");
+        caption.setId("present-caption");
+        caption.getStyleClass().add("present-caption");
+        caption.setWrapText(true);
+        caption.setMinHeight(Region.USE_PREF_SIZE);
+        Button back = button("present.back", "present-back", this::back);
+        Button next = button("present.next", "present-next", this::next);
+        next.getStyleClass().add("accent-button");
+        Button clear = button("present.clear", "present-clear", this::clearInk);
+        Button end = button("present.end", "present-end", stage::close);
+        slow.setId("present-slow");
+        freeze.setId("present-freeze");
+        write.setId("present-write");
+        for (ToggleButton b : List.of(slow, freeze, write)) {
+            b.setFocusTraversable(false);
+            b.setMinWidth(Region.USE_PREF_SIZE);
+        }
+        VBox words = new VBox(2, stepTitle, caption);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        HBox row = new HBox(12, words, back, next, slow, freeze, write, clear, end);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("present-foot");
+        return row;
+    }
+
+    private static Button button(String key, String id, Runnable action) {
+        Button b = new Button(Ui.text(key));
+        b.setId(id);
+        b.setFocusTraversable(false);
+        b.setMinWidth(Region.USE_PREF_SIZE);
+        b.setOnAction(e -> action.run());
+        return b;
+    }
+
+    // ---- keys ----
+
+    private void key(KeyEvent e) {
+        switch (e.getCode()) {
+            case RIGHT, SPACE, ENTER, PAGE_DOWN -> next();
+            case LEFT, PAGE_UP -> back();
+            case S -> slow.setSelected(!slow.isSelected());
+            case F -> freeze.setSelected(!freeze.isSelected());
+            case W -> write.setSelected(!write.isSelected());
+            case C -> clearInk();
+            case A -> answer();
+            case ESCAPE -> stage.close();
+            default -> {
+                String digit = e.getCode().isDigitKey() ? e.getCode().getName().replaceAll("\\D", "") : "";
+                if (digit.isEmpty() || choosing.isEmpty()) {
+                    return;
+                }
+                int n = Integer.parseInt(digit) - 1;
+                List<Branch> branches = choosing.get().branches();
+                if (n >= 0 && n < branches.size()) {
+                    choose(branches.get(n));
+                }
+            }
+        }
+        e.consume();
+    }
+
+    // ---- going on ----
+
+    private Rep rep() {
+        return document.rep();
+    }
+
+    private List<StepSpan> steps() {
+        return rep().timeline().steps();
+    }
+
+    /** Stands at the start of a step. */
+    private void show(int index) {
+        step = Math.max(0, Math.min(index, steps().size() - 1));
+        t = steps().isEmpty() ? 0 : steps().get(step).start();
+        until = t;
+        freeze.setSelected(false);
+        hideCard();
+        words();
+        view.paint();
+    }
+
+    private void next() {
+        if (open.isPresent()) {
+            open = Optional.empty();
+            hideCard();
+            freeze.setSelected(false);
+            return;
+        }
+        if (choosing.isPresent()) {
+            return; // somebody has to say which way
+        }
+        if (t < until) {
+            t = until; // impatient: to the end of the step
+            reached();
+            return;
+        }
+        boolean played = t >= endOf(step) - 1e-9 && t > steps().get(step).start();
+        if (played && step + 1 < steps().size()) {
+            step++;
+            t = Math.max(t, steps().get(step).start());
+            words();
+        } else if (played) {
+            show(0);
+            return;
+        }
+        until = endOf(step);
+        freeze.setSelected(false);
+    }
+
+    private double endOf(int index) {
+        return steps().get(index).end();
+    }
+
+    private void back() {
+        boolean within = t > steps().get(step).start() + 0.05;
+        choosing = Optional.empty();
+        open = Optional.empty();
+        show(within ? step : step - 1);
+    }
+
+    private void tick(double elapsed) {
+        if (t < until && !freeze.isSelected() && open.isEmpty()) {
+            double next = Math.min(until, t + elapsed * (slow.isSelected() ? SLOW : 1));
+            Optional<Question> due = due(next);
+            t = due.map(q -> momentOf(q)).orElse(next);
+            due.ifPresent(this::ask);
+            view.paint();
+            if (t >= until) {
+                reached();
+            }
+        }
+    }
+
+    private void reached() {
+        forkAfterStep().ifPresent(this::askWhich);
+        view.paint();
+    }
+
+    // ---- questions ----
+
+    private Optional<Question> due(double next) {
+        return rep().progression()
+                .steps()
+                .get(step)
+                .question()
+                .filter(q -> !asked.contains(step + q.ask()) && momentOf(q) <= next);
+    }
+
+    private double momentOf(Question q) {
+        double start = steps().get(step).start();
+        return Math.max(t, q.at().map(m -> rep().timeline().move(m).start()).orElse(start));
+    }
+
+    private void ask(Question q) {
+        asked.add(step + q.ask());
+        open = Optional.of(q);
+        Label text = new Label(q.ask());
+        text.getStyleClass().add("present-question");
+        text.setWrapText(true);
+        Button show = button("present.answer", "present-answer", this::answer);
+        show.setVisible(!q.answer().isEmpty());
+        Button on = button("present.go-on", "present-go-on", this::next);
+        card.getChildren().setAll(text, new HBox(10, show, on));
+        card.setVisible(true);
+    }
+
+    private void answer() {
+        if (open.isPresent() && card.lookup("#present-answer-text") == null) {
+            Label text = new Label(open.get().answer());
+            text.setId("present-answer-text");
+            text.getStyleClass().add("present-question");
+            text.setWrapText(true);
+            card.getChildren().add(1, text);
+            Node button = card.lookup("#present-answer");
+            if (button != null) {
+                button.setVisible(false);
+            }
+        }
+    }
+
+    // ---- which way ----
+
+    /** The fork behind the step, of the version with all its branches. */
+    private Optional<Fork> forkAfterStep() {
+        return document.whole().course().forks().stream()
+                .filter(f ->
+                        f.after().equals(rep().progression().steps().get(step).id()))
+                .findFirst();
+    }
+
+    private void askWhich(Fork fork) {
+        choosing = Optional.of(fork);
+        Label text =
+                new Label(new CourseWords(document.whole(), document.drill().surface()).question(fork));
+        text.getStyleClass().add("present-question");
+        HBox ways = new HBox(10);
+        for (int i = 0; i < fork.branches().size(); i++) {
+            Branch branch = fork.branches().get(i);
+            Button b = new Button(Ui.text("present.branch", i + 1, branch.label()));
+            b.setId("present-branch-" + branch.id());
+            b.setFocusTraversable(false);
+            b.setMnemonicParsing(false);
+            b.setOnAction(e -> choose(branch));
+            ways.getChildren().add(b);
+        }
+        card.getChildren().setAll(text, ways);
+        card.setVisible(true);
+    }
+
+    private void choose(Branch branch) {
+        Fork fork = choosing.orElseThrow();
+        choosing = Optional.empty();
+        hideCard();
+        document.choose(document.choicesProperty().get().with(fork.id(), branch.id()));
+        t = Math.min(t, rep().timeline().seconds());
+        if (step + 1 < steps().size()) {
+            step++;
+            t = Math.max(t, steps().get(step).start());
+            until = endOf(step);
+        }
+        words();
+        view.paint();
+    }
+
+    private void hideCard() {
+        card.setVisible(false);
+        card.getChildren().clear();
+    }
+
+    private void words() {
+        if (rep().talk().steps().isEmpty()) {
+            return;
+        }
+        StepWords now = rep().talk().steps().get(step);
+        String numbers = now.numbers().isEmpty() ? "" : "  ·  " + now.numbers();
+        stepTitle.setText(rep().drill().title() + "  ·  " + now.title() + numbers);
+        StringBuilder text = new StringBuilder();
+        for (Sentence s : now.sentences()) {
+            text.append(text.isEmpty() ? "" : " ").append(s.text());
+        }
+        caption.setText(text.toString());
+    }
+
+    private Frame frame() {
+        Rep r = rep();
+        return new Frame(r.drill(), r.progression(), r.timeline(), t, step, true, Set.of());
+    }
+
+    // ---- writing over it ----
+
+    private void inkOn(StackPane board) {
+        GraphicsContext g = ink.getGraphicsContext2D();
+        var c = ground.alert();
+        board.setOnMousePressed(e -> {
+            if (write.isSelected()) {
+                g.setStroke(Color.rgb(c.getRed(), c.getGreen(), c.getBlue()));
+                g.setLineWidth(INK_PIXELS);
+                g.setLineCap(StrokeLineCap.ROUND);
+                g.beginPath();
+                g.moveTo(e.getX(), e.getY());
+            }
+        });
+        board.setOnMouseDragged(e -> {
+            if (write.isSelected()) {
+                g.lineTo(e.getX(), e.getY());
+                g.stroke();
+            }
+        });
+    }
+
+    private void clearInk() {
+        ink.getGraphicsContext2D().clearRect(0, 0, ink.getWidth(), ink.getHeight());
+    }
+}

@@ -1,0 +1,245 @@
+package wildchalk.desktop.talk;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextInputDialog;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Course;
+import wildchalk.core.drill.Launch;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Pruning;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.Rule;
+import wildchalk.core.telling.Branching;
+import wildchalk.core.telling.CourseOffers;
+import wildchalk.core.words.CourseWords;
+import wildchalk.desktop.app.Dialogs;
+import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.document.DrillDocument;
+
+/** Below the steps: rules and calls, what comes after the rep, what the version changes, and cautions. */
+final class CourseSection {
+
+    private final DrillDocument document;
+    private final CourseWords words;
+
+    private CourseSection(DrillDocument document) {
+        this.document = document;
+        this.words = new CourseWords(document.whole(), document.drill().surface());
+    }
+
+    static List<Node> of(DrillDocument document) {
+        CourseSection section = new CourseSection(document);
+        List<Node> nodes = new ArrayList<>();
+        nodes.add(section.rules());
+        nodes.add(section.after());
+        if (!document.rep().talk().changes().isEmpty()) {
+            nodes.add(plain(Ui.text("talk.changes"), document.rep().talk().changes()));
+        }
+        if (!document.rep().talk().cautions().isEmpty()) {
+            nodes.add(plain(Ui.text("talk.cautions"), document.rep().talk().cautions()));
+        }
+        return nodes;
+    }
+
+    private static Node plain(String title, List<String> lines) {
+        VBox box = new VBox(3, head(title));
+        box.getStyleClass().add("course");
+        lines.forEach(l -> box.getChildren().add(line(l)));
+        return box;
+    }
+
+    private static HBox head(String title, Node... more) {
+        Label label = new Label(title);
+        label.getStyleClass().add("course-title");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox row = new HBox(6, label, gap);
+        row.getChildren().addAll(more);
+        return row;
+    }
+
+    private static Label line(String text) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    private HBox removable(String text, String id, UnaryOperator<Course> without) {
+        Label label = line(text);
+        HBox.setHgrow(label, Priority.ALWAYS);
+        label.setMaxWidth(Double.MAX_VALUE);
+        Button gone = new Button("×");
+        gone.setId(id);
+        gone.getStyleClass().addAll("plain", "gone");
+        gone.setTooltip(new Tooltip(Ui.text("talk.rule.remove")));
+        gone.setAccessibleText(Ui.text("talk.rule.remove") + ": " + text);
+        gone.setMinWidth(Region.USE_PREF_SIZE);
+        gone.setOnAction(e -> change("edit.rule", without));
+        return new HBox(6, label, gone);
+    }
+
+    private void change(String key, UnaryOperator<Course> action) {
+        document.changeWhole(Ui.text(key), p -> Pruning.withSteps(p, p.steps(), action.apply(p.course())));
+    }
+
+    // ---- rules ----
+
+    private Node rules() {
+        Progression whole = document.whole();
+        MenuButton add = new MenuButton(Ui.text("talk.rule.add"));
+        add.setId("rule-add");
+        add.getStyleClass().addAll("plain", "step-menu");
+        add.setOnShowing(e -> fillRules(add));
+        fillRules(add);
+        VBox box = new VBox(3, head(Ui.text("talk.rules"), add));
+        box.getStyleClass().add("course");
+        for (Rule rule : whole.course().rules()) {
+            box.getChildren()
+                    .add(removable(
+                            words.rule(rule),
+                            "rule-gone-" + rule.id(),
+                            c -> c.withRules(c.rules().stream()
+                                    .filter(r -> !r.id().equals(rule.id()))
+                                    .toList())));
+        }
+        List<String> all = words.rules();
+        for (int i = 0; i < whole.course().calls().size(); i++) {
+            CallSet set = whole.course().calls().get(i);
+            String text = all.get(whole.course().rules().size() + i);
+            box.getChildren()
+                    .add(removable(
+                            text,
+                            "calls-gone-" + set.id(),
+                            c -> c.withCalls(c.calls().stream()
+                                    .filter(x -> !x.id().equals(set.id()))
+                                    .toList())));
+        }
+        return box;
+    }
+
+    private void fillRules(MenuButton add) {
+        Progression whole = document.whole();
+        Map<String, Menu> groups = new LinkedHashMap<>();
+        add.getItems().clear();
+        for (Rule rule : CourseOffers.limits(whole, document.drill().surface())) {
+            Rule.Limit limit = (Rule.Limit) rule;
+            menu(add, groups, Ui.text("talk.rule." + limit.kind())).getItems().add(offer(rule));
+        }
+        for (Role role : whole.roles()) {
+            Menu menu = menu(add, groups, Ui.text("talk.rule.hold", role.label()));
+            CourseOffers.holds(whole, document.drill().surface(), role.id())
+                    .forEach(r -> menu.getItems().add(offer(r)));
+        }
+        MenuItem calls = new MenuItem(Ui.text("talk.rule.calls"));
+        calls.setId("calls-add");
+        calls.setOnAction(e -> addCalls(add));
+        add.getItems().add(calls);
+    }
+
+    private static Menu menu(MenuButton add, Map<String, Menu> groups, String name) {
+        return groups.computeIfAbsent(name, n -> {
+            Menu menu = new Menu(n);
+            menu.setMnemonicParsing(false);
+            add.getItems().add(menu);
+            return menu;
+        });
+    }
+
+    private MenuItem offer(Rule rule) {
+        MenuItem item = new MenuItem(words.rule(rule));
+        item.setMnemonicParsing(false);
+        item.setOnAction(e -> change("edit.rule", c -> c.with(rule)));
+        return item;
+    }
+
+    private void addCalls(Node near) {
+        CallSet usual = Branching.usualCalls(document.whole());
+        TextInputDialog dialog = new TextInputDialog(String.join(", ", usual.options()));
+        Dialogs.dress(dialog, near.getScene().getWindow());
+        dialog.setHeaderText(Ui.text("talk.calls.ask"));
+        dialog.getEditor().setPrefColumnCount(36);
+        dialog.showAndWait().ifPresent(text -> {
+            List<String> options = List.of(text.split(",")).stream()
+                    .map(String::strip)
+                    .filter(t -> !t.isEmpty() && t.length() <= 60)
+                    .distinct()
+                    .limit(CallSet.MAX_OPTIONS)
+                    .toList();
+            if (!options.isEmpty()) {
+                CallSet set = new CallSet(usual.id(), options, 1, false, 0);
+                change("edit.calls", c -> c.with(set));
+            }
+        });
+    }
+
+    // ---- after the rep ----
+
+    private Node after() {
+        Progression whole = document.whole();
+        MenuButton add = new MenuButton(Ui.text("talk.rotation.add"));
+        add.setId("rotation-add");
+        add.getStyleClass().addAll("plain", "step-menu");
+        add.setOnShowing(e -> fillRotation(add));
+        fillRotation(add);
+        VBox box = new VBox(3, head(Ui.text("talk.rotation"), add));
+        box.getStyleClass().add("course");
+        whole.course()
+                .launch()
+                .ifPresent(l -> box.getChildren()
+                        .add(removable(words.launch(l), "launch-gone", c -> c.withLaunch(Optional.empty()))));
+        for (Rotation turn : whole.course().rotation()) {
+            box.getChildren()
+                    .add(removable(
+                            words.rotation(turn),
+                            "rotation-gone-" + turn.role(),
+                            c -> c.withRotation(c.rotation().stream()
+                                    .filter(r -> !r.role().equals(turn.role()))
+                                    .toList())));
+        }
+        return box;
+    }
+
+    private void fillRotation(MenuButton add) {
+        Progression whole = document.whole();
+        Menu launch = new Menu(Ui.text("talk.launch"));
+        for (Launch l : CourseOffers.launches(document.progression())) {
+            CheckMenuItem item = new CheckMenuItem(words.launch(l));
+            item.setMnemonicParsing(false);
+            item.setSelected(whole.course().launch().equals(Optional.of(l)));
+            item.setOnAction(e -> change("edit.launch", c -> c.withLaunch(Optional.of(l))));
+            launch.getItems().add(item);
+        }
+        add.getItems().setAll(launch);
+        for (Role role : whole.roles()) {
+            Menu menu = new Menu(Ui.text("talk.rotation.role", role.label()));
+            menu.setMnemonicParsing(false);
+            for (Rotation r : CourseOffers.rotations(whole, role.id())) {
+                CheckMenuItem item = new CheckMenuItem(words.rotation(r));
+                item.setMnemonicParsing(false);
+                item.setSelected(whole.course().rotation().contains(r));
+                item.setOnAction(e -> change("edit.rotation", c -> c.with(r)));
+                menu.getItems().add(item);
+            }
+            add.getItems().add(menu);
+        }
+    }
+}

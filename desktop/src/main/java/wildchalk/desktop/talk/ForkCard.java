@@ -1,0 +1,141 @@
+package wildchalk.desktop.talk;
+
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextInputDialog;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Branch;
+import wildchalk.core.drill.Fork;
+import wildchalk.core.drill.Outcomes;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Removals;
+import wildchalk.core.telling.Branching;
+import wildchalk.core.text.Numbers;
+import wildchalk.core.words.CourseWords;
+import wildchalk.desktop.app.Dialogs;
+import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.document.DrillDocument;
+
+/** A place in the talk-through from which the rep can go several ways: one button a way, the taken one pressed. */
+final class ForkCard {
+
+    private static final double[] WEIGHTS = {0.25, 0.5, 1, 2, 3, 5};
+
+    private final DrillDocument document;
+    private final Fork fork;
+
+    private ForkCard(DrillDocument document, Fork fork) {
+        this.document = document;
+        this.fork = fork;
+    }
+
+    static Node of(DrillDocument document, Fork fork) {
+        return new ForkCard(document, fork).build();
+    }
+
+    private Node build() {
+        Progression whole = document.whole();
+        Label question = new Label(new CourseWords(whole, document.drill().surface()).question(fork));
+        question.getStyleClass().add("fork-question");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        MenuButton edit = new MenuButton(Ui.text("talk.fork.edit"));
+        edit.setId("fork-edit-" + fork.id());
+        edit.getStyleClass().addAll("plain", "step-menu");
+        edit.setTooltip(new Tooltip(Ui.text("talk.fork.edit.tip")));
+        edit.setMinWidth(Region.USE_PREF_SIZE);
+        fill(edit);
+        HBox head = new HBox(question, gap, edit);
+        FlowPane ways = new FlowPane(6, 6);
+        Branch taken = Outcomes.taken(whole, fork, document.choicesProperty().get());
+        double sum = fork.branches().stream().mapToDouble(Branch::weight).sum();
+        for (Branch branch : fork.branches()) {
+            ToggleButton way = new ToggleButton(
+                    Ui.text("talk.fork.way", branch.label(), Numbers.brief(100 * branch.weight() / sum, 0)));
+            way.setId("branch-" + fork.id() + "-" + branch.id());
+            way.getStyleClass().add("branch");
+            way.setMnemonicParsing(false);
+            way.setSelected(branch.equals(taken));
+            way.setOnAction(e -> {
+                way.setSelected(true);
+                take(branch);
+            });
+            ways.getChildren().add(way);
+        }
+        VBox card = new VBox(6, head, ways);
+        card.getStyleClass().add("fork");
+        return card;
+    }
+
+    private void take(Branch branch) {
+        var choices = document.choicesProperty().get().with(fork.id(), branch.id());
+        if (fork.call().isPresent() && branch.word().isPresent()) {
+            choices = document.whole().course().call(fork.call().get()).orElseThrow().legal().stream()
+                    .filter(c -> c.contains(branch.word().get()))
+                    .findFirst()
+                    .map(c -> document.choicesProperty()
+                            .get()
+                            .with(fork.id(), branch.id())
+                            .with(fork.call().get(), c))
+                    .orElse(choices);
+        }
+        document.choose(choices);
+    }
+
+    private void fill(MenuButton edit) {
+        MenuItem add = new MenuItem(Ui.text("talk.fork.add"));
+        add.setId("fork-add");
+        add.setOnAction(e -> ask(edit, Ui.text("talk.fork.add"), "")
+                .filter(t -> !t.isEmpty())
+                .ifPresent(t -> document.changeWhole(Ui.text("edit.branch"), p -> Branching.branch(p, fork.id(), t))));
+        edit.getItems().setAll(add);
+        for (Branch branch : fork.branches()) {
+            Menu menu = new Menu(branch.label());
+            menu.setMnemonicParsing(false);
+            MenuItem rename = new MenuItem(Ui.text("talk.fork.rename"));
+            rename.setOnAction(e -> ask(edit, Ui.text("talk.fork.rename"), branch.label())
+                    .filter(t -> !t.isEmpty())
+                    .ifPresent(t -> change(branch.withLabel(t))));
+            CheckMenuItem ends = new CheckMenuItem(Ui.text("talk.fork.ends"));
+            ends.setSelected(branch.ends());
+            ends.setOnAction(e -> change(branch.withEnds(ends.isSelected())));
+            Menu weight = new Menu(Ui.text("talk.fork.weight"));
+            for (double w : WEIGHTS) {
+                CheckMenuItem item = new CheckMenuItem(Numbers.brief(w, 2));
+                item.setSelected(w == branch.weight());
+                item.setOnAction(e -> change(branch.withWeight(w)));
+                weight.getItems().add(item);
+            }
+            MenuItem remove = new MenuItem(Ui.text("talk.fork.remove-branch"));
+            remove.setOnAction(
+                    e -> document.changeWhole(Ui.text("edit.branch"), p -> Removals.branch(p, fork.id(), branch.id())));
+            menu.getItems().setAll(rename, weight, ends, remove);
+            edit.getItems().add(menu);
+        }
+        MenuItem remove = new MenuItem(Ui.text("talk.fork.remove"));
+        remove.setOnAction(e -> document.changeWhole(Ui.text("edit.fork"), p -> Removals.fork(p, fork.id())));
+        edit.getItems().add(remove);
+    }
+
+    private void change(Branch branch) {
+        document.changeWhole(Ui.text("edit.branch"), p -> Branching.with(p, fork.id(), branch));
+    }
+
+    private static Optional<String> ask(Node near, String header, String text) {
+        TextInputDialog dialog = new TextInputDialog(text);
+        Dialogs.dress(dialog, near.getScene().getWindow());
+        dialog.setHeaderText(header);
+        return dialog.showAndWait().map(String::strip).map(t -> t.substring(0, Math.min(60, t.length())));
+    }
+}

@@ -1,0 +1,200 @@
+package wildchalk.desktop.talk;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.TextInputDialog;
+import javafx.scene.control.Tooltip;
+import wildchalk.core.drill.Fork;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.OnBranch;
+import wildchalk.core.drill.Question;
+import wildchalk.core.drill.Removals;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.StepId;
+import wildchalk.core.motion.MoveKinds;
+import wildchalk.core.telling.Branching;
+import wildchalk.core.telling.NewMoves;
+import wildchalk.core.text.Texts;
+import wildchalk.desktop.app.Dialogs;
+import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.document.Selection;
+
+/** What can be added to a step beside what is drawn, and what can be done with it. */
+final class StepMenu {
+
+    private final DrillDocument document;
+    private final StepId id;
+    private final Runnable addPoint;
+    private final MenuButton button = new MenuButton("+");
+
+    private StepMenu(DrillDocument document, StepId id, Runnable addPoint) {
+        this.document = document;
+        this.id = id;
+        this.addPoint = addPoint;
+    }
+
+    static MenuButton of(DrillDocument document, StepId id, int number, Runnable addPoint) {
+        StepMenu menu = new StepMenu(document, id, addPoint);
+        menu.button.setId("step-menu-" + number);
+        menu.button.getStyleClass().addAll("step-menu", "plain");
+        menu.button.setTooltip(new Tooltip(Ui.text("talk.step.tip")));
+        menu.button.setAccessibleText(Ui.text("talk.step.tip"));
+        menu.button.setMinWidth(MenuButton.USE_PREF_SIZE);
+        menu.button.setOnShowing(e -> menu.fill());
+        menu.fill();
+        return menu.button;
+    }
+
+    private void fill() {
+        Optional<Step> found = document.progression().step(id);
+        if (found.isEmpty()) {
+            return;
+        }
+        Step step = found.get();
+        List<MenuItem> items = new ArrayList<>();
+        items.add(item("talk.step.point", addPoint));
+        items.add(item("talk.step.question", () -> question(step)));
+        items.add(doing());
+        items.add(new SeparatorMenuItem());
+        Menu fork = new Menu(Ui.text("talk.step.fork"));
+        fork.setId("talk-step-fork");
+        for (Fork.By by : Fork.By.values()) {
+            MenuItem way = new MenuItem(Ui.text("talk.fork." + by));
+            way.setId("fork-by-" + by);
+            way.setDisable(!Branching.canDecide(step, by));
+            way.setOnAction(e -> document.changeWhole(Ui.text("edit.fork"), p -> Branching.fork(p, id, by)));
+            fork.getItems().add(way);
+        }
+        items.add(fork);
+        step.on().ifPresent(on -> items.add(item("talk.step.join", this::join)));
+        if (step.on().isEmpty()) {
+            joinable().forEach(on -> items.add(onlyOn(on)));
+        }
+        items.add(new SeparatorMenuItem());
+        items.add(item(
+                "talk.step.delete",
+                () -> document.changeWhole(
+                        Ui.text("edit.delete", Ui.text("talk.the-step")), p -> Removals.step(p, id))));
+        button.getItems().setAll(items);
+    }
+
+    private static MenuItem item(String key, Runnable action) {
+        MenuItem item = new MenuItem(Ui.text(key));
+        item.setId(key.replace('.', '-'));
+        item.setOnAction(e -> action.run());
+        return item;
+    }
+
+    /** For every role, or for the chosen one alone, what it may do where it is. */
+    private Menu doing() {
+        Menu menu = new Menu(Ui.text("talk.step.do"));
+        menu.setId("talk-step-do");
+        Optional<Role> chosen = document.selectionProperty().get().role().flatMap(document.progression()::role);
+        List<Role> roles = chosen.map(List::of).orElse(document.progression().roles());
+        for (Role role : roles) {
+            Menu own = chosen.isPresent() ? menu : new Menu(role.label());
+            own.setMnemonicParsing(false);
+            if (document.rep().progression().role(role.id()).isPresent()
+                    && document.rep().progression().step(id).isPresent()) {
+                for (Move move : NewMoves.offers(document.progression(), document.timeline(), id, role.id())) {
+                    own.getItems().add(add(role, move));
+                }
+            }
+            if (own != menu) {
+                menu.getItems().add(own);
+            }
+        }
+        if (chosen.isPresent()) {
+            menu.setText(Ui.text("talk.step.do.role", chosen.get().label()));
+        }
+        menu.setDisable(menu.getItems().isEmpty());
+        return menu;
+    }
+
+    private MenuItem add(Role role, Move move) {
+        String kind = Texts.CORE.get("move.kind." + MoveKinds.of(move));
+        MenuItem item = new MenuItem(kind);
+        item.setId("do-" + MoveKinds.of(move));
+        item.setOnAction(e -> {
+            document.change(Ui.text("edit.do", kind, role.label()), p -> NewMoves.with(p, id, move));
+            document.selectionProperty().set(Selection.of(move.id()));
+        });
+        return item;
+    }
+
+    private void question(Step step) {
+        String now = step.question().map(Question::ask).orElse("");
+        Optional<String> ask = ask(Ui.text("talk.question.ask"), now);
+        if (ask.isEmpty()) {
+            return;
+        }
+        if (ask.get().isEmpty()) {
+            document.change(
+                    Ui.text("edit.question"),
+                    p -> p.with(p.step(id).orElseThrow().withQuestion(Optional.empty())));
+            return;
+        }
+        String before = step.question().map(Question::answer).orElse("");
+        ask(Ui.text("talk.question.answer", ask.get()), before)
+                .ifPresent(answer -> document.change(
+                        Ui.text("edit.question"),
+                        p -> p.with(p.step(id)
+                                .orElseThrow()
+                                .withQuestion(Optional.of(
+                                        new Question(step.question().flatMap(Question::at), ask.get(), answer))))));
+    }
+
+    private Optional<String> ask(String header, String text) {
+        TextInputDialog dialog = new TextInputDialog(text);
+        Dialogs.dress(dialog, button.getScene().getWindow());
+        dialog.setHeaderText(header);
+        dialog.getEditor().setPrefColumnCount(36);
+        return dialog.showAndWait().map(String::strip);
+    }
+
+    // ---- branches ----
+
+    /** On every path from now on. */
+    private void join() {
+        document.changeWhole(
+                Ui.text("edit.join"), p -> p.with(p.step(id).orElseThrow().withOn(Optional.empty())));
+    }
+
+    /** Branches of forks that come before the step on this path. */
+    private List<OnBranch> joinable() {
+        List<OnBranch> list = new ArrayList<>();
+        int own = document.progression()
+                .steps()
+                .indexOf(document.progression().step(id).orElseThrow());
+        for (Fork fork : document.progression().course().forks()) {
+            int at = document.progression()
+                    .steps()
+                    .indexOf(document.progression().step(fork.after()).orElseThrow());
+            if (at < own) {
+                list.add(new OnBranch(fork.id(), fork.branches().get(0).id()));
+            }
+        }
+        return list;
+    }
+
+    private MenuItem onlyOn(OnBranch on) {
+        String label = document.whole()
+                .course()
+                .fork(on.fork())
+                .flatMap(f -> f.branch(on.branch()))
+                .orElseThrow()
+                .label();
+        MenuItem item = new MenuItem(Ui.text("talk.step.only", label));
+        item.setMnemonicParsing(false);
+        item.setOnAction(e -> document.changeWhole(
+                Ui.text("edit.join"), p -> p.with(p.step(id).orElseThrow().withOn(Optional.of(on)))));
+        return item;
+    }
+}
