@@ -11,8 +11,10 @@ import java.util.Objects;
  * @param picks how many are called together, 1 to 3
  * @param repeats whether the same may be called twice running
  * @param within how far apart in the list two that follow each other may be; 0 for any
+ * @param settled what is called on the path that this belongs to; empty for a set that is open
  */
-public record CallSet(CallId id, List<String> options, int picks, boolean repeats, int within) {
+public record CallSet(
+        CallId id, List<String> options, int picks, boolean repeats, int within, List<String> settled) {
 
     public static final int MAX_PICKS = 3;
     public static final int MAX_OPTIONS = 20;
@@ -20,6 +22,7 @@ public record CallSet(CallId id, List<String> options, int picks, boolean repeat
     public CallSet {
         Objects.requireNonNull(id, "id");
         options = List.copyOf(options);
+        settled = List.copyOf(settled);
         Uniqueness.check("call", options.stream());
         if (options.isEmpty() || options.size() > MAX_OPTIONS) {
             throw new IllegalArgumentException(
@@ -35,9 +38,18 @@ public record CallSet(CallId id, List<String> options, int picks, boolean repeat
         }
     }
 
-    /** Everything that may be called, in the order of the list. */
+    /** One of which anything may be called. */
+    public CallSet(CallId id, List<String> options, int picks, boolean repeats, int within) {
+        this(id, options, picks, repeats, within, List.of());
+    }
+
+    public CallSet settledAt(List<String> called) {
+        return new CallSet(id, options, picks, repeats, within, called);
+    }
+
+    /** Everything that may be called, in the order of the list; on a path just what is. */
     public List<List<String>> legal() {
-        return legal(options, picks, repeats, within);
+        return !settled.isEmpty() ? List.of(settled) : legal(options, picks, repeats, within);
     }
 
     private static List<List<String>> legal(List<String> options, int picks, boolean repeats, int within) {

@@ -82,6 +82,9 @@ public final class Outcomes {
         Course course = drill.course()
                 .withForks(walk.forks.stream()
                         .map(f -> f.withBranches(List.of(taken(drill, f, choices))))
+                        .toList())
+                .withCalls(drill.course().calls().stream()
+                        .map(c -> c.settledAt(called(drill, c.id(), choices)))
                         .toList());
         return Pruning.withSteps(drill, steps, course);
     }
@@ -119,6 +122,28 @@ public final class Outcomes {
                 .filter(g -> String.valueOf(g.number()).equals(wanted))
                 .findFirst()
                 .map(Gap::middle);
+    }
+
+    /**
+     * The choices with one more: a call such as {@code 3+5} where a set of calls has it and is open, else the branch of that
+     * id or label of the first fork on the path that is open and has it. Empty where nothing fits.
+     */
+    public static Optional<Choices> choosing(Progression drill, Choices before, String wanted) {
+        List<String> said = List.of(wanted.split("\\+"));
+        for (CallSet set : drill.course().calls()) {
+            if (!before.calls().containsKey(set.id()) && set.legal().contains(said)) {
+                return Optional.of(before.with(set.id(), said));
+            }
+        }
+        for (Fork fork : forksOn(drill, before)) {
+            Optional<Branch> branch = fork.branches().stream()
+                    .filter(b -> b.id().text().equals(wanted) || b.label().equalsIgnoreCase(wanted))
+                    .findFirst();
+            if (branch.isPresent() && !before.branches().containsKey(fork.id())) {
+                return Optional.of(before.with(fork.id(), branch.get().id()));
+            }
+        }
+        return Optional.empty();
     }
 
     /** All paths, the calls varied first, then the forks in the order in which they are met; at most {@link #MOST_WAYS}. */

@@ -254,13 +254,13 @@ final class BallPlay {
             ball.lost = true;
             ball.meets = Double.NaN;
             Flight straight = lane.plain(receiver.at(flight.start()));
-            return straight.withTo(lostAt(straight, receiver.at(flight.start())));
+            return straight.withTo(lostAt(straight, receiver.at(flight.start()), lane.reach()));
         }
         OptionalDouble meeting = Intercepts.earliest(flight, receiver::at, receiver.fastest());
         ball.lost = meeting.isEmpty();
         ball.meets = meeting.orElse(Double.NaN);
         Point to =
-                meeting.isPresent() ? receiver.at(meeting.getAsDouble()) : lostAt(flight, receiver.at(flight.start()));
+                meeting.isPresent() ? receiver.at(meeting.getAsDouble()) : lostAt(flight, receiver.at(flight.start()), Double.POSITIVE_INFINITY);
         return flight.withTo(to);
     }
 
@@ -290,9 +290,9 @@ final class BallPlay {
         return flight;
     }
 
-    private static Point lostAt(Flight flight, Point receiver) {
+    private static Point lostAt(Flight flight, Point receiver, double most) {
         double gap = flight.from().distanceTo(receiver);
-        double reach = Math.min(gap, 0.999 * flight.range());
+        double reach = Math.min(gap, 0.999 * Math.min(most, flight.range()));
         return gap > 0 ? flight.from().towards(receiver, reach / gap) : receiver;
     }
 

@@ -22,7 +22,7 @@ import wildchalk.core.surface.Surface;
  *
  * <p>Somebody who stands on the ground from the start is in play from the whistle; somebody who comes out of a line is in
  * play from his first move; somebody whose last move has ended at a line is out of it again. Keepers and coaches do not
- * count; neutral players count for the side with the ball. The way is that of the side's next shot; without one, that in
+ * count; neutral players count for the side with the ball. Where play goes one way, those who are left behind halfway do not count. The way is that of the side's next shot; without one, that in
  * which the ball goes in the step.
  */
 public final class HeadCounts {
@@ -39,6 +39,10 @@ public final class HeadCounts {
 
     /** Whoever ends this near (m) to a line has joined it. */
     private static final double JOINED_METRES = 2.5;
+    /** Whoever is within so many metres of halfway is on neither half. */
+    private static final double HALFWAY_METRES = 1;
+    /** What starts as a step ends is not in it: rounding noise. */
+    private static final double SAME_SECONDS = 1e-6;
     /** A ball that goes less far along the surface (m) goes neither way. */
     private static final double ALONG_METRES = 3;
 
@@ -81,10 +85,11 @@ public final class HeadCounts {
     private void count(Step step) {
         StepSpan span = timeline.step(step.id());
         Side side = sideWithBall(span.end());
+        Direction way = direction(side, span);
         int with = 0;
         int against = 0;
         for (Role role : drill.roles()) {
-            if (isInPlay(role, span.end())) {
+            if (isInPlay(role, span.end()) && !isLeftBehind(role, span.end(), way)) {
                 boolean ours = role.side() == side || role.side() == Side.NEUTRAL;
                 boolean theirs = role.side() == (side == Side.ATTACK ? Side.DEFENCE : Side.ATTACK);
                 with += ours ? 1 : 0;
@@ -92,7 +97,7 @@ public final class HeadCounts {
             }
         }
         if (with > 0 && against > 0) {
-            counts.put(step.id(), new Count(with, against, direction(side, span)));
+            counts.put(step.id(), new Count(with, against, way));
         }
     }
 
@@ -125,7 +130,7 @@ public final class HeadCounts {
         double first = own[0];
         double last = own[1];
         boolean fromLine = role.at().isEmpty();
-        if (fromLine && first > t) {
+        if (fromLine && first > t - SAME_SECONDS) {
             return false;
         }
         Point end = timeline.poseAt(role.id(), t).at();
@@ -133,6 +138,11 @@ public final class HeadCounts {
                 && first < last
                 && drill.lines().stream().map(WaitingLine::at).anyMatch(l -> l.isWithin(JOINED_METRES, end));
         return !joined;
+    }
+
+    private boolean isLeftBehind(Role role, double t, Direction way) {
+        double x = timeline.poseAt(role.id(), t).at().x();
+        return way == Direction.RIGHT ? x < -HALFWAY_METRES : way == Direction.LEFT && x > HALFWAY_METRES;
     }
 
     private Direction direction(Side side, StepSpan span) {

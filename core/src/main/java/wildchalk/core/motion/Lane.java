@@ -100,8 +100,11 @@ final class Lane {
         return Optional.of(new Flight(start, List.of(from, to), along, 0, 1, true, true));
     }
 
-    /** How far a lofted ball of this kind can be sent, m. */
+    /** How far a high ball of this kind can be sent, m; without end for another. */
     double reach() {
+        if (pass.kind() != PassKind.TOSS && pass.kind() != PassKind.LOFTED) {
+            return Double.POSITIVE_INFINITY;
+        }
         double degrees = pass.kind() == PassKind.TOSS ? TOSS_DEGREES : LOFT_DEGREES;
         double top = pace.passSpeed(pass.kind(), pass.weight());
         return top * top * Math.sin(2 * Math.toRadians(degrees)) / GRAVITY;

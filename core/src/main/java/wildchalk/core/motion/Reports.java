@@ -195,8 +195,8 @@ final class Reports {
         String label = job.runner.role.label();
         if (job.move instanceof PickUp) {
             Optional<Double> nearest = balls.stream()
-                    .filter(b -> b.state() instanceof BallState.Loose)
-                    .map(b -> ((BallState.Loose) b.state()).at().distanceTo(at))
+                    .filter(b -> b.state() instanceof BallState.Loose || b.state() instanceof BallState.Dead)
+                    .map(b -> BallPlay.lies(b).distanceTo(at))
                     .min(Double::compare);
             String key = nearest.isPresent() ? "nothing-in-reach" : "nothing-to-pick-up";
             add(

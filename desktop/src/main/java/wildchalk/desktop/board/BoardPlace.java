@@ -9,6 +9,7 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ChangeListener;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -105,6 +106,8 @@ public final class BoardPlace extends BorderPane {
         ask.setId("ask");
         ask.getStyleClass().add("present-card");
         ask.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        StackPane.setAlignment(ask, Pos.TOP_CENTER);
+        StackPane.setMargin(ask, new Insets(12));
         playChoices();
         board.playback().askingProperty().addListener((o, a, fork) -> showAsk(fork));
         showAsk(Optional.empty());
@@ -249,7 +252,18 @@ public final class BoardPlace extends BorderPane {
         status.getStyleClass().add("quiet");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox row = new HBox(play, back, next, speeds, clock, reps, forks, gap, status, follow, present(), closeStep());
+        Button closer = new Button("＋");
+        closer.setId("strip-in");
+        closer.setAccessibleText(Ui.text("strip.closer"));
+        closer.setTooltip(new Tooltip(Ui.text("strip.closer")));
+        closer.setOnAction(e -> strip.zoom(1.5));
+        Button wider = new Button("－");
+        wider.setId("strip-out");
+        wider.setAccessibleText(Ui.text("strip.wider"));
+        wider.setTooltip(new Tooltip(Ui.text("strip.wider")));
+        wider.setOnAction(e -> strip.zoom(1 / 1.5));
+        HBox row = new HBox(
+                play, back, next, speeds, clock, reps, forks, gap, status, wider, closer, follow, present(), closeStep());
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("transport");
         return row;

@@ -1,5 +1,6 @@
 package wildchalk.desktop.command;
 
+import wildchalk.core.drill.Outcomes;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -36,6 +37,10 @@ final class JsonReports {
         o.put("drill", rep.drill().id().text());
         o.put("title", rep.drill().title());
         o.put("progression", rep.progression().id().text());
+        if (Outcomes.areMany(rep.whole())) {
+            o.put("path", rep.wayLabel());
+            o.set("choices", texts(rep.choices().asTexts()));
+        }
         return o;
     }
 
@@ -108,9 +113,14 @@ final class JsonReports {
         ObjectNode o = about(rep);
         o.set("gear", texts(rep.talk().gear()));
         o.set("setUp", texts(rep.talk().setUp()));
+        o.set("rules", texts(rep.talk().rules()));
+        o.set("rotation", texts(rep.talk().rotation()));
+        o.set("changes", texts(rep.talk().changes()));
+        o.set("cautions", texts(rep.talk().cautions()));
         ArrayNode steps = o.putArray("steps");
         for (StepWords step : rep.talk().steps()) {
             ObjectNode s = steps.addObject().put("id", step.step().text()).put("title", step.title());
+            s.put("numbers", step.numbers());
             ArrayNode sentences = s.putArray("sentences");
             for (Sentence sentence : step.sentences()) {
                 sentences
@@ -121,6 +131,7 @@ final class JsonReports {
                         .put("measure", sentence.measure());
             }
             s.set("points", texts(step.points()));
+            step.question().ifPresent(q -> s.putObject("question").put("ask", q.ask()).put("answer", q.answer()));
         }
         return JsonText.of(o);
     }

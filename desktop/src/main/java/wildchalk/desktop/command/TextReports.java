@@ -1,6 +1,7 @@
 package wildchalk.desktop.command;
 
 import java.io.PrintWriter;
+import java.util.List;
 import java.util.Locale;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.RoleId;
@@ -20,12 +21,12 @@ final class TextReports {
     private TextReports() {}
 
     static void time(Rep rep, PrintWriter out) {
-        out.println(rep.drill().title() + " · " + rep.progression().title() + " · "
+        out.println(rep.drill().title() + " · " + rep.progression().title() + way(rep) + " · "
                 + Numbers.seconds(rep.timeline().seconds()));
         out.println("%-3s %-6s %-8s %8s %8s %8s %8s  %s"
                 .formatted("", "role", "move", "start s", "end s", "metres", "peak m/s", ""));
         for (StepWords step : rep.talk().steps()) {
-            out.println(step.title() + "  " + step.span());
+            out.println(step.title() + "  " + step.span() + numbers(step));
             for (Sentence sentence : step.sentences()) {
                 row(rep, sentence, out);
             }
@@ -38,6 +39,14 @@ final class TextReports {
                                 h.ball(),
                                 h.kind().name().toLowerCase(Locale.ROOT).replace('_', ' '),
                                 h.role().map(r -> " by " + label(rep, r)).orElse(""))));
+    }
+
+    private static String way(Rep rep) {
+        return rep.wayLabel().isEmpty() ? "" : " · " + rep.wayLabel();
+    }
+
+    private static String numbers(StepWords step) {
+        return step.numbers().isEmpty() ? "" : "  " + step.numbers();
     }
 
     private static String label(Rep rep, RoleId role) {
@@ -63,18 +72,30 @@ final class TextReports {
 
     static void words(Rep rep, PrintWriter out) {
         out.println(rep.drill().title());
-        out.println(rep.progression().title());
+        out.println(rep.progression().title() + way(rep));
+        section(out, rep.talk().changes());
         out.println();
         rep.talk().gear().forEach(l -> out.println("  " + l));
         out.println();
         rep.talk().setUp().forEach(l -> out.println("  " + l));
         for (StepWords step : rep.talk().steps()) {
             out.println();
-            out.println(step.title() + "  " + step.span());
+            out.println(step.title() + "  " + step.span() + numbers(step));
             for (Sentence s : step.sentences()) {
                 out.println("  " + s.letter() + "  " + s.text() + "  (" + s.measure() + ")");
             }
             step.points().forEach(p -> out.println("     " + p));
+            step.question().ifPresent(q -> out.println("     ? " + q.ask() + "  " + q.answer()));
+        }
+        section(out, rep.talk().rules());
+        section(out, rep.talk().rotation());
+        section(out, rep.talk().cautions());
+    }
+
+    private static void section(PrintWriter out, List<String> lines) {
+        if (!lines.isEmpty()) {
+            out.println();
+            lines.forEach(l -> out.println("  " + l));
         }
     }
 

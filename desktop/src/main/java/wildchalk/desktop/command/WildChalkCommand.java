@@ -1,5 +1,9 @@
 package wildchalk.desktop.command;
 
+import wildchalk.picture.export.Reader;
+import wildchalk.core.drill.Outcomes;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Choices;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
@@ -73,9 +77,16 @@ final class WildChalkCommand implements Runnable {
     int time(
             @Parameters(paramLabel = "FILE") Path file,
             @Option(names = "--json", description = "as JSON") boolean json,
-            @Option(names = "--progression", paramLabel = "ID") String progression)
+            @Option(names = "--progression", paramLabel = "ID", description = "a version; by default the first")
+                    String progression,
+            @Option(
+                            names = "--outcome",
+                            paramLabel = "A,B",
+                            split = ",",
+                            description = "branches in order (ids or labels), calls as 3+5; by default the likeliest")
+                    List<String> outcome)
             throws IOException {
-        Rep rep = rep(file, progression);
+        Rep rep = rep(file, progression, outcome);
         if (json) {
             out().print(JsonReports.time(rep));
         } else {
@@ -89,9 +100,16 @@ final class WildChalkCommand implements Runnable {
             @Parameters(paramLabel = "FILE") Path file,
             @Option(names = "--role", paramLabel = "ROLE", description = "id or label of a role") String role,
             @Option(names = "--json", description = "as JSON") boolean json,
-            @Option(names = "--progression", paramLabel = "ID") String progression)
+            @Option(names = "--progression", paramLabel = "ID", description = "a version; by default the first")
+                    String progression,
+            @Option(
+                            names = "--outcome",
+                            paramLabel = "A,B",
+                            split = ",",
+                            description = "branches in order (ids or labels), calls as 3+5; by default the likeliest")
+                    List<String> outcome)
             throws IOException {
-        Rep rep = rep(file, progression);
+        Rep rep = rep(file, progression, outcome);
         if (role != null) {
             List<String> part = Words.partOf(roleOf(rep, role, file), rep.drill(), rep.progression(), rep.talk());
             if (json) {
@@ -114,9 +132,16 @@ final class WildChalkCommand implements Runnable {
     int check(
             @Parameters(paramLabel = "FILE") Path file,
             @Option(names = "--json", description = "as JSON") boolean json,
-            @Option(names = "--progression", paramLabel = "ID") String progression)
+            @Option(names = "--progression", paramLabel = "ID", description = "a version; by default the first")
+                    String progression,
+            @Option(
+                            names = "--outcome",
+                            paramLabel = "A,B",
+                            split = ",",
+                            description = "branches in order (ids or labels), calls as 3+5; by default the likeliest")
+                    List<String> outcome)
             throws IOException {
-        Rep rep = rep(file, progression);
+        Rep rep = rep(file, progression, outcome);
         if (json) {
             out().print(JsonReports.findings(rep));
         } else {
@@ -171,9 +196,16 @@ final class WildChalkCommand implements Runnable {
             @Option(names = "--ground", defaultValue = "PAPER", description = "${COMPLETION-CANDIDATES}") Ground ground,
             @Option(names = "--width", paramLabel = "PIXELS", description = "for png; default 2244, 300 dpi on A4")
                     Integer width,
-            @Option(names = "--progression", paramLabel = "ID") String progression)
+            @Option(names = "--progression", paramLabel = "ID", description = "a version; by default the first")
+                    String progression,
+            @Option(
+                            names = "--outcome",
+                            paramLabel = "A,B",
+                            split = ",",
+                            description = "branches in order (ids or labels), calls as 3+5; by default the likeliest")
+                    List<String> outcome)
             throws IOException {
-        Rep rep = rep(file, progression);
+        Rep rep = rep(file, progression, outcome);
         int steps = rep.progression().steps().size();
         if (step < 1 || step > Math.max(1, steps)) {
             throw new BadInput("--step %d: the drill has steps 1 to %d.".formatted(step, steps));
@@ -211,17 +243,33 @@ final class WildChalkCommand implements Runnable {
         return CommandLineEntry.WELL;
     }
 
-    private static Rep rep(Path file, String progression) throws IOException {
+    private static Rep rep(Path file, String progression, List<String> outcome) throws IOException {
         Drill drill = DrillFile.read(file).drill();
         Optional<Progression> chosen = progression == null
                 ? Optional.of(drill.base())
                 : Slugs.isSlug(progression) ? drill.progression(new ProgressionId(progression)) : Optional.empty();
         String known = String.join(
                 ", ", drill.progressions().stream().map(p -> p.id().text()).toList());
-        return Rep.of(
-                drill,
+        Progression version =
                 chosen.orElseThrow(() -> new BadInput("--progression %s: %s has no such progression; it has %s."
-                        .formatted(progression, file, known))));
+                        .formatted(progression, file, known)));
+        return Rep.of(drill, version, choices(version, outcome), Reader.USUAL);
+    }
+
+    /** Each outcome answers the next thing that is open: a set of calls or a fork that is met. */
+    private static Choices choices(Progression version, List<String> outcome) throws BadInput {
+        Choices choices = Choices.USUAL;
+        for (String wanted : outcome == null ? List.<String>of() : outcome) {
+            choices = Outcomes.choosing(version, choices, wanted.strip())
+                    .orElseThrow(() -> new BadInput("--outcome %s: no such branch or call there; the paths are %s."
+                            .formatted(
+                                    wanted,
+                                    Outcomes.ways(version).stream()
+                                            .limit(12)
+                                            .map(w -> String.join(",", w.labels()))
+                                            .collect(Collectors.joining("; ")))));
+        }
+        return choices;
     }
 
     private static RoleId roleOf(Rep rep, String wanted, Path file) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.animation.AnimationTimer;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -86,7 +87,8 @@ public final class PresentWindow {
         ink.setManaged(false);
         ink.setMouseTransparent(true);
         StackPane board = new StackPane(view, ink, card);
-        StackPane.setAlignment(card, Pos.CENTER);
+        StackPane.setAlignment(card, Pos.TOP_CENTER);
+        StackPane.setMargin(card, new Insets(20));
         board.widthProperty().addListener((o, a, b) -> ink.setWidth(b.doubleValue()));
         board.heightProperty().addListener((o, a, b) -> ink.setHeight(b.doubleValue()));
         inkOn(board);

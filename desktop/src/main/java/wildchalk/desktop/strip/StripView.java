@@ -1,46 +1,45 @@
 package wildchalk.desktop.strip;
 
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.Optional;
+import java.util.Set;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ChangeListener;
-import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Shape;
-import javafx.scene.text.Font;
-import javafx.scene.text.FontWeight;
-import javafx.scene.text.TextAlignment;
-import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Event;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Side;
-import wildchalk.core.finding.Finding;
-import wildchalk.core.motion.MoveSpan;
-import wildchalk.core.motion.StepSpan;
-import wildchalk.core.words.SlotKind;
+import wildchalk.core.telling.Delays;
+import wildchalk.core.text.Numbers;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
 import wildchalk.picture.export.Rep;
 import wildchalk.picture.style.Ground;
 
-/** Shows when everything happens. Clicking or dragging moves the playhead; clicking a bar chooses its move. */
+/**
+ * Shows when everything happens. Dragging beside the bars moves the playhead; clicking a bar chooses its move, dragging it
+ * delays it; the handle of the chosen move's thread can be pulled to another bar's start or end. Clicking a name lowers its
+ * lane; Ctrl and the wheel zoom in time.
+ */
 public final class StripView extends ScrollPane {
 
-    private static final double LANE = 18;
-    private static final double AXIS = 20;
-    private static final double LABELS = 62;
-    private static final double RIGHT = 24;
-    private static final String FAMILY = "Atkinson Hyperlegible";
+    /** A press that moves less is a click. */
+    private static final double SLACK = 4;
+    /** A thread catches the end of a bar within so many pixels. */
+    private static final double CATCH = 14;
+
+    private static final double MOST_ZOOM = 12;
 
     private final DrillDocument document;
     private final ObjectProperty<Ground> ground = new SimpleObjectProperty<>(Ground.SLATE);
@@ -51,9 +50,18 @@ public final class StripView extends ScrollPane {
     private final ChangeListener<Object> tick = (o, a, b) -> movePlayhead();
     private final ChangeListener<Object> repaint = (o, a, b) -> paint();
     private final ChangeListener<Object> refit = (o, a, b) -> fit();
+    private final Set<Integer> collapsed = new HashSet<>();
+    private double zoom = 1;
+    private Drag drag;
 
-    /** A bar on a lane. */
-    private record Bar(int lane, double start, double end, MoveId move, String text, Color colour) {}
+    /** What a press has taken hold of. */
+    private record Drag(Kind kind, Optional<StripBars.Bar> bar, Optional<MoveId> thread, double x, double y) {
+        enum Kind {
+            PLAYHEAD,
+            BAR,
+            THREAD
+        }
+    }
 
     public StripView(DrillDocument document) {
         this.document = document;
@@ -61,8 +69,7 @@ public final class StripView extends ScrollPane {
         setId("strip");
         setAccessibleRole(AccessibleRole.SLIDER);
         setAccessibleText(Ui.text("strip.accessible"));
-        setFitToWidth(true);
-        setHbarPolicy(ScrollBarPolicy.NEVER);
+        setHbarPolicy(ScrollBarPolicy.AS_NEEDED);
         setFocusTraversable(false);
         holder.getStyleClass().add("strip-content");
         canvas.setManaged(false);
@@ -77,215 +84,192 @@ public final class StripView extends ScrollPane {
         document.selectionProperty().addListener(repaint);
         ground.addListener(repaint);
         viewportBoundsProperty().addListener(refit);
-        canvas.setOnMousePressed(e -> press(e.getX(), e.getY()));
-        canvas.setOnMouseDragged(e -> document.seek(secondsAt(e.getX())));
+        hvalueProperty().addListener(repaint);
+        canvas.setOnMousePressed(this::press);
+        canvas.setOnMouseDragged(this::dragged);
+        canvas.setOnMouseReleased(this::released);
+        canvas.setOnScroll(e -> {
+            if (e.isControlDown()) {
+                zoom(e.getDeltaY() > 0 ? 1.25 : 0.8);
+                e.consume();
+            }
+        });
     }
 
     public ObjectProperty<Ground> groundProperty() {
         return ground;
     }
 
+    /** Stretches time about the playhead. */
+    public void zoom(double factor) {
+        zoom = Math.max(1, Math.min(MOST_ZOOM, zoom * factor));
+        fit();
+        double wide = canvas.getWidth() - getViewportBounds().getWidth();
+        double middle = x(document.secondsProperty().get()) - getViewportBounds().getWidth() / 2;
+        setHvalue(wide > 0 ? Math.max(0, Math.min(1, middle / wide)) : 0);
+    }
+
     private void fit() {
-        Rep rep = document.rep();
-        int lanes = rep.progression().roles().size() + rep.progression().balls().size();
-        double width = Math.max(200, getViewportBounds().getWidth());
-        double height = Math.max(getViewportBounds().getHeight(), AXIS + lanes * LANE + 6);
+        double width = Math.max(200, getViewportBounds().getWidth()) * zoom;
+        double height = Math.max(getViewportBounds().getHeight(), scale(width).bottom() + 6);
         canvas.setWidth(width);
         canvas.setHeight(height);
         holder.setPrefSize(width, height);
         paint();
     }
 
-    // ---- pointer ----
-
-    private void press(double x, double y) {
-        document.playingProperty().set(false);
-        Optional<Bar> bar = y < AXIS
-                ? Optional.empty()
-                : bars(document.rep()).stream()
-                        .filter(b -> top(b.lane()) <= y && y < top(b.lane()) + LANE)
-                        .filter(b -> x(b.start()) - 2 <= x && x <= x(b.end()) + 2)
-                        .findFirst();
-        document.seek(secondsAt(x));
-        bar.ifPresent(b -> document.selectionProperty().set(Selection.of(b.move())));
+    private StripScale scale(double width) {
+        double seconds = Math.max(2, Math.ceil(document.timeline().seconds() + 0.2));
+        return new StripScale(width, seconds, StripBars.lanes(document.rep()), Set.copyOf(collapsed));
     }
 
-    private double span() {
-        return Math.max(2, Math.ceil(document.timeline().seconds() + 0.2));
+    private StripScale scale() {
+        return scale(canvas.getWidth());
     }
 
     /** Pixel of a second. */
     public double x(double seconds) {
-        return LABELS + seconds / span() * (canvas.getWidth() - LABELS - RIGHT);
+        return scale().x(seconds);
     }
 
-    private double secondsAt(double x) {
-        return (x - LABELS) / (canvas.getWidth() - LABELS - RIGHT) * span();
+    /** Pixel of the middle of a role's lane. */
+    public double y(int lane) {
+        return scale().middle(lane);
     }
 
-    private static double top(int lane) {
-        return AXIS + lane * LANE;
+    /** How far the strip is scrolled to the right, pixels. */
+    private double left() {
+        double wide = canvas.getWidth() - getViewportBounds().getWidth();
+        return Math.max(0, wide * getHvalue());
+    }
+
+    // ---- pointer ----
+
+    private void press(MouseEvent e) {
+        document.playingProperty().set(false);
+        StripScale scale = scale();
+        StripBars all = StripBars.of(document.rep());
+        int lane = scale.laneAt(e.getY());
+        if (e.getX() < left() + StripScale.LABELS - 8 && lane >= 0) {
+            if (!collapsed.remove(lane)) {
+                collapsed.add(lane);
+            }
+            fit();
+            return;
+        }
+        Optional<MoveId> held = document.selectionProperty()
+                .get()
+                .move()
+                .filter(m -> painter(scale).place(all, m)
+                        .filter(p -> Math.hypot(p[0] - e.getX(), p[1] - e.getY()) <= StripPainter.HANDLE + 3)
+                        .isPresent());
+        if (held.isPresent()) {
+            drag = new Drag(Drag.Kind.THREAD, Optional.empty(), held, e.getX(), e.getY());
+            return;
+        }
+        Optional<StripBars.Bar> bar = all.bars().stream()
+                .filter(b -> b.lane() == lane)
+                .filter(b -> scale.x(b.start()) - 2 <= e.getX() && e.getX() <= scale.x(b.end()) + 2)
+                .findFirst();
+        drag = new Drag(
+                bar.isPresent() ? Drag.Kind.BAR : Drag.Kind.PLAYHEAD, bar, Optional.empty(), e.getX(), e.getY());
+        document.seek(scale.secondsAt(e.getX()));
+        bar.ifPresent(b -> document.selectionProperty().set(Selection.of(b.move())));
+    }
+
+    private void dragged(MouseEvent e) {
+        if (drag == null) {
+            return;
+        }
+        switch (drag.kind()) {
+            case PLAYHEAD -> document.seek(scale().secondsAt(e.getX()));
+            case BAR -> {
+                paint();
+                if (Math.abs(e.getX() - drag.x()) > SLACK) {
+                    StripBars.Bar bar = drag.bar().orElseThrow();
+                    double dx = e.getX() - drag.x();
+                    painter(scale()).ghost(bar, dx, Ui.text("strip.time", Numbers.fixed(start(bar, dx), 1)));
+                }
+            }
+            case THREAD -> {
+                paint();
+                painter(scale()).pulled(drag.x(), drag.y(), e.getX(), e.getY());
+            }
+        }
+    }
+
+    /** Where a bar would start. */
+    private double start(StripBars.Bar bar, double dx) {
+        StripScale scale = scale();
+        return Math.max(0, scale.secondsAt(scale.x(bar.start()) + dx));
+    }
+
+    private void released(MouseEvent e) {
+        Drag done = drag;
+        drag = null;
+        if (done == null) {
+            return;
+        }
+        if (done.kind() == Drag.Kind.BAR && Math.abs(e.getX() - done.x()) > SLACK) {
+            StripBars.Bar bar = done.bar().orElseThrow();
+            delay(bar.move(), start(bar, e.getX() - done.x()));
+        } else if (done.kind() == Drag.Kind.THREAD) {
+            thread(done.thread().orElseThrow(), e.getX(), e.getY());
+        }
+        paint();
+    }
+
+    private void delay(MoveId id, double seconds) {
+        Rep rep = document.rep();
+        if (document.isUpToDate()) {
+            document.change(Ui.text("edit.delay"), p -> p.move(id)
+                    .map(m -> p.withMove(Delays.startingAt(rep.progression(), rep.timeline(), m, seconds)))
+                    .orElse(p));
+        }
+    }
+
+    /** Lets a move wait for the start or the end of the bar at a pixel. */
+    private void thread(MoveId id, double x, double y) {
+        Rep rep = document.rep();
+        StripScale scale = scale();
+        int lane = scale.laneAt(y);
+        Optional<StripBars.Bar> target = StripBars.of(rep).bars().stream()
+                .filter(b -> b.lane() == lane && !b.move().equals(id))
+                .filter(b -> away(scale, b, x) <= CATCH)
+                .min(Comparator.comparingDouble(b -> away(scale, b, x)));
+        target.flatMap(b -> rep.progression().move(b.move())).ifPresent(other -> {
+            Event event = Delays.momentOf(rep.timeline(), other, scale.secondsAt(x));
+            document.change(Ui.text("edit.thread"), p -> p.move(id)
+                    .map(m -> p.withMove(Delays.waitingFor(m, event)))
+                    .orElse(p));
+        });
+    }
+
+    private static double away(StripScale scale, StripBars.Bar b, double x) {
+        return Math.min(Math.abs(scale.x(b.start()) - x), Math.abs(scale.x(b.end()) - x));
     }
 
     // ---- painting ----
 
-    private List<Bar> bars(Rep rep) {
-        List<Bar> bars = new ArrayList<>();
-        List<Role> roles = rep.progression().roles();
-        for (Move move : rep.progression().moves()) {
-            MoveSpan span = rep.timeline().move(move.id());
-            if (!span.happens()) {
-                continue;
-            }
-            int lane = laneOf(roles, move);
-            Color colour = fx(ground.get().side(roles.get(lane).side()));
-            double end = move.isBallRelease() ? span.start() + 0.12 : span.end();
-            bars.add(new Bar(lane, span.start(), end, move.id(), verb(rep, move), colour));
-            if (move.isBallRelease()) {
-                ballLane(rep, move)
-                        .ifPresent(l -> bars.add(new Bar(
-                                l,
-                                span.start(),
-                                span.end(),
-                                move.id(),
-                                "",
-                                fx(ground.get().ball()))));
-            }
-        }
-        return bars;
-    }
-
-    private static int laneOf(List<Role> roles, Move move) {
-        for (int i = 0; i < roles.size(); i++) {
-            if (roles.get(i).id().equals(move.role())) {
-                return i;
-            }
-        }
-        return 0;
-    }
-
-    private static Optional<Integer> ballLane(Rep rep, Move move) {
-        return rep.timeline().happenings().stream()
-                .filter(h -> h.move().equals(Optional.of(move.id())))
-                .findFirst()
-                .map(h -> rep.progression().roles().size()
-                        + rep.timeline().ballIds().indexOf(h.ball()));
-    }
-
-    /** The verb of the move's own sentence. */
-    private static String verb(Rep rep, Move move) {
-        return rep.talk().sentence(move.id()).stream()
-                .flatMap(s -> s.phrases().stream())
-                .filter(p ->
-                        p.match(plain -> false, slot -> slot.what() == SlotKind.MANNER || slot.what() == SlotKind.KIND))
-                .map(p -> p.text())
-                .findFirst()
-                .orElse("");
+    private StripPainter painter(StripScale scale) {
+        return new StripPainter(canvas.getGraphicsContext2D(), ground.get(), scale, canvas.getHeight());
     }
 
     private void paint() {
-        GraphicsContext g = canvas.getGraphicsContext2D();
         Rep rep = document.rep();
-        Ground look = ground.get();
-        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        g.setTextBaseline(VPos.CENTER);
-        steps(g, rep, look);
-        axis(g, look);
-        labels(g, rep, look);
-        Optional<MoveId> chosen = document.selectionProperty().get().move();
-        for (Bar bar : bars(rep)) {
-            bar(g, bar, look, chosen.equals(Optional.of(bar.move())));
-        }
-        pins(g, rep, look);
-        Color colour = fx(look.side(Side.DEFENCE));
+        painter(scale())
+                .paint(rep, StripBars.of(rep), document.selectionProperty().get().move(), left());
+        Color colour = StripPainter.fx(ground.get().side(Side.DEFENCE));
         needle.setStroke(colour);
         needle.setEndY(canvas.getHeight());
         knob.setFill(colour);
         movePlayhead();
     }
 
-    private void steps(GraphicsContext g, Rep rep, Ground look) {
-        List<StepSpan> spans = rep.timeline().steps();
-        for (int i = 0; i < spans.size(); i++) {
-            if (i % 2 == 1) {
-                Color shade = fx(look.quiet());
-                g.setFill(Color.color(shade.getRed(), shade.getGreen(), shade.getBlue(), 0.10));
-                double from = x(spans.get(i).start());
-                g.fillRect(from, AXIS, x(spans.get(i).end()) - from, canvas.getHeight() - AXIS);
-            }
-        }
-    }
-
-    private void axis(GraphicsContext g, Ground look) {
-        g.setFont(Font.font(FAMILY, 12));
-        g.setTextAlign(TextAlignment.CENTER);
-        int every = Math.max(1, (int) Math.ceil(span() / 16));
-        for (int s = 0; s <= span(); s += every) {
-            g.setFill(fx(look.quiet()));
-            g.fillText(Ui.text("strip.second", s), x(s), AXIS / 2);
-            Color line = fx(look.quiet());
-            g.setStroke(Color.color(line.getRed(), line.getGreen(), line.getBlue(), 0.35));
-            g.setLineWidth(1);
-            g.strokeLine(Math.round(x(s)) + 0.5, AXIS, Math.round(x(s)) + 0.5, canvas.getHeight());
-        }
-    }
-
-    private void labels(GraphicsContext g, Rep rep, Ground look) {
-        g.setFont(Font.font(FAMILY, FontWeight.BOLD, 12.5));
-        g.setTextAlign(TextAlignment.LEFT);
-        int lane = 0;
-        for (Role role : rep.progression().roles()) {
-            g.setFill(fx(look.side(role.side())));
-            g.fillText(role.label(), 12, top(lane++) + LANE / 2);
-        }
-        for (int i = 0; i < rep.progression().balls().size(); i++) {
-            g.setFill(fx(look.ball()));
-            g.fillText(rep.drill().surface().ballName(), 12, top(lane++) + LANE / 2);
-        }
-    }
-
-    private void bar(GraphicsContext g, Bar bar, Ground look, boolean chosen) {
-        double from = x(bar.start());
-        double width = Math.max(3, x(bar.end()) - from);
-        g.setFill(bar.colour());
-        g.fillRoundRect(from, top(bar.lane()) + 2, width, LANE - 4, 5, 5);
-        if (chosen) {
-            g.setStroke(fx(look.text()));
-            g.setLineWidth(2);
-            g.strokeRoundRect(from, top(bar.lane()) + 2, width, LANE - 4, 5, 5);
-        }
-        if (width > 46 && !bar.text().isEmpty()) {
-            g.save();
-            g.beginPath();
-            g.rect(from, top(bar.lane()), width - 4, LANE);
-            g.clip();
-            g.setFill(fx(look.onBody()));
-            g.setFont(Font.font(FAMILY, FontWeight.BOLD, 12));
-            g.setTextAlign(TextAlignment.LEFT);
-            g.fillText(bar.text(), from + 7, top(bar.lane()) + LANE / 2);
-            g.restore();
-        }
-    }
-
-    private void pins(GraphicsContext g, Rep rep, Ground look) {
-        g.setFont(Font.font(FAMILY, FontWeight.BOLD, 13));
-        g.setTextAlign(TextAlignment.CENTER);
-        for (Finding f : rep.findings()) {
-            f.atSeconds().ifPresent(t -> {
-                g.setFill(fx(look.alert()));
-                g.fillText("!", x(t), AXIS - 5);
-            });
-        }
-    }
-
     private void movePlayhead() {
         double at = x(document.secondsProperty().get());
         needle.setTranslateX(at);
         knob.setTranslateX(at);
-    }
-
-    private static Color fx(java.awt.Color c) {
-        return Color.rgb(c.getRed(), c.getGreen(), c.getBlue());
     }
 
     public void dispose() {

@@ -1,0 +1,142 @@
+package wildchalk.core.drill;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.LongStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import wildchalk.core.motion.Drills;
+import wildchalk.core.motion.RandomDrills;
+import wildchalk.core.motion.Timeline;
+
+/** Paths through a drill; the random ones fork at f1 into a and b, and on a at f2 into c and d, with calls besides. */
+class OutcomesTest {
+
+    static LongStream seeds() {
+        return LongStream.range(0, 40);
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void chancesOfAllPathsAddUpToOne(long seed) {
+        List<Way> ways = Outcomes.ways(RandomDrills.forked(seed));
+        assertEquals(1, ways.stream().mapToDouble(Way::chance).sum(), 1e-9);
+        Set<Choices> different = new HashSet<>();
+        ways.forEach(w -> assertTrue(different.add(w.choices()), w.toString()));
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void everyPathCompilesAndIsItsOwnPath(long seed) {
+        Progression whole = RandomDrills.forked(seed);
+        for (Way way : Outcomes.ways(whole)) {
+            Progression path = Outcomes.along(whole, way.choices());
+            assertEquals(path, Outcomes.along(path, Choices.USUAL), "a settled path stays as it is");
+            Timeline t = Timeline.of(path, Drills.HANDBALL, AgeBand.U14);
+            assertEquals(path.moves().size(), t.moves().size());
+            assertTrue(t.seconds() < 3600);
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void aPathHasTheStepsOfItsBranchesAndNoOthers(long seed) {
+        Progression whole = RandomDrills.forked(seed);
+        boolean bEnds = whole.course().forks().get(0).branches().get(1).ends();
+        for (Way way : Outcomes.ways(whole)) {
+            List<String> steps = Outcomes.along(whole, way.choices()).steps().stream()
+                    .map(s -> s.id().text())
+                    .toList();
+            boolean a = way.labels().contains("A");
+            boolean c = way.labels().contains("C");
+            assertEquals(a, steps.contains("t1"));
+            assertEquals(!a, steps.contains("t2"));
+            assertEquals(c, steps.contains("t3"), "C is nested in A");
+            assertEquals(a || !bEnds, steps.contains("t4"), "joined again, unless the rep is over");
+            assertTrue(steps.containsAll(List.of("s0", "s1")));
+        }
+    }
+
+    @Test
+    void drawsFollowTheWeights() {
+        Progression whole = RandomDrills.forked(3);
+        Map<String, Integer> counts = new HashMap<>();
+        Random random = new Random(1);
+        int draws = 20_000;
+        for (int i = 0; i < draws; i++) {
+            counts.merge(Outcomes.drawn(whole, random).label(), 1, Integer::sum);
+        }
+        for (Way way : Outcomes.ways(whole)) {
+            double share = counts.getOrDefault(way.label(), 0) / (double) draws;
+            assertEquals(way.chance(), share, 4 * Math.sqrt(way.chance() / draws), way.label());
+        }
+        assertEquals(Outcomes.drawn(whole, new Random(9)), Outcomes.drawn(whole, new Random(9)), "seeded");
+    }
+
+    @Test
+    void callsAreCountedByHand() {
+        CallId id = new CallId("c");
+        List<String> six = List.of("1", "2", "3", "4", "5", "6");
+        assertEquals(30, new CallSet(id, six, 2, false, 0).legal().size(), "6 × 5");
+        assertEquals(36, new CallSet(id, six, 2, true, 0).legal().size(), "6 × 6");
+        assertEquals(10, new CallSet(id, six, 2, false, 1).legal().size(), "neighbours, both ways");
+        assertEquals(6 * 5 * 5, new CallSet(id, six, 3, false, 0).legal().size());
+    }
+
+    @Test
+    void choosingByNameFollowsThePath() {
+        Progression whole = RandomDrills.forked(3);
+        Choices inner = Outcomes.choosing(whole, Choices.USUAL, "a")
+                .flatMap(c -> Outcomes.choosing(whole, c, "D"))
+                .orElseThrow();
+        assertEquals("d", inner.branches().get(new ForkId("f2")).text());
+        Choices b = Outcomes.choosing(whole, Choices.USUAL, "B").orElseThrow();
+        assertEquals(Optional.empty(), Outcomes.choosing(whole, b, "C"), "C is not on the way of B");
+        assertEquals(Optional.empty(), Outcomes.choosing(whole, Choices.USUAL, "nowhere"));
+    }
+
+    @Test
+    void everyStepCanBeLedTo() {
+        Progression whole = RandomDrills.forked(5);
+        for (Step step : whole.steps()) {
+            Choices way = Outcomes.leadingTo(whole, step, Choices.USUAL);
+            assertTrue(Outcomes.along(whole, way).step(step.id()).isPresent(), step.id().text());
+        }
+    }
+
+    @Test
+    void waitingForAnotherPathIsFound() {
+        Progression whole = RandomDrills.forked(3);
+        assertEquals(Map.of(), Outcomes.waitingAcross(whole));
+        Move onB = whole.step(new StepId("t2")).orElseThrow().moves().get(0);
+        Progression crossed = whole.withMove(
+                onB.withTrigger(Optional.of(Trigger.afterEndOf(new MoveId("m-t1"), 0))));
+        assertEquals(Map.of(onB.id(), new MoveId("m-t1")), Outcomes.waitingAcross(crossed));
+        Move nested = whole.step(new StepId("t3")).orElseThrow().moves().get(0);
+        Progression fine = whole.withMove(
+                nested.withTrigger(Optional.of(Trigger.afterEndOf(new MoveId("m-t1"), 0))));
+        assertEquals(Map.of(), Outcomes.waitingAcross(fine), "C comes after A");
+    }
+
+    @Test
+    void removingAStepTakesTheForkBehindItAlong() {
+        Progression whole = RandomDrills.forked(3);
+        Progression without = Removals.step(whole, new StepId("s1"));
+        assertFalse(without.course().fork(new ForkId("f1")).isPresent());
+        assertEquals(
+                List.of("s0", "t4"), without.steps().stream().map(s -> s.id().text()).toList());
+        Progression oneWay = Removals.branch(whole, new ForkId("f2"), new BranchId("c"));
+        assertFalse(oneWay.course().fork(new ForkId("f2")).isPresent(), "one way is no fork");
+        assertTrue(oneWay.course().fork(new ForkId("f1")).isPresent());
+    }
+}

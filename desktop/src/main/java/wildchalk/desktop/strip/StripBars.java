@@ -1,0 +1,101 @@
+package wildchalk.desktop.strip;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Role;
+import wildchalk.core.motion.MoveSpan;
+import wildchalk.core.telling.Delays;
+import wildchalk.core.words.SlotKind;
+import wildchalk.picture.export.Rep;
+
+/** What the strip shows of a rep: bars for moves and flights, threads for what they wait for. */
+final class StripBars {
+
+    /** A release lasts no time; its bar is this long (s) to be seen. */
+    private static final double RELEASE_SECONDS = 0.12;
+
+    /** A bar on a lane; those of balls belong to no role. */
+    record Bar(int lane, double start, double end, MoveId move, String text, Optional<Role> role) {}
+
+    /** From the moment that is waited for to the start of a move. */
+    record Thread(MoveId move, double fromSeconds, int fromLane, double toSeconds, int toLane) {}
+
+    private final Rep rep;
+    private final List<Bar> bars = new ArrayList<>();
+    private final List<Thread> threads = new ArrayList<>();
+
+    private StripBars(Rep rep) {
+        this.rep = rep;
+    }
+
+    static StripBars of(Rep rep) {
+        StripBars all = new StripBars(rep);
+        rep.progression().moves().forEach(all::add);
+        return all;
+    }
+
+    List<Bar> bars() {
+        return bars;
+    }
+
+    List<Thread> threads() {
+        return threads;
+    }
+
+    static int lanes(Rep rep) {
+        return rep.progression().roles().size() + rep.progression().balls().size();
+    }
+
+    private void add(Move move) {
+        MoveSpan span = rep.timeline().move(move.id());
+        if (!span.happens()) {
+            return;
+        }
+        int lane = laneOf(move);
+        Role role = rep.progression().roles().get(lane);
+        double end = move.isBallRelease() ? span.start() + RELEASE_SECONDS : span.end();
+        bars.add(new Bar(lane, span.start(), end, move.id(), verb(move), Optional.of(role)));
+        if (move.isBallRelease()) {
+            ballLane(move)
+                    .ifPresent(l -> bars.add(
+                            new Bar(l, span.start(), span.end(), move.id(), "", Optional.empty())));
+        }
+        Delays.firesAt(rep.timeline(), move).ifPresent(fires -> {
+            Move other = move.trigger().flatMap(t -> t.move()).flatMap(rep.progression()::move).orElseThrow();
+            threads.add(new Thread(move.id(), fires, laneOf(other), span.start(), lane));
+        });
+    }
+
+    int laneOf(Move move) {
+        List<Role> roles = rep.progression().roles();
+        for (int i = 0; i < roles.size(); i++) {
+            if (roles.get(i).id().equals(move.role())) {
+                return i;
+            }
+        }
+        return 0;
+    }
+
+    private Optional<Integer> ballLane(Move move) {
+        return rep.timeline().happenings().stream()
+                .filter(h -> h.move().equals(Optional.of(move.id())))
+                .findFirst()
+                .map(h -> rep.progression().roles().size()
+                        + rep.timeline().ballIds().indexOf(h.ball()));
+    }
+
+    /** The verb of the move's own sentence; for what is done on the spot, its first words. */
+    private String verb(Move move) {
+        return rep.talk().sentence(move.id()).stream()
+                .flatMap(s -> s.phrases().stream().skip(1))
+                .filter(p -> p.match(
+                        plain -> true, slot -> slot.what() == SlotKind.MANNER || slot.what() == SlotKind.KIND))
+                .map(p -> p.text())
+                .filter(t -> !t.isEmpty() && !t.equals("then"))
+                .findFirst()
+                .orElse("");
+    }
+}
