@@ -13,10 +13,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Outcomes;
+import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.Launches;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.surface.Medium;
+import wildchalk.core.words.CourseWords;
 import wildchalk.core.words.TalkThrough;
 import wildchalk.core.words.Words;
 
@@ -31,16 +35,25 @@ class DemoTest {
                 .map(f -> Demo.read(f.getFileName().toString().replace(".drill.json", "")));
     }
 
+    /** Every path of every version. */
+    private static List<Progression> paths(Drill drill) {
+        return drill.progressions().stream()
+                .flatMap(p -> Outcomes.ways(p).stream().map(w -> Outcomes.along(p, w.choices())))
+                .toList();
+    }
+
     @ParameterizedTest
     @MethodSource("drills")
     void nothingIsStuckAndNobodyLeavesTheGround(Drill drill) {
-        Timeline timeline = Timeline.of(drill, drill.base());
-        assertEquals(List.of(), timeline.findings());
-        assertTrue(timeline.seconds() > 2, "it moves");
-        for (double t = 0; t <= timeline.seconds(); t += 0.2) {
-            for (Role role : drill.base().roles()) {
-                Point p = timeline.poseAt(role.id(), t).at();
-                assertTrue(drill.surfaceUse().shows(p, BESIDE_METRES), role.label() + " is at " + p + " at " + t);
+        for (Progression path : paths(drill)) {
+            Timeline timeline = Timeline.of(drill, path);
+            assertEquals(List.of(), timeline.findings());
+            assertTrue(timeline.seconds() > 2, "it moves");
+            for (double t = 0; t <= timeline.seconds(); t += 0.2) {
+                for (Role role : path.roles()) {
+                    Point p = timeline.poseAt(role.id(), t).at();
+                    assertTrue(drill.surfaceUse().shows(p, BESIDE_METRES), role.label() + " is at " + p + " at " + t);
+                }
             }
         }
     }
@@ -48,13 +61,30 @@ class DemoTest {
     @ParameterizedTest
     @MethodSource("drills")
     void everyStepHasWordsAndSomebodyWhoMoves(Drill drill) {
-        TalkThrough talk = Words.of(drill, drill.base(), Timeline.of(drill, drill.base()));
-        assertEquals(drill.base().steps().size(), talk.steps().size());
-        talk.steps().forEach(s -> assertFalse(s.sentences().isEmpty(), s.title()));
-        assertTrue(talk.setUp().size() >= 3);
-        assertTrue(
-                drill.base().steps().stream().anyMatch(s -> !s.points().isEmpty()),
-                "a coach has something to say about it");
+        for (Progression path : paths(drill)) {
+            TalkThrough talk = Words.of(drill, path, Timeline.of(drill, path));
+            assertEquals(path.steps().size(), talk.steps().size());
+            talk.steps().forEach(s -> assertFalse(s.sentences().isEmpty(), s.title()));
+            assertTrue(talk.setUp().size() >= 3);
+            assertTrue(
+                    path.steps().stream().anyMatch(s -> !s.points().isEmpty()),
+                    "a coach has something to say about it");
+        }
+    }
+
+    @Test
+    void versionsPathsCallsContactOverlappingRepsAndQuestionsAreShownSomewhere() {
+        List<Progression> all = drills().flatMap(d -> d.progressions().stream()).toList();
+        assertTrue(drills().anyMatch(d -> d.progressions().size() >= 5), "one drill becomes five");
+        assertTrue(all.stream().anyMatch(p -> p.course().forks().size() > 1));
+        assertTrue(all.stream().anyMatch(p -> !p.course().calls().isEmpty()));
+        assertTrue(all.stream()
+                .anyMatch(p -> p.steps().stream().anyMatch(s -> s.question().isPresent())));
+        assertTrue(drills().anyMatch(d -> Launches.period(d.base(), Timeline.of(d, d.base()))
+                .filter(x -> x < Timeline.of(d, d.base()).seconds())
+                .isPresent()));
+        assertTrue(drills().anyMatch(
+                        d -> !new CourseWords(d.base(), d.surface()).cautions().isEmpty()));
     }
 
     @Test

@@ -103,7 +103,9 @@ class StructuresTest {
                 assertTrue(t.moves().stream().allMatch(m -> m.happens()), where);
                 assertTrue(t.seconds() > 1 && t.seconds() < 90, where + " lasts " + t.seconds() + " s");
                 TalkThrough talk = Words.of(drill, path, t);
-                talk.steps().forEach(s -> s.sentences().forEach(w -> assertFalse(w.text().contains("{"), w.text())));
+                talk.steps()
+                        .forEach(s ->
+                                s.sentences().forEach(w -> assertFalse(w.text().contains("{"), w.text())));
             }
         }
     }
@@ -139,9 +141,14 @@ class StructuresTest {
             Point b = t.poseAt(role("b"), s).at();
             assertTrue(a.isWithin(0.05, new Point(-b.x(), -b.y())), "at " + s + ": " + a + " " + b);
         }
-        assertTrue(t.poseAt(role("a"), t.seconds()).at().distanceTo(drill.base().lines().get(1).at()) < 4);
+        assertTrue(t.poseAt(role("a"), t.seconds())
+                        .at()
+                        .distanceTo(drill.base().lines().get(1).at())
+                < 4);
         double backward = t.move(move("a3")).start() + 0.5;
-        Point way = t.poseAt(role("a"), backward + 0.1).at().minus(t.poseAt(role("a"), backward).at());
+        Point way = t.poseAt(role("a"), backward + 0.1)
+                .at()
+                .minus(t.poseAt(role("a"), backward).at());
         assertTrue(way.dot(Point.polar(1, t.poseAt(role("a"), backward).facingDegrees())) < 0, "he skates backward");
     }
 
@@ -149,12 +156,16 @@ class StructuresTest {
     void continuousBreak() throws IOException {
         Drill drill = read("causeway-break");
         Timeline t = Timeline.of(drill, drill.base());
-        List<Happening.Kind> kinds = t.happenings().stream().map(Happening::kind).toList();
+        List<Happening.Kind> kinds =
+                t.happenings().stream().map(Happening::kind).toList();
         int scored = kinds.indexOf(Happening.Kind.AT_GOAL);
         assertEquals(Happening.Kind.PICKED_UP, kinds.get(scored + 1), "taken out of the basket");
         assertEquals(Happening.Kind.AT_GOAL, kinds.get(kinds.size() - 1), "and scored at the other end");
         double cross = t.move(move("m6")).end();
-        assertTrue(t.poseAt(role("lw"), cross).at().x() > t.poseAt(role("rw"), cross).at().x(), "LW goes below RW");
+        assertTrue(
+                t.poseAt(role("lw"), cross).at().x()
+                        > t.poseAt(role("rw"), cross).at().x(),
+                "LW goes below RW");
         assertEquals(Optional.of(t.seconds()), Launches.period(drill.base(), t));
     }
 
@@ -169,15 +180,17 @@ class StructuresTest {
         assertTrue(t.happenings().stream().anyMatch(h -> h.kind() == Happening.Kind.SAVED));
         assertEquals(
                 HeadCounts.Direction.LEFT,
-                HeadCounts.of(save, drill.surface(), t).of(new StepId("s3")).orElseThrow().direction());
+                HeadCounts.of(save, drill.surface(), t)
+                        .of(new StepId("s3"))
+                        .orElseThrow()
+                        .direction());
         assertEquals(4, Outcomes.ways(drill.base()).size());
     }
 
     private static void assertNumbers(
             Drill drill, Progression path, String step, int with, int against, HeadCounts.Direction way) {
         HeadCounts counts = HeadCounts.of(path, drill.surface(), Timeline.of(drill, path));
-        assertEquals(
-                Optional.of(new HeadCounts.Count(with, against, way)), counts.of(new StepId(step)), step);
+        assertEquals(Optional.of(new HeadCounts.Count(with, against, way)), counts.of(new StepId(step)), step);
     }
 
     @Test
@@ -203,8 +216,16 @@ class StructuresTest {
         Timeline t = Timeline.of(drill, drill.base());
         double goes = t.move(move("m5")).start();
         assertEquals(
-                7, t.poseAt(role("x"), goes).at().distanceTo(t.poseAt(role("a"), goes).at()), 0.05, "as the presser comes near");
-        assertTrue(t.poseAt(role("a"), goes + 2).at().y() > t.poseAt(role("a"), goes).at().y() + 1, "he goes wide");
+                7,
+                t.poseAt(role("x"), goes)
+                        .at()
+                        .distanceTo(t.poseAt(role("a"), goes).at()),
+                0.05,
+                "as the presser comes near");
+        assertTrue(
+                t.poseAt(role("a"), goes + 2).at().y()
+                        > t.poseAt(role("a"), goes).at().y() + 1,
+                "he goes wide");
         assertEquals(3, drill.base().balls().size());
     }
 
@@ -241,8 +262,7 @@ class StructuresTest {
         assertTrue(a.cross(a2) > 0 && x.cross(x2) < 0, "the circles run in opposite directions");
         assertTrue(Words.of(drill, drill.base(), t).cautions().stream().anyMatch(c -> c.contains("governing body")));
         HeadCounts counts = HeadCounts.of(drill.base(), drill.surface(), t);
-        assertEquals(
-                Optional.of(new HeadCounts.Count(5, 5, HeadCounts.Direction.LEFT)), counts.of(new StepId("s4")));
+        assertEquals(Optional.of(new HeadCounts.Count(5, 5, HeadCounts.Direction.LEFT)), counts.of(new StepId("s4")));
     }
 
     @Test
@@ -255,7 +275,9 @@ class StructuresTest {
         assertEquals(List.of(0.5, next + 0.5), running);
         double scooped = t.move(move("m2")).start();
         assertTrue(t.poseAt(role("a"), scooped).speed() > 0.5, "on the run");
-        assertEquals(Optional.of(role("k")), t.ballStateAt(new BallId("b1"), t.seconds()).holder());
+        assertEquals(
+                Optional.of(role("k")),
+                t.ballStateAt(new BallId("b1"), t.seconds()).holder());
         assertTrue(t.findings().stream().noneMatch(f -> f.severity() != Severity.NOTE));
     }
 
@@ -271,9 +293,7 @@ class StructuresTest {
             assertEquals(2, new HashSet<>(way.labels()).size(), "never the same twice running: " + way.label());
         }
         assertTrue(seen.size() > 8, "all sorts come up: " + seen);
-        Timeline t = Timeline.of(
-                drill,
-                Outcomes.along(random, Choices.USUAL.with(new ForkId("f"), new BranchId("d"))));
+        Timeline t = Timeline.of(drill, Outcomes.along(random, Choices.USUAL.with(new ForkId("f"), new BranchId("d"))));
         assertEquals(role("d"), t.happenings().get(1).role().orElseThrow());
     }
 }

@@ -13,8 +13,7 @@ import java.util.Objects;
  * @param within how far apart in the list two that follow each other may be; 0 for any
  * @param settled what is called on the path that this belongs to; empty for a set that is open
  */
-public record CallSet(
-        CallId id, List<String> options, int picks, boolean repeats, int within, List<String> settled) {
+public record CallSet(CallId id, List<String> options, int picks, boolean repeats, int within, List<String> settled) {
 
     public static final int MAX_PICKS = 3;
     public static final int MAX_OPTIONS = 20;

@@ -246,7 +246,14 @@ public final class Outcomes {
                         .orElse(choices);
             }
         }
-        return choices;
+        if (along(drill, choices).step(step.id()).isPresent()) {
+            return choices;
+        }
+        return ways(drill).stream()
+                .map(Way::choices)
+                .filter(c -> along(drill, c).step(step.id()).isPresent())
+                .findFirst()
+                .orElse(choices);
     }
 
     /** Moves that wait for a move that is on no path with them: it could never start them. */

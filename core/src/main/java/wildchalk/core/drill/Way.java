@@ -15,8 +15,8 @@ public record Way(Choices choices, List<String> labels, double chance) {
         labels = List.copyOf(labels);
     }
 
-    /** "blue wins it → save"; empty where nothing forks. */
+    /** "blue wins it › save"; empty where nothing forks. */
     public String label() {
-        return String.join(" → ", labels);
+        return String.join(" › ", labels);
     }
 }

@@ -259,8 +259,9 @@ final class BallPlay {
         OptionalDouble meeting = Intercepts.earliest(flight, receiver::at, receiver.fastest());
         ball.lost = meeting.isEmpty();
         ball.meets = meeting.orElse(Double.NaN);
-        Point to =
-                meeting.isPresent() ? receiver.at(meeting.getAsDouble()) : lostAt(flight, receiver.at(flight.start()), Double.POSITIVE_INFINITY);
+        Point to = meeting.isPresent()
+                ? receiver.at(meeting.getAsDouble())
+                : lostAt(flight, receiver.at(flight.start()), Double.POSITIVE_INFINITY);
         return flight.withTo(to);
     }
 

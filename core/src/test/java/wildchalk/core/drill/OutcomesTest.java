@@ -110,7 +110,9 @@ class OutcomesTest {
         Progression whole = RandomDrills.forked(5);
         for (Step step : whole.steps()) {
             Choices way = Outcomes.leadingTo(whole, step, Choices.USUAL);
-            assertTrue(Outcomes.along(whole, way).step(step.id()).isPresent(), step.id().text());
+            assertTrue(
+                    Outcomes.along(whole, way).step(step.id()).isPresent(),
+                    step.id().text());
         }
     }
 
@@ -119,12 +121,10 @@ class OutcomesTest {
         Progression whole = RandomDrills.forked(3);
         assertEquals(Map.of(), Outcomes.waitingAcross(whole));
         Move onB = whole.step(new StepId("t2")).orElseThrow().moves().get(0);
-        Progression crossed = whole.withMove(
-                onB.withTrigger(Optional.of(Trigger.afterEndOf(new MoveId("m-t1"), 0))));
+        Progression crossed = whole.withMove(onB.withTrigger(Optional.of(Trigger.afterEndOf(new MoveId("m-t1"), 0))));
         assertEquals(Map.of(onB.id(), new MoveId("m-t1")), Outcomes.waitingAcross(crossed));
         Move nested = whole.step(new StepId("t3")).orElseThrow().moves().get(0);
-        Progression fine = whole.withMove(
-                nested.withTrigger(Optional.of(Trigger.afterEndOf(new MoveId("m-t1"), 0))));
+        Progression fine = whole.withMove(nested.withTrigger(Optional.of(Trigger.afterEndOf(new MoveId("m-t1"), 0))));
         assertEquals(Map.of(), Outcomes.waitingAcross(fine), "C comes after A");
     }
 
@@ -134,7 +134,8 @@ class OutcomesTest {
         Progression without = Removals.step(whole, new StepId("s1"));
         assertFalse(without.course().fork(new ForkId("f1")).isPresent());
         assertEquals(
-                List.of("s0", "t4"), without.steps().stream().map(s -> s.id().text()).toList());
+                List.of("s0", "t4"),
+                without.steps().stream().map(s -> s.id().text()).toList());
         Progression oneWay = Removals.branch(whole, new ForkId("f2"), new BranchId("c"));
         assertFalse(oneWay.course().fork(new ForkId("f2")).isPresent(), "one way is no fork");
         assertTrue(oneWay.course().fork(new ForkId("f1")).isPresent());

@@ -86,7 +86,10 @@ class LadderTest {
             case 1 -> addRole(p);
             case 2 -> addStep(p);
             case 3 -> bendFirstTravel(p);
-            case 4 -> p.moves().isEmpty() ? p : Removals.move(p, p.moves().get(p.moves().size() - 1).id());
+            case 4 ->
+                p.moves().isEmpty()
+                        ? p
+                        : Removals.move(p, p.moves().get(p.moves().size() - 1).id());
             default -> p.with(p.gear().get(0).withAt(new Point(7, 7)));
         };
     }
@@ -127,7 +130,8 @@ class LadderTest {
         Drill first = Ladder.edit(two, addCone(addRole(two.progression(harder).orElseThrow())));
         Drill one = Ladder.edit(first, bendFirstTravel(addStep(first.base())));
         Drill other = Ladder.edit(two, bendFirstTravel(addStep(two.base())));
-        Drill last = Ladder.edit(other, addCone(addRole(other.progression(harder).orElseThrow())));
+        Drill last =
+                Ladder.edit(other, addCone(addRole(other.progression(harder).orElseThrow())));
         assertEquals(one, last);
     }
 
@@ -139,7 +143,8 @@ class LadderTest {
             Drill edited = Ladder.edit(two, edit(two.base(), kind));
             Progression version = edited.progressions().get(1);
             assertEquals(
-                    edited.base(), version.withId(BASE).withTitle(two.base().title()).withBasedOn(Optional.empty()));
+                    edited.base(),
+                    version.withId(BASE).withTitle(two.base().title()).withBasedOn(Optional.empty()));
         }
     }
 
@@ -150,8 +155,7 @@ class LadderTest {
         three = Ladder.add(three, second, "3");
         ProgressionId third = three.progressions().get(2).id();
         Gear cone = three.base().gear().get(0);
-        three = Ladder.edit(
-                three, three.progression(second).orElseThrow().with(cone.withAt(new Point(5, 5))));
+        three = Ladder.edit(three, three.progression(second).orElseThrow().with(cone.withAt(new Point(5, 5))));
         assertEquals(new Point(5, 5), gear(three, third, cone), "down to the third");
         three = Ladder.edit(three, addCone(three.base().with(cone.withAt(new Point(9, 9)))));
         assertEquals(new Point(5, 5), gear(three, second, cone), "overridden");
@@ -161,7 +165,11 @@ class LadderTest {
     }
 
     private static Point gear(Drill drill, ProgressionId version, Gear cone) {
-        return drill.progression(version).orElseThrow().gear(cone.id()).orElseThrow().at();
+        return drill.progression(version)
+                .orElseThrow()
+                .gear(cone.id())
+                .orElseThrow()
+                .at();
     }
 
     @Test
@@ -176,7 +184,8 @@ class LadderTest {
         two = Ladder.edit(two, version.withMove(own.withRunsOn(true)));
         Drill without = Ladder.edit(two, Removals.role(two.base(), gone.id()));
         assertFalse(without.progressions().get(1).role(gone.id()).isPresent());
-        assertTrue(without.progressions().get(1).moves().stream().noneMatch(m -> m.role().equals(gone.id())));
+        assertTrue(without.progressions().get(1).moves().stream()
+                .noneMatch(m -> m.role().equals(gone.id())));
     }
 
     @Test
@@ -184,8 +193,10 @@ class LadderTest {
         Drill two = Ladder.add(drill(random(2)), BASE, "Harder");
         two = Ladder.edit(two, addStep(addRole(two.progressions().get(1))));
         two = Ladder.edit(two, addStep(addRole(two.base())));
-        assertEquals(two.base().steps().size() + 1, two.progressions().get(1).steps().size());
-        assertEquals(two.base().roles().size() + 1, two.progressions().get(1).roles().size());
+        assertEquals(
+                two.base().steps().size() + 1, two.progressions().get(1).steps().size());
+        assertEquals(
+                two.base().roles().size() + 1, two.progressions().get(1).roles().size());
     }
 
     @Test
@@ -226,7 +237,8 @@ class LadderTest {
         two = Ladder.edit(two, version);
         String text = DrillFile.ofNew(two).toText();
         assertEquals(two, DrillFile.parse(Path.of("x.drill.json"), text).drill());
-        String same = DrillFile.ofNew(Ladder.add(drill(random(seed)), BASE, "Harder")).toText();
+        String same =
+                DrillFile.ofNew(Ladder.add(drill(random(seed)), BASE, "Harder")).toText();
         assertTrue(
                 same.replaceAll("\\s", "").contains("\"basedOn\":\"base\"}"),
                 "a version that changes nothing holds nothing");
@@ -237,8 +249,7 @@ class LadderTest {
         String text = DrillFile.ofNew(Ladder.add(drill(random(1)), BASE, "Harder"))
                 .toText()
                 .replace("\"basedOn\": \"base\"", "\"basedOn\": \"nothing\"");
-        FormatProblem problem =
-                assertThrows(FormatProblem.class, () -> DrillFile.parse(Path.of("x.drill.json"), text));
+        FormatProblem problem = assertThrows(FormatProblem.class, () -> DrillFile.parse(Path.of("x.drill.json"), text));
         assertTrue(problem.getMessage().contains("must stand before this one"), problem.getMessage());
         assertTrue(problem.line() > 1);
     }
@@ -253,8 +264,9 @@ class LadderTest {
         Progression after = addCone(Removals.role(base, gone.id()))
                 .with(moved.withAt(base.startOf(moved.id()).plus(new Point(2, 0))));
         ChangeMarks marks = ChangeMarks.between(base, after);
-        assertTrue(marks.added().stream().anyMatch(id -> after.gear().stream()
-                .anyMatch(g -> g.id().equals(id) && g.at().equals(new Point(1, 1)))));
+        assertTrue(marks.added().stream()
+                .anyMatch(id ->
+                        after.gear().stream().anyMatch(g -> g.id().equals(id) && g.at().equals(new Point(1, 1)))));
         assertEquals(base.startOf(moved.id()), marks.movedFrom().get(moved.id()));
         assertTrue(marks.gone().contains(base.startOf(gone.id())));
         assertEquals(new ChangeMarks(Set.of(), Map.of(), List.of(), Set.of()), ChangeMarks.between(base, base));

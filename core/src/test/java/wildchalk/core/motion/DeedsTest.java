@@ -74,7 +74,9 @@ class DeedsTest {
         Timeline t = compile(drill.progression());
         double joint = t.move(new MoveId("m2")).start();
         assertEquals(joint, t.move(new MoveId("m3")).start(), 1e-9);
-        assertTrue(t.poseAt(A, joint).speed() > 1, "still moving: " + t.poseAt(A, joint).speed());
+        assertTrue(
+                t.poseAt(A, joint).speed() > 1,
+                "still moving: " + t.poseAt(A, joint).speed());
         assertEquals(0, t.poseAt(A, joint - 0.01).facingDegrees(), 1);
         double over = t.move(new MoveId("m2")).end();
         assertEquals(180, Math.abs(t.poseAt(A, over + 0.01).facingDegrees()), 1, "backward now");
@@ -85,8 +87,7 @@ class DeedsTest {
     @Test
     void aCircleIsAsLongAsItIsRound() {
         for (double turns : new double[] {0.5, 1, 2.25}) {
-            Waypoint round = Waypoint.smooth(4, 0)
-                    .withRound(Optional.of(new Round(new Point(4, 3), turns, Hand.LEFT)));
+            Waypoint round = Waypoint.smooth(4, 0).withRound(Optional.of(new Round(new Point(4, 3), turns, Hand.LEFT)));
             Timeline t = compile(Drills.blank()
                     .role("a", Side.ATTACK, 0, 0)
                     .travel("m1", "a", Optional.empty(), Manner.FORWARD, Effort.STEADY, List.of(round))
@@ -171,7 +172,9 @@ class DeedsTest {
                 .findFirst()
                 .orElseThrow()
                 .seconds();
-        assertTrue(t.findings().get(0).message().contains("%.1f s".formatted(taken - landed)), t.findings().toString());
+        assertTrue(
+                t.findings().get(0).message().contains("%.1f s".formatted(taken - landed)),
+                t.findings().toString());
     }
 
     @Test
@@ -254,12 +257,14 @@ class DeedsTest {
         BallState last = t.ballStateAt(BALL, t.seconds());
         Point goal = new Point(20, 0);
         switch (end) {
-            case GOAL -> assertTrue(last instanceof BallState.Dead && t.ballAt(BALL, 9).isWithin(1.5, goal));
+            case GOAL ->
+                assertTrue(last instanceof BallState.Dead && t.ballAt(BALL, 9).isWithin(1.5, goal));
             case SAVE -> assertEquals(Optional.of(new RoleId("k")), last.holder());
-            case MISS -> assertTrue(
-                    last instanceof BallState.Loose && t.ballAt(BALL, 9).distanceTo(goal) > 1.5, "beside the post");
-            case REBOUND -> assertTrue(
-                    last instanceof BallState.Loose && t.ballAt(BALL, 9).x() < 18, "back in play");
+            case MISS ->
+                assertTrue(
+                        last instanceof BallState.Loose && t.ballAt(BALL, 9).distanceTo(goal) > 1.5, "beside the post");
+            case REBOUND ->
+                assertTrue(last instanceof BallState.Loose && t.ballAt(BALL, 9).x() < 18, "back in play");
         }
     }
 
@@ -283,7 +288,8 @@ class DeedsTest {
                     .pass("m1", "a", "b")
                     .move(on)
                     .progression());
-            double held = t.move(new MoveId("m2")).start() - t.move(new MoveId("m1")).end();
+            double held =
+                    t.move(new MoveId("m2")).start() - t.move(new MoveId("m1")).end();
             assertEquals(touch ? 0.1 : 0.4, held, 1e-9);
             assertFalse(t.findings().stream().anyMatch(f -> f.rule().equals("no-ball")));
         }

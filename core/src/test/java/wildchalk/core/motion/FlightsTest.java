@@ -72,7 +72,8 @@ class FlightsTest {
                 if (off.isPresent()) {
                     found++;
                     Point out = Point.polar(1, board.outwardDegrees());
-                    double in = Math.abs(off.get().minus(from).dot(out)) / off.get().distanceTo(from);
+                    double in =
+                            Math.abs(off.get().minus(from).dot(out)) / off.get().distanceTo(from);
                     double back = Math.abs(to.minus(off.get()).dot(out)) / to.distanceTo(off.get());
                     assertEquals(in, back, 1e-9);
                     assertEquals(Banks.distance(ICE, board), off.get().dot(out), 1e-9, "it is on the board");
@@ -114,8 +115,8 @@ class FlightsTest {
             Point there = start.plus(way.times(t));
             for (double x = -21.5; x <= 21.5; x += 0.05) {
                 Point off = new Point(x, 15);
-                Flight two = new Flight(
-                        0, List.of(from, off, there), plain.speed(), plain.slowing(), 0.85, false, false);
+                Flight two =
+                        new Flight(0, List.of(from, off, there), plain.speed(), plain.slowing(), 0.85, false, false);
                 // a ball leaves the board as it came: of all ways over the board that is the shortest
                 if (two.end() <= t && isReflected(from, off, there)) {
                     return t;

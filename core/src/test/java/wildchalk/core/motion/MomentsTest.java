@@ -70,7 +70,9 @@ class MomentsTest {
         Timeline t = waiting(new Region.Line(new Point(4, 1), new Point(4, 3)));
         assertFalse(t.move(new MoveId("m2")).happens());
         assertEquals("event-never", t.findings().get(0).rule());
-        assertTrue(t.findings().get(0).message().contains("A crosses the line"), t.findings().get(0).message());
+        assertTrue(
+                t.findings().get(0).message().contains("A crosses the line"),
+                t.findings().get(0).message());
     }
 
     @Test
@@ -167,7 +169,11 @@ class MomentsTest {
                 .run("m1", "a", reaches("b", new Region.NearRole(A, 3)), 5, 0)
                 .run("m2", "b", reaches("a", new Region.NearRole(B, 3)), 5, 0)
                 .progression());
-        assertEquals(2, t.findings().stream().filter(f -> f.rule().equals("event-never")).count());
+        assertEquals(
+                2,
+                t.findings().stream()
+                        .filter(f -> f.rule().equals("event-never"))
+                        .count());
     }
 
     // ---- holds ----
@@ -209,8 +215,8 @@ class MomentsTest {
         Timeline t = compile(held(early));
         assertEquals("hold-cross", t.findings().get(0).rule());
         assertEquals(4, t.findings().get(0).where().orElseThrow().x(), 0.5);
-        Rule never = new Rule.Hold(
-                new RuleId("r"), new RoleId("b"), Rule.What.CROSS, Optional.of(line), Optional.empty());
+        Rule never =
+                new Rule.Hold(new RuleId("r"), new RoleId("b"), Rule.What.CROSS, Optional.of(line), Optional.empty());
         assertEquals(List.of(), compile(held(never)).findings(), "B stays where he is");
     }
 
@@ -226,14 +232,19 @@ class MomentsTest {
                 .progression();
         for (int n = 1; n <= 3; n++) {
             Rule passes = new Rule.Limit(new RuleId("p"), Rule.Kind.PASSES, n, Optional.empty());
-            int found = compile(drill.withCourse(Course.PLAIN.with(passes))).findings().size();
+            int found = compile(drill.withCourse(Course.PLAIN.with(passes)))
+                    .findings()
+                    .size();
             assertEquals(n == 1 ? 0 : 1, found, n + " passes asked for");
         }
         double seconds = compile(drill).seconds();
         Rule tight = new Rule.Limit(new RuleId("s"), Rule.Kind.SECONDS, (int) Math.floor(seconds), Optional.empty());
         Rule wide = new Rule.Limit(new RuleId("s"), Rule.Kind.SECONDS, (int) Math.ceil(seconds), Optional.empty());
-        assertEquals(1, compile(drill.withCourse(Course.PLAIN.with(tight))).findings().size());
-        assertEquals(0, compile(drill.withCourse(Course.PLAIN.with(wide))).findings().size());
+        assertEquals(
+                1,
+                compile(drill.withCourse(Course.PLAIN.with(tight))).findings().size());
+        assertEquals(
+                0, compile(drill.withCourse(Course.PLAIN.with(wide))).findings().size());
     }
 
     @Test
@@ -247,11 +258,11 @@ class MomentsTest {
                 .pass("m2", "b", "a")
                 .progression();
         double free = compile(drill).seconds();
-        double two = compile(drill.withCourse(Course.PLAIN.with(
-                        new Rule.Limit(new RuleId("t"), Rule.Kind.TOUCHES, 2, Optional.empty()))))
+        double two = compile(drill.withCourse(
+                        Course.PLAIN.with(new Rule.Limit(new RuleId("t"), Rule.Kind.TOUCHES, 2, Optional.empty()))))
                 .seconds();
-        double one = compile(drill.withCourse(Course.PLAIN.with(
-                        new Rule.Limit(new RuleId("t"), Rule.Kind.TOUCHES, 1, Optional.empty()))))
+        double one = compile(drill.withCourse(
+                        Course.PLAIN.with(new Rule.Limit(new RuleId("t"), Rule.Kind.TOUCHES, 1, Optional.empty()))))
                 .seconds();
         assertTrue(one < two && two < free, one + " < " + two + " < " + free);
     }
@@ -260,9 +271,7 @@ class MomentsTest {
     void onTheMannersOfAPath() {
         // the same 10 m, forward and with a stop of 2 s in the middle: what it costs is the stop and the new start
         double plain = path(Waypoint.smooth(10, 0));
-        double stopped = path(
-                new Waypoint(new Point(5, 0), false).withHow(Passing.STOP, 2),
-                Waypoint.smooth(10, 0));
+        double stopped = path(new Waypoint(new Point(5, 0), false).withHow(Passing.STOP, 2), Waypoint.smooth(10, 0));
         double half = path(Waypoint.smooth(5, 0));
         assertEquals(2 * half + 2, stopped, 1e-6);
         assertTrue(stopped > plain + 2);

@@ -1,9 +1,5 @@
 package wildchalk.core.telling;
 
-import wildchalk.core.drill.RoleId;
-import wildchalk.core.drill.Deed;
-import wildchalk.core.drill.Choices;
-import wildchalk.core.drill.Act;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -18,9 +14,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Demo;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Branch;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Course;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Fork;
@@ -31,6 +30,7 @@ import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Side;
@@ -90,7 +90,9 @@ class TellingTest {
         }
         for (Launch launch : CourseOffers.launches(path)) {
             assertSentence(words.launch(launch));
-            assertTrue(Launches.period(path.withCourse(path.course().withLaunch(Optional.of(launch))), Timeline.of(drill, path))
+            assertTrue(Launches.period(
+                                    path.withCourse(path.course().withLaunch(Optional.of(launch))),
+                                    Timeline.of(drill, path))
                             .orElseThrow()
                     > 0);
             course = course.withLaunch(Optional.of(launch));
@@ -112,7 +114,9 @@ class TellingTest {
         Progression p = contested();
         Progression forked = Branching.fork(p, p.steps().get(0).id(), Fork.By.BALL);
         Fork fork = forked.course().forks().get(0);
-        assertEquals(List.of("A wins it", "B wins it"), fork.branches().stream().map(Branch::label).toList());
+        assertEquals(
+                List.of("A wins it", "B wins it"),
+                fork.branches().stream().map(Branch::label).toList());
         assertEquals(p.steps().size() + 2, forked.steps().size(), "a step to draw on for each");
         assertEquals(2, Outcomes.ways(forked).size());
         assertFalse(Branching.canDecide(p.steps().get(1), Fork.By.BALL));
@@ -126,11 +130,14 @@ class TellingTest {
         StepId last = p.steps().get(1).id();
         assertEquals(last, forked.steps().get(forked.steps().size() - 1).id());
         for (var way : Outcomes.ways(forked)) {
-            List<StepId> steps = Outcomes.along(forked, way.choices()).steps().stream().map(Step::id).toList();
+            List<StepId> steps = Outcomes.along(forked, way.choices()).steps().stream()
+                    .map(Step::id)
+                    .toList();
             assertEquals(3, steps.size());
             assertEquals(last, steps.get(2));
         }
-        Progression three = Branching.branch(forked, forked.course().forks().get(0).id(), "a third");
+        Progression three =
+                Branching.branch(forked, forked.course().forks().get(0).id(), "a third");
         assertEquals(3, Outcomes.ways(three).size());
     }
 
@@ -148,10 +155,7 @@ class TellingTest {
                 new RoleId("a"),
                 Optional.empty(),
                 false,
-                new Deed.Contest(
-                        Deed.Kind.LOOSE_BALL,
-                        List.of(new RoleId("b")),
-                        Optional.empty()));
+                new Deed.Contest(Deed.Kind.LOOSE_BALL, List.of(new RoleId("b")), Optional.empty()));
         return Drills.blank()
                 .role("a", Side.ATTACK, 1, 0)
                 .role("b", Side.DEFENCE, -1, 0)
@@ -217,7 +221,9 @@ class TellingTest {
     void repsThatRunAreThoseWhoseStartLiesLessThanARepBack() {
         for (double t = 0; t < 40; t += 0.37) {
             double now = t;
-            long brute = Stream.iterate(0.0, s -> s <= now, s -> s + 4).filter(s -> now - s <= 11).count();
+            long brute = Stream.iterate(0.0, s -> s <= now, s -> s + 4)
+                    .filter(s -> now - s <= 11)
+                    .count();
             assertEquals(brute, Launches.running(4, 11, t).size(), "at " + t);
         }
     }

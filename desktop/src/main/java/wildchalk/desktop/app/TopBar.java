@@ -122,7 +122,10 @@ final class TopBar extends HBox {
 
     private void fillShare() {
         for (Sharing.Kind kind : Sharing.Kind.values()) {
-            share.getItems().add(item("share." + kind.name().toLowerCase(Locale.ROOT), () -> shell.share(kind)));
+            share.getItems()
+                    .add(item(
+                            "share." + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                            () -> shell.share(kind)));
         }
     }
 

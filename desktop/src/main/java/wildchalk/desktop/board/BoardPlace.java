@@ -263,7 +263,20 @@ public final class BoardPlace extends BorderPane {
         wider.setTooltip(new Tooltip(Ui.text("strip.wider")));
         wider.setOnAction(e -> strip.zoom(1 / 1.5));
         HBox row = new HBox(
-                play, back, next, speeds, clock, reps, forks, gap, status, wider, closer, follow, present(), closeStep());
+                play,
+                back,
+                next,
+                speeds,
+                clock,
+                reps,
+                forks,
+                gap,
+                status,
+                wider,
+                closer,
+                follow,
+                present(),
+                closeStep());
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("transport");
         return row;

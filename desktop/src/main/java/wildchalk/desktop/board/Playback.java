@@ -10,9 +10,8 @@ import javafx.beans.property.SimpleObjectProperty;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Outcomes;
-import wildchalk.core.drill.Step;
+import wildchalk.core.motion.ForkTimes;
 import wildchalk.core.motion.Launches;
-import wildchalk.core.motion.Timeline;
 import wildchalk.desktop.document.DrillDocument;
 
 /** Moves the playhead while a drill plays: past forks, and round and round while reps follow each other. */
@@ -103,16 +102,8 @@ public final class Playback {
                 .findFirst();
     }
 
-    /** A contest and a shot take their end from the branch: it is asked as they start. */
     private double endOf(Fork fork) {
-        Timeline timeline = document.timeline();
-        Step step = document.rep().progression().step(fork.after()).orElseThrow();
-        return fork.decider()
-                .filter(m -> step.moves().stream().anyMatch(x -> x.id().equals(m)))
-                .map(timeline::move)
-                .filter(m -> m.happens())
-                .map(m -> fork.by() == Fork.By.SHOT ? m.start() : m.end() - 1e-3)
-                .orElse(timeline.step(fork.after()).end() - 1e-3);
+        return ForkTimes.at(document.rep().progression(), document.timeline(), fork);
     }
 
     // ---- reps that overlap ----

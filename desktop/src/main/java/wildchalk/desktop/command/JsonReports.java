@@ -1,6 +1,5 @@
 package wildchalk.desktop.command;
 
-import wildchalk.core.drill.Outcomes;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -10,6 +9,7 @@ import java.util.Locale;
 import wildchalk.core.binder.JsonText;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.geometry.Point;
@@ -131,7 +131,8 @@ final class JsonReports {
                         .put("measure", sentence.measure());
             }
             s.set("points", texts(step.points()));
-            step.question().ifPresent(q -> s.putObject("question").put("ask", q.ask()).put("answer", q.answer()));
+            step.question()
+                    .ifPresent(q -> s.putObject("question").put("ask", q.ask()).put("answer", q.answer()));
         }
         return JsonText.of(o);
     }

@@ -1,9 +1,5 @@
 package wildchalk.desktop.command;
 
-import wildchalk.picture.export.Reader;
-import wildchalk.core.drill.Outcomes;
-import java.util.stream.Collectors;
-import wildchalk.core.drill.Choices;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
@@ -11,6 +7,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -19,7 +16,9 @@ import picocli.CommandLine.Spec;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Schemas;
 import wildchalk.core.binder.SurfaceFile;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.RoleId;
@@ -31,6 +30,7 @@ import wildchalk.picture.export.GifExport;
 import wildchalk.picture.export.PageExport;
 import wildchalk.picture.export.PngExport;
 import wildchalk.picture.export.Progress;
+import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Rep;
 import wildchalk.picture.export.SheetExport;
 import wildchalk.picture.export.SvgExport;
@@ -48,6 +48,9 @@ import wildchalk.picture.style.Ground;
             "\"wildchalk open FOLDER\" on a binder of yours."
         })
 final class WildChalkCommand implements Runnable {
+
+    /** More paths than one clip can show. */
+    private static final int MOST_WAYS = 12;
 
     /** What export makes. */
     enum Kind {
@@ -194,6 +197,7 @@ final class WildChalkCommand implements Runnable {
             @Option(names = "--paper", defaultValue = "A4", description = "for pdf: ${COMPLETION-CANDIDATES}")
                     SheetExport.Paper paper,
             @Option(names = "--ground", defaultValue = "PAPER", description = "${COMPLETION-CANDIDATES}") Ground ground,
+            @Option(names = "--all-paths", description = "for gif: every path, one after the other") boolean everyPath,
             @Option(names = "--width", paramLabel = "PIXELS", description = "for png; default 2244, 300 dpi on A4")
                     Integer width,
             @Option(names = "--progression", paramLabel = "ID", description = "a version; by default the first")
@@ -219,7 +223,7 @@ final class WildChalkCommand implements Runnable {
                     case SVG -> SvgExport.step(rep, step - 1, ground);
                     case PNG -> PngExport.step(rep, step - 1, ground, pixels);
                     case PDF -> SheetExport.of(rep, paper, Progress.NONE);
-                    case GIF -> GifExport.of(rep, ground, Progress.NONE);
+                    case GIF -> GifExport.of(everyPath ? rep.everyWay(MOST_WAYS) : List.of(rep), ground, Progress.NONE);
                     case HTML -> PageExport.of(rep, ground);
                 };
         Path path = target != null
@@ -250,9 +254,8 @@ final class WildChalkCommand implements Runnable {
                 : Slugs.isSlug(progression) ? drill.progression(new ProgressionId(progression)) : Optional.empty();
         String known = String.join(
                 ", ", drill.progressions().stream().map(p -> p.id().text()).toList());
-        Progression version =
-                chosen.orElseThrow(() -> new BadInput("--progression %s: %s has no such progression; it has %s."
-                        .formatted(progression, file, known)));
+        Progression version = chosen.orElseThrow(() -> new BadInput(
+                "--progression %s: %s has no such progression; it has %s.".formatted(progression, file, known)));
         return Rep.of(drill, version, choices(version, outcome), Reader.USUAL);
     }
 

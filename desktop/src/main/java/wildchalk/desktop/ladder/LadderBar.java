@@ -104,7 +104,10 @@ public final class LadderBar extends HBox {
                 rung.setSelected(true);
             });
             if (p.basedOn().isPresent()) {
-                Label step = new Label("›");
+                int base = drill.progressions()
+                        .indexOf(drill.progression(p.basedOn().get()).orElseThrow());
+                boolean next = base == drill.progressions().indexOf(p) - 1;
+                Label step = new Label(next ? "›" : Ui.text("ladder.on", base + 1));
                 step.getStyleClass().add("quiet");
                 rungs.getChildren().add(step);
             }

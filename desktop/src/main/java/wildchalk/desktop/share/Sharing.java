@@ -33,13 +33,17 @@ public final class Sharing {
         HTML,
         PDF,
         GIF,
+        GIF_PATHS,
         PNG,
         SVG;
 
         String suffix() {
-            return name().toLowerCase(Locale.ROOT);
+            return this == GIF_PATHS ? "gif" : name().toLowerCase(Locale.ROOT);
         }
     }
+
+    /** More paths than one clip can show. */
+    private static final int MOST_WAYS = 12;
 
     private final Stage owner;
     private final FileDialogs dialogs;
@@ -95,6 +99,7 @@ public final class Sharing {
             case PNG -> PngExport.step(rep, step, ground, PngExport.PRINT_WIDTH);
             case PDF -> SheetExport.of(rep, SheetExport.Paper.A4, progress);
             case GIF -> GifExport.of(rep, ground, progress);
+            case GIF_PATHS -> GifExport.of(rep.everyWay(MOST_WAYS), ground, progress);
             case HTML -> PageExport.of(rep, ground);
         };
     }

@@ -60,11 +60,13 @@ final class StripBars {
         bars.add(new Bar(lane, span.start(), end, move.id(), verb(move), Optional.of(role)));
         if (move.isBallRelease()) {
             ballLane(move)
-                    .ifPresent(l -> bars.add(
-                            new Bar(l, span.start(), span.end(), move.id(), "", Optional.empty())));
+                    .ifPresent(l -> bars.add(new Bar(l, span.start(), span.end(), move.id(), "", Optional.empty())));
         }
         Delays.firesAt(rep.timeline(), move).ifPresent(fires -> {
-            Move other = move.trigger().flatMap(t -> t.move()).flatMap(rep.progression()::move).orElseThrow();
+            Move other = move.trigger()
+                    .flatMap(t -> t.move())
+                    .flatMap(rep.progression()::move)
+                    .orElseThrow();
             threads.add(new Thread(move.id(), fires, laneOf(other), span.start(), lane));
         });
     }
@@ -91,8 +93,8 @@ final class StripBars {
     private String verb(Move move) {
         return rep.talk().sentence(move.id()).stream()
                 .flatMap(s -> s.phrases().stream().skip(1))
-                .filter(p -> p.match(
-                        plain -> true, slot -> slot.what() == SlotKind.MANNER || slot.what() == SlotKind.KIND))
+                .filter(p ->
+                        p.match(plain -> true, slot -> slot.what() == SlotKind.MANNER || slot.what() == SlotKind.KIND))
                 .map(p -> p.text())
                 .filter(t -> !t.isEmpty() && !t.equals("then"))
                 .findFirst()

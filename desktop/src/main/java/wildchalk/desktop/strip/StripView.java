@@ -105,7 +105,8 @@ public final class StripView extends ScrollPane {
         zoom = Math.max(1, Math.min(MOST_ZOOM, zoom * factor));
         fit();
         double wide = canvas.getWidth() - getViewportBounds().getWidth();
-        double middle = x(document.secondsProperty().get()) - getViewportBounds().getWidth() / 2;
+        double middle =
+                x(document.secondsProperty().get()) - getViewportBounds().getWidth() / 2;
         setHvalue(wide > 0 ? Math.max(0, Math.min(1, middle / wide)) : 0);
     }
 
@@ -160,7 +161,8 @@ public final class StripView extends ScrollPane {
         Optional<MoveId> held = document.selectionProperty()
                 .get()
                 .move()
-                .filter(m -> painter(scale).place(all, m)
+                .filter(m -> painter(scale)
+                        .place(all, m)
                         .filter(p -> Math.hypot(p[0] - e.getX(), p[1] - e.getY()) <= StripPainter.HANDLE + 3)
                         .isPresent());
         if (held.isPresent()) {
@@ -222,9 +224,11 @@ public final class StripView extends ScrollPane {
     private void delay(MoveId id, double seconds) {
         Rep rep = document.rep();
         if (document.isUpToDate()) {
-            document.change(Ui.text("edit.delay"), p -> p.move(id)
-                    .map(m -> p.withMove(Delays.startingAt(rep.progression(), rep.timeline(), m, seconds)))
-                    .orElse(p));
+            document.change(
+                    Ui.text("edit.delay"),
+                    p -> p.move(id)
+                            .map(m -> p.withMove(Delays.startingAt(rep.progression(), rep.timeline(), m, seconds)))
+                            .orElse(p));
         }
     }
 
@@ -239,9 +243,11 @@ public final class StripView extends ScrollPane {
                 .min(Comparator.comparingDouble(b -> away(scale, b, x)));
         target.flatMap(b -> rep.progression().move(b.move())).ifPresent(other -> {
             Event event = Delays.momentOf(rep.timeline(), other, scale.secondsAt(x));
-            document.change(Ui.text("edit.thread"), p -> p.move(id)
-                    .map(m -> p.withMove(Delays.waitingFor(m, event)))
-                    .orElse(p));
+            document.change(
+                    Ui.text("edit.thread"),
+                    p -> p.move(id)
+                            .map(m -> p.withMove(Delays.waitingFor(m, event)))
+                            .orElse(p));
         });
     }
 
@@ -258,7 +264,11 @@ public final class StripView extends ScrollPane {
     private void paint() {
         Rep rep = document.rep();
         painter(scale())
-                .paint(rep, StripBars.of(rep), document.selectionProperty().get().move(), left());
+                .paint(
+                        rep,
+                        StripBars.of(rep),
+                        document.selectionProperty().get().move(),
+                        left());
         Color colour = StripPainter.fx(ground.get().side(Side.DEFENCE));
         needle.setStroke(colour);
         needle.setEndY(canvas.getHeight());

@@ -7,6 +7,7 @@ import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.List;
 import wildchalk.core.words.StepWords;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Painter;
@@ -35,45 +36,60 @@ public final class GifExport {
     }
 
     public static byte[] of(Rep rep, Ground ground, Progress progress) throws IOException {
+        return of(List.of(rep), ground, progress);
+    }
+
+    /** One rep after another, such as the paths of a drill that can go several ways. */
+    public static byte[] of(List<Rep> reps, Ground ground, Progress progress) throws IOException {
+        Rep first = reps.get(0);
         Viewport viewport = Viewport.fitting(
-                rep.drill().surfaceUse(),
+                first.drill().surfaceUse(),
                 WIDTH,
-                WIDTH * Math.min(1, Viewport.aspect(rep.drill().surfaceUse())));
-        int lines = rep.talk().steps().stream()
+                WIDTH * Math.min(1, Viewport.aspect(first.drill().surfaceUse())));
+        int lines = reps.stream()
+                .flatMap(r -> r.talk().steps().stream())
                 .mapToInt(s -> s.sentences().size())
                 .max()
                 .orElse(0);
         int height = (int) Math.ceil(viewport.height()) + 40 + lines * CAPTION_LINE;
-        Painter painter = new Painter(ground, rep.reader().code());
-        BufferedImage surface = new BufferedImage(WIDTH, height, BufferedImage.TYPE_INT_RGB);
-        Graphics2D sg = surface.createGraphics();
-        sg.setColor(ground.surround());
-        sg.fillRect(0, 0, WIDTH, height);
-        painter.paintGround(sg, rep.drill().surfaceUse(), viewport);
-        sg.setColor(ground.surround());
-        sg.fill(new Rectangle2D.Double(0, viewport.height(), WIDTH, height - viewport.height()));
-        sg.dispose();
-
-        int frames = frames(rep.timeline().seconds());
+        Painter painter = new Painter(ground, first.reader().code());
+        BufferedImage surface = surface(first, ground, painter, viewport, height);
+        int total = reps.stream().mapToInt(r -> frames(r.timeline().seconds())).sum();
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         BufferedImage image = new BufferedImage(WIDTH, height, BufferedImage.TYPE_INT_RGB);
+        int done = 0;
         try (GifWriter gif = new GifWriter(bytes)) {
-            for (int i = 0; i < frames; i++) {
-                Progress.tell(progress, (double) i / frames);
-                double t = Math.min(rep.timeline().seconds(), i * FRAME_HUNDREDTHS / 100.0);
-                Graphics2D g = image.createGraphics();
-                g.drawImage(surface, 0, 0, null);
-                Frame frame = Frame.at(rep.drill(), rep.progression(), rep.timeline(), t);
-                g.setClip(new Rectangle(0, 0, WIDTH, (int) viewport.height()));
-                painter.paintMarks(g, frame, viewport);
-                g.setClip(null);
-                caption(g, rep, ground, frame, viewport.height());
-                g.dispose();
-                gif.add(image, i + 1 < frames ? FRAME_HUNDREDTHS : LAST_HUNDREDTHS);
+            for (Rep rep : reps) {
+                int frames = frames(rep.timeline().seconds());
+                for (int i = 0; i < frames; i++) {
+                    Progress.tell(progress, (double) done++ / total);
+                    double t = Math.min(rep.timeline().seconds(), i * FRAME_HUNDREDTHS / 100.0);
+                    Graphics2D g = image.createGraphics();
+                    g.drawImage(surface, 0, 0, null);
+                    Frame frame = Frame.at(rep.drill(), rep.progression(), rep.timeline(), t);
+                    g.setClip(new Rectangle(0, 0, WIDTH, (int) viewport.height()));
+                    painter.paintMarks(g, frame, viewport);
+                    g.setClip(null);
+                    caption(g, rep, ground, frame, viewport.height());
+                    g.dispose();
+                    gif.add(image, i + 1 < frames ? FRAME_HUNDREDTHS : LAST_HUNDREDTHS);
+                }
             }
         }
         Progress.tell(progress, 1);
         return bytes.toByteArray();
+    }
+
+    private static BufferedImage surface(Rep rep, Ground ground, Painter painter, Viewport viewport, int height) {
+        BufferedImage surface = new BufferedImage(WIDTH, height, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = surface.createGraphics();
+        g.setColor(ground.surround());
+        g.fillRect(0, 0, WIDTH, height);
+        painter.paintGround(g, rep.drill().surfaceUse(), viewport);
+        g.setColor(ground.surround());
+        g.fill(new Rectangle2D.Double(0, viewport.height(), WIDTH, height - viewport.height()));
+        g.dispose();
+        return surface;
     }
 
     private static void caption(Graphics2D g, Rep rep, Ground ground, Frame frame, double top) {
@@ -81,7 +97,8 @@ public final class GifExport {
         g.setFont(Fonts.bold(CAPTION_SIZE + 2));
         StepWords step =
                 rep.talk().steps().isEmpty() ? null : rep.talk().steps().get(frame.currentStep());
-        String title = rep.drill().title() + (step == null ? "" : " · " + step.title());
+        String way = rep.wayLabel().isEmpty() ? "" : " · " + rep.wayLabel();
+        String title = rep.drill().title() + way + (step == null ? "" : " · " + step.title());
         g.drawString(title, 14, (float) (top + 20));
         if (step == null) {
             return;

@@ -11,16 +11,18 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.Base64;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.DoubleFunction;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Side;
-import wildchalk.core.drill.Step;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
+import wildchalk.core.words.CourseWords;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
 import wildchalk.core.words.Words;
@@ -56,17 +58,19 @@ public final class PageExport {
                 .withUnit(MARK_PIXELS);
         String policy = "default-src 'none'; script-src '" + hash(script) + "'; style-src '" + hash(style)
                 + "'; base-uri 'none'; form-action 'none'";
+        List<Play> plays = Play.all(rep);
         String page = resource("page.html")
                 .replace("@policy@", policy)
                 .replace("@style@", style)
                 .replace("@script@", script)
                 .replace("@labels@", labels())
                 .replace("@viewBox@", "0 0 " + WIDTH + " " + Numbers.fixed(v.height(), 1))
-                .replace("@picture@", picture(rep, ground, v))
-                .replace("@roles@", roleOptions(rep))
-                .replace("@words@", words(rep))
-                .replace("@parts@", parts(rep))
-                .replace("@data@", data(rep, v))
+                .replace("@picture@", picture(plays, ground, v))
+                .replace("@roles@", roleOptions(plays))
+                .replace("@chapters@", chapters(plays))
+                .replace("@words@", words(plays))
+                .replace("@parts@", parts(plays))
+                .replace("@data@", data(plays, v))
                 .replace("@about@", escape(about(rep)))
                 .replace(
                         "@note@",
@@ -78,18 +82,34 @@ public final class PageExport {
     }
 
     private static String about(Rep rep) {
-        return rep.progression().title() + " · " + rep.drill().surface().title() + " · "
+        return rep.drill().surface().title() + " · "
                 + TEXTS.get("sheet.seconds", Numbers.fixed(rep.timeline().seconds(), 1));
     }
 
     // ---- the picture ----
 
-    private static String picture(Rep rep, Ground ground, Viewport v) throws IOException {
+    private static String picture(List<Play> plays, Ground ground, Viewport v) throws IOException {
         SvgParts parts = new SvgParts();
-        Painter painter = new Painter(ground, rep.reader().code());
+        Painter painter = new Painter(ground, plays.get(0).rep().reader().code());
         StringBuilder svg = new StringBuilder();
+        svg.append(parts.fragment(
+                g -> painter.paintGround(g, plays.get(0).rep().drill().surfaceUse(), v)));
+        for (int i = 0; i < plays.size(); i++) {
+            svg.append("<g class=\"play\" data-play=\"%d\"%s>".formatted(i, hidden(plays.get(i))));
+            play(svg, parts, painter, plays.get(i), ground, v);
+            svg.append("</g>");
+        }
+        return svg.toString();
+    }
+
+    private static String hidden(Play play) {
+        return play.id().isEmpty() ? "" : " hidden";
+    }
+
+    private static void play(StringBuilder svg, SvgParts parts, Painter painter, Play play, Ground ground, Viewport v)
+            throws IOException {
+        Rep rep = play.rep();
         svg.append(parts.fragment(g -> {
-            painter.paintGround(g, rep.drill().surfaceUse(), v);
             Painter.prepare(g);
             painter.paintGear(g, frame(rep, 0), v);
             painter.paintQueues(g, frame(rep, 0), v);
@@ -102,23 +122,23 @@ public final class PageExport {
             svg.append("</g>");
         }
         for (Role role : rep.progression().roles()) {
-            svg.append(sprite(rep, ground, v, parts, role));
+            svg.append(sprite(play, ground, v, parts, role));
         }
         for (BallId ball : rep.timeline().ballIds()) {
             Point2D at = v.toPixels(rep.timeline().ballAt(ball, 0));
-            svg.append("<g class=\"ball\" id=\"ball-%s\" transform=\"translate(%s %s)\"><g class=\"inner\">"
-                    .formatted(ball, number(at.getX()), number(at.getY())));
+            svg.append("<g class=\"ball\" id=\"%sball-%s\" transform=\"translate(%s %s)\"><g class=\"inner\">"
+                    .formatted(play.id(), ball, number(at.getX()), number(at.getY())));
             svg.append(parts.fragment(g -> painter.paintBall(g, v.unit())));
             svg.append("</g></g>");
         }
-        return svg.toString();
     }
 
     private static Frame frame(Rep rep, int step) {
         return new Frame(rep.drill(), rep.progression(), rep.timeline(), 0, step, false, Set.of());
     }
 
-    private static String sprite(Rep rep, Ground ground, Viewport v, SvgParts parts, Role role) throws IOException {
+    private static String sprite(Play play, Ground ground, Viewport v, SvgParts parts, Role role) throws IOException {
+        Rep rep = play.rep();
         Point2D origin = new Point2D.Double(0, 0);
         Point2D at = v.toPixels(rep.timeline().poseAt(role.id(), 0).at());
         double facing = v.heading(rep.timeline().poseAt(role.id(), 0).facingDegrees());
@@ -131,22 +151,48 @@ public final class PageExport {
             Painter.prepare(g);
             new BodyArt(g, ground, v.unit()).body(origin, facing, role.side(), colour, role.label());
         });
-        return ("<g class=\"role\" id=\"role-%s\" transform=\"translate(%s %s)\"><circle class=\"ring\" r=\"%s\"/>"
+        return ("<g class=\"role\" id=\"%srole-%s\" transform=\"translate(%s %s)\"><circle class=\"ring\" r=\"%s\"/>"
                         + "<g class=\"nose\">%s</g>%s</g>")
-                .formatted(role.id(), number(at.getX()), number(at.getY()), number(18 * v.unit()), nose, body);
+                .formatted(
+                        play.id(), role.id(), number(at.getX()), number(at.getY()), number(18 * v.unit()), nose, body);
     }
 
     // ---- the data ----
 
-    private static String data(Rep rep, Viewport v) throws IOException {
+    private static String data(List<Play> plays, Viewport v) throws IOException {
         ObjectNode data = JSON.createObjectNode();
-        double seconds = rep.timeline().seconds();
-        data.put("seconds", round(seconds, 1000));
         ObjectNode frame = data.putObject("frame");
         frame.put("pixelsPerMetre", v.pixelsPerMetre());
         Point2D origin = v.toPixels(Point.ORIGIN);
         frame.put("x", origin.getX()).put("y", origin.getY()).put("standing", v.standing());
         frame.put("ballAway", Bodies.ballOffset(v));
+        ArrayNode list = data.putArray("plays");
+        for (Play play : plays) {
+            play(list.addObject(), play, plays, v);
+        }
+        // "</" may not stand inside a script element
+        return JSON.writeValueAsString(data).replace("<", "\\u003c");
+    }
+
+    private static void play(ObjectNode data, Play play, List<Play> plays, Viewport v) {
+        Rep rep = play.rep();
+        double seconds = rep.timeline().seconds();
+        data.put("id", play.id());
+        data.put("chapter", rep.whole().id().text());
+        data.put("path", rep.wayLabel());
+        data.put("seconds", round(seconds, 1000));
+        ArrayNode turns = data.putArray("turns");
+        for (Play.Turn turn : play.turns(plays)) {
+            ObjectNode n = turns.addObject();
+            n.put("at", round(turn.seconds(), 1000));
+            n.put("ask", new CourseWords(rep.whole(), rep.drill().surface()).question(turn.fork()));
+            ArrayNode ways = n.putArray("ways");
+            for (int i = 0; i < turn.plays().size(); i++) {
+                ways.addObject()
+                        .put("label", turn.fork().branches().get(i).label())
+                        .put("play", turn.plays().get(i));
+            }
+        }
         ArrayNode steps = data.putArray("steps");
         rep.timeline().steps().forEach(s -> steps.add(round(s.start(), 1000)));
         ObjectNode roles = data.putObject("roles");
@@ -166,8 +212,6 @@ public final class PageExport {
                             .add(round(s.start(), 10000))
                             .add(s.holder().map(Object::toString).orElse("")));
         }
-        // "</" may not stand inside a script element
-        return JSON.writeValueAsString(data).replace("<", "\\u003c");
     }
 
     /** Flat: second, x, y, second, x, y… */
@@ -205,42 +249,89 @@ public final class PageExport {
         return escape(labels.toString());
     }
 
-    private static String roleOptions(Rep rep) {
+    private static String roleOptions(List<Play> plays) {
+        Map<String, String> labels = new LinkedHashMap<>();
+        plays.forEach(p -> p.rep().progression().roles().forEach(r -> labels.putIfAbsent(r.id().text(), r.label())));
         StringBuilder html =
                 new StringBuilder("<option value=\"\">" + escape(TEXTS.get("page.everyone")) + "</option>");
-        for (Role role : rep.progression().roles()) {
-            html.append("<option value=\"%s\">%s</option>".formatted(role.id(), escape(role.label())));
+        labels.forEach((id, label) -> html.append("<option value=\"%s\">%s</option>".formatted(id, escape(label))));
+        return html.toString();
+    }
+
+    /** The versions; none where there is one only. */
+    private static String chapters(List<Play> plays) {
+        Map<String, String> titles = new LinkedHashMap<>();
+        plays.forEach(p ->
+                titles.putIfAbsent(p.rep().whole().id().text(), p.rep().whole().title()));
+        String now = first(plays).rep().whole().id().text();
+        StringBuilder html = new StringBuilder();
+        titles.forEach((id, title) -> html.append(
+                "<option value=\"%s\"%s>%s</option>".formatted(id, id.equals(now) ? " selected" : "", escape(title))));
+        return html.toString();
+    }
+
+    private static Play first(List<Play> plays) {
+        return plays.stream().filter(p -> p.id().isEmpty()).findFirst().orElse(plays.get(0));
+    }
+
+    private static String words(List<Play> plays) {
+        StringBuilder html = new StringBuilder();
+        for (int i = 0; i < plays.size(); i++) {
+            Rep rep = plays.get(i).rep();
+            html.append("<div class=\"told\" data-play=\"%d\"%s>"
+                    .formatted(i, plays.get(i).id().isEmpty() ? "" : " hidden"));
+            lines(html, "page.changes", rep.talk().changes());
+            html.append("<ol>");
+            for (int s = 0; s < rep.talk().steps().size(); s++) {
+                step(html, rep.talk().steps().get(s), s);
+            }
+            html.append("</ol>");
+            lines(html, "page.rules", rep.talk().rules());
+            lines(html, "page.rotation", rep.talk().rotation());
+            lines(html, "page.cautions", rep.talk().cautions());
+            html.append("</div>");
         }
         return html.toString();
     }
 
-    private static String words(Rep rep) {
+    private static void lines(StringBuilder html, String title, List<String> lines) {
+        if (!lines.isEmpty()) {
+            html.append("<h2>").append(escape(TEXTS.get(title))).append("</h2><ul>");
+            lines.forEach(l -> html.append("<li>").append(escape(l)).append("</li>"));
+            html.append("</ul>");
+        }
+    }
+
+    private static void step(StringBuilder html, StepWords step, int index) {
+        html.append("<li data-step=\"%d\"><button type=\"button\" class=\"go\"><b>%s</b> <span>%s</span></button>"
+                .formatted(index, escape(step.title()), escape(step.span())));
+        if (!step.numbers().isEmpty()) {
+            html.append("<p><b>").append(escape(step.numbers())).append("</b></p>");
+        }
+        for (Sentence sentence : step.sentences()) {
+            html.append("<p>%s <small>%s</small></p>".formatted(escape(sentence.text()), escape(sentence.measure())));
+        }
+        for (String point : step.points()) {
+            html.append("<p class=\"point\">%s</p>".formatted(escape(point)));
+        }
+        step.question()
+                .ifPresent(q -> html.append("<details><summary>%s</summary><p>%s</p></details>"
+                        .formatted(escape(q.ask()), escape(q.answer()))));
+        html.append("</li>");
+    }
+
+    private static String parts(List<Play> plays) {
         StringBuilder html = new StringBuilder();
-        List<Step> steps = rep.progression().steps();
-        for (int s = 0; s < steps.size(); s++) {
-            StepWords step = rep.talk().steps().get(s);
-            html.append("<li data-step=\"%d\"><button type=\"button\" class=\"go\"><b>%s</b> <span>%s</span></button>"
-                    .formatted(s, escape(step.title()), escape(step.span())));
-            for (Sentence sentence : step.sentences()) {
+        for (int i = 0; i < plays.size(); i++) {
+            Rep rep = plays.get(i).rep();
+            for (Role role : rep.progression().roles()) {
                 html.append(
-                        "<p>%s <small>%s</small></p>".formatted(escape(sentence.text()), escape(sentence.measure())));
+                        "<section class=\"part\" data-play=\"%d\" data-role=\"%s\" hidden>".formatted(i, role.id()));
+                for (String line : Words.partOf(role.id(), rep.drill(), rep.progression(), rep.talk())) {
+                    html.append("<p>").append(escape(line)).append("</p>");
+                }
+                html.append("</section>");
             }
-            for (String point : step.points()) {
-                html.append("<p class=\"point\">%s</p>".formatted(escape(point)));
-            }
-            html.append("</li>");
-        }
-        return html.toString();
-    }
-
-    private static String parts(Rep rep) {
-        StringBuilder html = new StringBuilder();
-        for (Role role : rep.progression().roles()) {
-            html.append("<section class=\"part\" data-role=\"%s\" hidden>".formatted(role.id()));
-            for (String line : Words.partOf(role.id(), rep.drill(), rep.progression(), rep.talk())) {
-                html.append("<p>").append(escape(line)).append("</p>");
-            }
-            html.append("</section>");
         }
         return html.toString();
     }

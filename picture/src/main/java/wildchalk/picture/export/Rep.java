@@ -57,7 +57,7 @@ public record Rep(
         return ways.stream().map(w -> of(drill, whole, w.choices(), reader)).toList();
     }
 
-    /** What the path is called: "blue wins it → save"; empty where there is one way only. */
+    /** What the path is called: "blue wins it › save"; empty where there is one way only. */
     public String wayLabel() {
         return Outcomes.areMany(whole) ? Outcomes.way(whole, choices).label() : "";
     }

@@ -11,13 +11,18 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import wildchalk.core.drill.Audience;
+import wildchalk.core.drill.Outcomes;
+import wildchalk.core.drill.Way;
 import wildchalk.core.finding.Finding;
+import wildchalk.core.motion.Timeline;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
+import wildchalk.picture.paint.Extra;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Painter;
 import wildchalk.picture.paint.Viewport;
@@ -49,6 +54,8 @@ public final class SheetExport {
     private static final double MARK_PIXELS = 0.8;
 
     private static final double LEGEND_MILLIMETRES = 16;
+    /** More ways than a sheet should list. */
+    private static final int MOST_WAYS = 12;
 
     private SheetExport() {}
 
@@ -61,12 +68,15 @@ public final class SheetExport {
         font(builder, Fonts.BOLD_FILE, 700, BaseRendererBuilder.FontStyle.NORMAL);
         font(builder, Fonts.ITALIC_FILE, 400, BaseRendererBuilder.FontStyle.ITALIC);
         DefaultObjectDrawerFactory drawers = new DefaultObjectDrawerFactory();
-        drawers.registerDrawer("wildchalk/diagram", diagramDrawer(rep));
+        List<SheetParts.Part> parts = new ArrayList<>(SheetParts.ofVersion(rep));
+        int own = parts.size();
+        parts.addAll(SheetParts.otherVersions(rep));
+        drawers.registerDrawer("wildchalk/diagram", diagramDrawer(parts));
         drawers.registerDrawer("wildchalk/legend", legendDrawer(rep));
         builder.useObjectDrawerFactory(drawers);
         builder.withProducer("Wild Chalk");
         builder.usePdfUaAccessibility(true);
-        builder.withHtmlContent(html(rep, paper), null);
+        builder.withHtmlContent(html(rep, paper, parts, own), null);
         builder.toStream(out);
         Progress.tell(progress, 0.2);
         builder.run();
@@ -78,9 +88,11 @@ public final class SheetExport {
         builder.useFont(() -> Fonts.open(file), Fonts.FAMILY, weight, style, true);
     }
 
-    private static FSObjectDrawer diagramDrawer(Rep rep) {
+    private static FSObjectDrawer diagramDrawer(List<SheetParts.Part> parts) {
         return (element, x, y, width, height, output, context, dotsPerPixel) -> {
             int step = Integer.parseInt(element.getAttribute("data-step"));
+            SheetParts.Part part = parts.get(Integer.parseInt(element.getAttribute("data-part")));
+            Rep rep = part.rep();
             output.drawWithGraphics(
                     (float) x, (float) y, (float) width / dotsPerPixel, (float) height / dotsPerPixel, g -> {
                         double w = width / dotsPerPixel;
@@ -91,7 +103,8 @@ public final class SheetExport {
                         new Painter(Ground.PAPER, rep.reader().code())
                                 .paint(
                                         (Graphics2D) g,
-                                        Frame.ofStep(rep.drill(), rep.progression(), rep.timeline(), step),
+                                        Frame.ofStep(rep.drill(), rep.progression(), rep.timeline(), step)
+                                                .with(Extra.NONE.withChanges(part.marks())),
                                         v);
                     });
             return null;
@@ -120,26 +133,32 @@ public final class SheetExport {
 
     // ---- the text ----
 
-    private static String html(Rep rep, Paper paper) throws IOException {
+    private static String html(Rep rep, Paper paper, List<SheetParts.Part> parts, int own) throws IOException {
         StringBuilder body = new StringBuilder();
         body.append("<h1>").append(escape(rep.drill().title())).append("</h1>");
         body.append("<p class=\"about\">").append(escape(about(rep))).append("</p>");
-        diagrams(body, rep, paper);
+        diagrams(body, parts.get(0), 0, paper);
         body.append(
                 "<object type=\"wildchalk/legend\" class=\"legend\" alt=\"%s\" style=\"width:%smm;height:%smm\"></object>"
                         .formatted(escape(TEXTS.get("sheet.legend")), paper.textWidthMillimetres, LEGEND_MILLIMETRES));
-        section(body, "sheet.talk", talk(rep));
+        section(body, "sheet.talk", talk(rep, parts.get(0).steps()));
+        ways(body, rep, parts, own, paper);
+        optional(body, "sheet.rules", rep.talk().rules());
+        optional(body, "sheet.rotation", rep.talk().rotation());
+        optional(body, "sheet.cautions", rep.talk().cautions());
+        optional(body, "sheet.changes", rep.talk().changes());
         section(body, "sheet.gear", list(rep.talk().gear()));
         section(body, "sheet.set-up", list(rep.talk().setUp()));
         if (!rep.drill().notes().isEmpty()) {
             section(body, "sheet.notes", "<p>" + escape(rep.drill().notes()) + "</p>");
         }
-        List<String> findings = rep.timeline().findings().stream()
+        List<String> findings = rep.findings().stream()
                 .map((Finding f) -> f.message() + " " + f.remedy())
                 .toList();
         if (!findings.isEmpty()) {
             section(body, "sheet.findings", list(findings));
         }
+        versions(body, parts, own, paper);
         body.append("<p class=\"note\">")
                 .append(escape(TEXTS.get(
                         "sheet.figures", rep.drill().audience().paceBand().label())))
@@ -160,29 +179,90 @@ public final class SheetExport {
                 + TEXTS.get("sheet.seconds", Numbers.fixed(rep.timeline().seconds(), 1));
     }
 
-    private static void diagrams(StringBuilder body, Rep rep, Paper paper) {
-        int steps = rep.progression().steps().size();
-        boolean pairs = steps > 1;
+    /** The ways it can go, and pictures and words of the steps that are not on the one shown first. */
+    private static void ways(StringBuilder body, Rep rep, List<SheetParts.Part> parts, int own, Paper paper) {
+        if (!Outcomes.areMany(rep.whole())) {
+            return;
+        }
+        List<Way> all = Outcomes.ways(rep.whole());
+        List<String> lines = all.stream()
+                .limit(MOST_WAYS)
+                .map(w -> TEXTS.get(
+                        "sheet.path",
+                        w.label(),
+                        Numbers.brief(100 * w.chance(), 0),
+                        Numbers.fixed(
+                                Timeline.of(rep.drill(), Outcomes.along(rep.whole(), w.choices()))
+                                        .seconds(),
+                                1)))
+                .toList();
+        section(body, "sheet.paths", list(lines));
+        for (int i = 1; i < own; i++) {
+            diagrams(body, parts.get(i), i, paper);
+            body.append(talk(parts.get(i).rep(), parts.get(i).steps()));
+        }
+    }
+
+    private static void versions(StringBuilder body, List<SheetParts.Part> parts, int own, Paper paper) {
+        for (int i = own; i < parts.size(); i++) {
+            SheetParts.Part part = parts.get(i);
+            body.append("<h2>")
+                    .append(escape(TEXTS.get("sheet.version", part.rep().whole().title())))
+                    .append("</h2>");
+            String level = part.rep().whole().course().suits().level();
+            if (!level.isEmpty()) {
+                body.append("<p>")
+                        .append(escape(TEXTS.get("sheet.level", level)))
+                        .append("</p>");
+            }
+            List<String> changes = SheetParts.changes(part);
+            if (!changes.isEmpty()) {
+                body.append(list(changes));
+            }
+            diagrams(body, part, i, paper);
+        }
+    }
+
+    private static void optional(StringBuilder body, String title, List<String> lines) {
+        if (!lines.isEmpty()) {
+            section(body, title, list(lines));
+        }
+    }
+
+    private static void diagrams(StringBuilder body, SheetParts.Part part, int number, Paper paper) {
+        Rep rep = part.rep();
+        int steps = part.steps().size();
+        if (steps == 0) {
+            return;
+        }
+        boolean pairs = steps > 1 || number > 0;
         double width = paper.textWidthMillimetres * (pairs ? PAIR : 1);
         double aspect = Viewport.aspect(rep.drill().surfaceUse());
         double height = Math.min(width * aspect, 95);
         // a table keeps the pictures in the order in which they are read; floats are painted before all other text
         body.append("<table class=\"diagrams\">");
         for (int s = 0; s < steps; s++) {
-            String title = rep.talk().steps().get(s).title();
+            int step = part.steps().get(s);
+            StepWords words = rep.talk().steps().get(step);
+            String title = words.title();
             body.append(s % 2 == 0 || !pairs ? "<tr>" : "");
             body.append(
-                    "<td><object type=\"wildchalk/diagram\" data-step=\"%d\" alt=\"%s\" style=\"width:%smm;height:%smm\"></object><p class=\"caption\">%s</p></td>"
+                    "<td><object type=\"wildchalk/diagram\" data-part=\"%d\" data-step=\"%d\" alt=\"%s\" style=\"width:%smm;height:%smm\"></object><p class=\"caption\">%s</p></td>"
                             .formatted(
-                                    s,
+                                    number,
+                                    step,
                                     escape(TEXTS.get("sheet.alt", title)),
                                     Numbers.fixed(width, 1),
                                     Numbers.fixed(height, 1),
-                                    escape(title + " · "
-                                            + rep.talk().steps().get(s).span())));
+                                    escape(caption(words))));
             body.append(s % 2 == 1 || !pairs || s + 1 == steps ? "</tr>" : "");
         }
         body.append("</table>");
+    }
+
+    private static String caption(StepWords words) {
+        String numbers = words.numbers().isEmpty() ? "" : " · " + words.numbers();
+        return words.title() + " · " + words.span() + numbers;
     }
 
     private static void section(StringBuilder body, String title, String content) {
@@ -195,9 +275,10 @@ public final class SheetExport {
         return html.append("</ul>").toString();
     }
 
-    private static String talk(Rep rep) {
+    private static String talk(Rep rep, List<Integer> steps) {
         StringBuilder html = new StringBuilder();
-        for (StepWords step : rep.talk().steps()) {
+        for (int index : steps) {
+            StepWords step = rep.talk().steps().get(index);
             html.append("<div class=\"step\"><h3>%s <span>%s</span></h3>"
                     .formatted(escape(step.title()), escape(step.span())));
             html.append("<table>");
@@ -209,6 +290,10 @@ public final class SheetExport {
             for (String point : step.points()) {
                 html.append("<p class=\"point\">").append(escape(point)).append("</p>");
             }
+            step.question()
+                    .ifPresent(q -> html.append("<p class=\"point\">? ")
+                            .append(escape(q.ask() + "  –  " + q.answer()))
+                            .append("</p>"));
             html.append("</div>");
         }
         return html.toString();

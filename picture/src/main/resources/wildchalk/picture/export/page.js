@@ -1,6 +1,9 @@
 "use strict";
 (function () {
-  var drill = JSON.parse(document.getElementById("drill").textContent);
+  var whole = JSON.parse(document.getElementById("drill").textContent);
+  var index = 0;
+  whole.plays.forEach(function (p, i) { if (p.id === "") index = i; });
+  var drill = whole.plays[index], asked = {};
   var labels = JSON.parse(document.body.getAttribute("data-labels"));
   var el = function (id) { return document.getElementById(id); };
   var now = 0, playing = false, last = 0, mine = "";
@@ -24,9 +27,9 @@
   }
   function facing(list, t) { return list[rowAt(list, 2, t) * 2 + 1]; }
   function pixels(p) {
-    if (drill.frame.standing)
-      return [drill.frame.x - p[1] * drill.frame.pixelsPerMetre, drill.frame.y - p[0] * drill.frame.pixelsPerMetre];
-    return [drill.frame.x + p[0] * drill.frame.pixelsPerMetre, drill.frame.y - p[1] * drill.frame.pixelsPerMetre];
+    if (whole.frame.standing)
+      return [whole.frame.x - p[1] * whole.frame.pixelsPerMetre, whole.frame.y - p[0] * whole.frame.pixelsPerMetre];
+    return [whole.frame.x + p[0] * whole.frame.pixelsPerMetre, whole.frame.y - p[1] * whole.frame.pixelsPerMetre];
   }
   function stepAt(t) {
     var s = 0;
@@ -37,7 +40,7 @@
 
   function show() {
     Object.keys(drill.roles).forEach(function (id) {
-      var r = drill.roles[id], node = el("role-" + id);
+      var r = drill.roles[id], node = el(drill.id + "role-" + id);
       move(node, pixels(place(r.track, now)));
       node.querySelector(".nose").setAttribute("transform", "rotate(" + -facing(r.facing, now) + ")");
       node.classList.toggle("mine", id === mine);
@@ -46,37 +49,82 @@
     Object.keys(drill.balls).forEach(function (id) {
       var b = drill.balls[id], p = pixels(place(b.track, now)), holder = "";
       b.held.forEach(function (h) { if (h[0] <= now) holder = h[1]; });
-      var node = el("ball-" + id), inner = node.querySelector(".inner");
+      var node = el(drill.id + "ball-" + id), inner = node.querySelector(".inner");
       move(node, p);
       var a = holder ? (facing(drill.roles[holder].facing, now) + 38) * Math.PI / 180 : 0;
-      var away = holder ? drill.frame.ballAway : 0;
+      var away = holder ? whole.frame.ballAway : 0;
       inner.setAttribute("transform", "translate(" + away * Math.cos(a) + " " + -away * Math.sin(a) + ")");
     });
     var s = stepAt(now);
-    document.querySelectorAll(".strokes").forEach(function (g) {
+    document.querySelectorAll(".play[data-play='" + index + "'] .strokes").forEach(function (g) {
       var k = +g.getAttribute("data-step");
       g.classList.toggle("now", k === s);
       g.classList.toggle("past", k < s);
     });
-    document.querySelectorAll("#words li").forEach(function (li) {
+    document.querySelectorAll(".told[data-play='" + index + "'] li[data-step]").forEach(function (li) {
       li.classList.toggle("now", +li.getAttribute("data-step") === s);
     });
     el("time").value = drill.seconds > 0 ? Math.round(now / drill.seconds * 1000) : 0;
     el("clock").textContent = now.toFixed(1) + " s";
+  }
+  function dress() {
+    document.querySelectorAll(".play").forEach(function (g) {
+      if (+g.getAttribute("data-play") === index) g.removeAttribute("hidden"); else g.setAttribute("hidden", "");
+    });
+    document.querySelectorAll(".told").forEach(function (d) { d.hidden = +d.getAttribute("data-play") !== index; });
+    document.querySelectorAll(".part").forEach(function (p) {
+      p.hidden = p.getAttribute("data-role") !== mine || +p.getAttribute("data-play") !== index;
+    });
+    var paths = el("path");
+    paths.textContent = "";
+    whole.plays.forEach(function (p, i) {
+      if (p.chapter !== drill.chapter) return;
+      var o = document.createElement("option");
+      o.value = i; o.textContent = p.path; o.selected = i === index;
+      paths.appendChild(o);
+    });
+    el("chapter").value = drill.chapter;
+    el("chapters").hidden = el("chapter").options.length < 2;
+    el("paths").hidden = paths.options.length < 2;
+    el("choose").hidden = el("chapters").hidden && el("paths").hidden;
+  }
+  // another path or version; what both have in common stays where it is
+  function take(k, t) {
+    index = k; drill = whole.plays[k]; el("ask").hidden = true;
+    dress(); go(t);
+  }
+  function ask(turn) {
+    var box = el("ask");
+    setPlaying(false);
+    asked[turn.ask + turn.at] = true;
+    box.textContent = "";
+    var p = document.createElement("p");
+    p.textContent = turn.ask;
+    box.appendChild(p);
+    turn.ways.forEach(function (w) {
+      if (w.play < 0) return;
+      var b = document.createElement("button");
+      b.type = "button"; b.textContent = w.label;
+      b.addEventListener("click", function () { take(w.play, now); setPlaying(true); });
+      box.appendChild(b);
+    });
+    box.hidden = false;
   }
   function go(t) { now = Math.max(0, Math.min(drill.seconds, t)); show(); }
   function setPlaying(on) {
     playing = on;
     el("play").textContent = on ? labels.pause : labels.play;
     el("play").setAttribute("aria-pressed", String(on));
-    if (on) { if (now >= drill.seconds) now = 0; last = performance.now(); requestAnimationFrame(tick); }
+    if (on) { if (now >= drill.seconds) now = 0; if (now < 0.01) asked = {}; el("ask").hidden = true; last = performance.now(); requestAnimationFrame(tick); }
   }
   function tick(time) {
     if (!playing) return;
     now += Math.max(0, time - last) / 1000 * el("speed").value;
     last = time;
+    var due = drill.turns.filter(function (u) { return u.at <= now && !asked[u.ask + u.at]; })[0];
+    if (due) { now = due.at; show(); ask(due); return; }
     if (now >= drill.seconds) {
-      if (el("loop").checked) now = 0; else { go(drill.seconds); setPlaying(false); return; }
+      if (el("loop").checked) { now = 0; asked = {}; } else { go(drill.seconds); setPlaying(false); return; }
     }
     show();
     requestAnimationFrame(tick);
@@ -92,12 +140,18 @@
     var s = stepAt(now);
     if (s + 1 < drill.steps.length) toStep(s + 1); else { setPlaying(false); go(drill.seconds); }
   });
-  el("time").addEventListener("input", function () { setPlaying(false); go(el("time").value / 1000 * drill.seconds); });
+  el("time").addEventListener("input", function () { el("ask").hidden = true; setPlaying(false); go(el("time").value / 1000 * drill.seconds); });
   el("role").addEventListener("change", function () {
     mine = el("role").value;
-    document.querySelectorAll(".part").forEach(function (p) { p.hidden = p.getAttribute("data-role") !== mine; });
+    dress();
     show();
   });
+  el("chapter").addEventListener("change", function () {
+    var first = 0;
+    whole.plays.some(function (p, i) { first = i; return p.chapter === el("chapter").value; });
+    setPlaying(false); asked = {}; take(first, 0);
+  });
+  el("path").addEventListener("change", function () { setPlaying(false); take(+el("path").value, now); });
   document.querySelectorAll(".go").forEach(function (b) {
     b.addEventListener("click", function () { toStep(+b.parentNode.getAttribute("data-step")); });
   });
@@ -107,6 +161,7 @@
     if (e.key === "ArrowRight") el("next").click();
     if (e.key === "ArrowLeft") el("back").click();
   });
+  dress();
   show();
   if (calm) el("speed").value = "0.5";
 })();
