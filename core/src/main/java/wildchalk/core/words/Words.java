@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
@@ -28,8 +30,9 @@ public final class Words {
         return of(drill, progression, timeline, LengthUnit.METRES);
     }
 
-    /** In the reader's unit. */
-    public static TalkThrough of(Drill drill, Progression progression, Timeline timeline, LengthUnit unit) {
+    /** In the reader's unit; of a progression that can go several ways the likeliest, as {@link Timeline#of} has it. */
+    public static TalkThrough of(Drill drill, Progression whole, Timeline timeline, LengthUnit unit) {
+        Progression progression = Outcomes.along(whole, Choices.USUAL);
         Places places = new Places(progression, drill.surface(), unit);
         SentenceWriter writer = new SentenceWriter(progression, drill.surface(), timeline, places);
         SetUpWriter setUp = new SetUpWriter(progression, drill.surface(), places);

@@ -1,5 +1,9 @@
 package wildchalk.core.binder;
 
+import wildchalk.core.drill.Way;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Outcomes;
+import wildchalk.core.ladder.Ladder;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
@@ -75,6 +79,8 @@ class FuzzTest {
             Drill random = Drill.blank("R", new SurfaceUse("ice-60x30", "whole"), Audience.USUAL)
                     .withProgression(RandomDrills.of(seed, 4, 2, 8));
             texts.add(DrillFile.ofNew(random).toText());
+            Drill forked = random.withProgression(RandomDrills.forked(seed));
+            texts.add(DrillFile.ofNew(Ladder.add(forked, forked.base().id(), "Two")).toText());
         }
         return texts;
     }
@@ -85,7 +91,12 @@ class FuzzTest {
             DrillFile content = DrillFile.read(file);
             Drill drill = content.drill();
             // what is taken can be worked with, and is written so that it is read as the same
-            Words.of(drill, drill.base(), Timeline.of(drill, drill.base()));
+            for (Progression version : drill.progressions()) {
+                for (Way way : Outcomes.ways(version).stream().limit(3).toList()) {
+                    Progression path = Outcomes.along(version, way.choices());
+                    Words.of(drill, path, Timeline.of(drill, path));
+                }
+            }
             assertEquals(drill, DrillFile.parse(file, content.toText()).drill());
             read++;
         } catch (FormatProblem problem) {

@@ -15,6 +15,7 @@ import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.Slider;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.web.WebView;
@@ -32,14 +33,17 @@ import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
 import wildchalk.core.arrange.Transforms;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.document.Selection;
+import wildchalk.desktop.ladder.CompareWindow;
 import wildchalk.picture.export.PageExport;
 import wildchalk.picture.export.Progress;
 import wildchalk.picture.export.Rep;
@@ -99,6 +103,15 @@ class ScreenshotMaker {
         board("counting-gaps", 1.4);
         fx(() -> window.shell.board().orElseThrow().historyShownProperty().set(true));
         shoot("board-hall.png");
+        board("ebb-or-flow", 8.2);
+        fx(() -> {
+            window.document().choose(Outcomes.choosing(window.document().whole(), Choices.USUAL, "save").orElseThrow());
+            window.document().seek(11.4);
+            window.document().selectionProperty().set(Selection.of(new MoveId("m9")));
+        });
+        shoot("board-outcomes.png");
+        present(robot);
+        compare(robot);
         chooser(robot);
         editor(robot);
         fx(window.shell::toggleGround);
@@ -110,8 +123,32 @@ class ScreenshotMaker {
         sheet();
         phone();
         try (Stream<Path> made = Files.list(target)) {
-            assertTrue(made.filter(p -> p.toString().endsWith(".png")).count() >= 11);
+            assertTrue(made.filter(p -> p.toString().endsWith(".png")).count() >= 14);
         }
+    }
+
+    private void present(FxRobot robot) throws Exception {
+        board("lantern-ladder", 0);
+        Window.press(robot, "#present");
+        Window.until(() -> !robot.lookup("#present-caption").queryAll().isEmpty());
+        robot.type(KeyCode.RIGHT);
+        Window.until(() -> !robot.lookup("#present-go-on").queryAll().isEmpty());
+        robot.type(KeyCode.A);
+        dialog(robot, "#present-caption", "present.png");
+        robot.type(KeyCode.ESCAPE);
+        Window.until(() -> robot.lookup("#present-caption").queryAll().isEmpty());
+    }
+
+    private void compare(FxRobot robot) throws Exception {
+        Rep before = Rep.of(window.document().drill(), window.document().drill().base());
+        Rep after = Rep.of(
+                window.document().drill(), window.document().drill().progressions().get(2));
+        fx(() -> CompareWindow.show(stage, before, after, Ground.SLATE));
+        Window.until(() -> !robot.lookup("#compare-time").queryAll().isEmpty());
+        fx(() -> ((Slider) robot.lookup("#compare-time").query()).setValue(3.4));
+        dialog(robot, "#compare-time", "compare.png");
+        robot.type(KeyCode.ESCAPE);
+        Window.until(() -> robot.lookup("#compare-time").queryAll().isEmpty());
     }
 
     private void chooser(FxRobot robot) throws Exception {
@@ -186,7 +223,7 @@ class ScreenshotMaker {
     }
 
     private void phone() throws Exception {
-        Drill drill = Demo.read("crossing-backs");
+        Drill drill = Demo.read("ebb-or-flow");
         Path file = Files.createTempFile("phone", ".html");
         Files.write(file, PageExport.of(Rep.of(drill, drill.base()), Ground.PAPER));
         WebView[] view = new WebView[1];

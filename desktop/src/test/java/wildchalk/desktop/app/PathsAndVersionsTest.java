@@ -1,0 +1,290 @@
+package wildchalk.desktop.app;
+
+import wildchalk.core.motion.Launches;
+import wildchalk.core.telling.Delays;
+import wildchalk.core.drill.Choices;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Point2D;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.Slider;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.robot.Motion;
+import org.testfx.util.WaitForAsyncUtils;
+import wildchalk.core.Demo;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.BranchId;
+import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.ForkId;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Outcomes;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Trigger;
+import wildchalk.desktop.document.Selection;
+import wildchalk.desktop.strip.StripView;
+
+/** Versions, ways a rep can go, the beat strip and presenting, in the real window with real mouse and keys. */
+@ExtendWith(ApplicationExtension.class)
+class PathsAndVersionsTest {
+
+    private Window window;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        Path binder = Files.createTempDirectory("wildchalk-binder");
+        Files.createDirectories(binder.resolve("drills"));
+        for (Path file : Demo.files()) {
+            Files.copy(file, binder.resolve("drills").resolve(file.getFileName()));
+        }
+        window = Window.open(stage, binder);
+    }
+
+    private void open(String id) throws Exception {
+        fx(() -> window.shell.openFile(window.folder.resolve("drills/" + id + ".drill.json")));
+        window.settled();
+    }
+
+    private void fx(Runnable action) throws Exception {
+        WaitForAsyncUtils.asyncFx(action).get();
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** An item of a menu in a menu: the pointer goes along its parent first, so that no other opens. */
+    private static void inside(FxRobot robot, String query) {
+        Window.until(() -> robot.lookup(query).queryAll().stream()
+                .anyMatch(n -> n.getScene() != null && n.localToScreen(0, 0) != null));
+        robot.clickOn(query, Motion.HORIZONTAL_FIRST);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static boolean isThere(FxRobot robot, String query) {
+        return !robot.lookup(query).queryAll().isEmpty();
+    }
+
+    @Test
+    void aVersionFollowsItsBaseAndIsComparedWithIt(FxRobot robot) throws Exception {
+        open("lantern-ladder");
+        Window.press(robot, "#ladder-add");
+        robot.eraseText(12).write("In the rain").type(KeyCode.ENTER);
+        window.settled();
+        assertEquals(6, window.document().drill().progressions().size());
+        ProgressionId rain = window.document().versionProperty().get();
+        assertEquals(Optional.of(new ProgressionId("base")), window.document().whole().basedOn());
+        // in the new version a player walks; in the base, afterwards, another runs flat out
+        say(robot, "#slot-m1-EFFORT", "at a walk");
+        assertEquals(Effort.WALK, effort(rain, "m1"));
+        assertEquals(Effort.HARD, effort(new ProgressionId("base"), "m1"), "the base stays");
+        Window.press(robot, "#rung-base");
+        window.settled();
+        say(robot, "#slot-m3-EFFORT", "flat out");
+        assertEquals(Effort.FLAT_OUT, effort(rain, "m3"), "the base's change flows down");
+        assertEquals(Effort.WALK, effort(rain, "m1"), "what was overridden stays");
+        // side by side, from the menu
+        Window.press(robot, "#ladder-more");
+        Window.press(robot, "#compare-" + rain);
+        Window.until(() -> isThere(robot, "#compare-words"));
+        assertTrue(robot.lookup("#compare-words .label").queryAll().stream()
+                .anyMatch(n -> ((Labeled) n).getText().contains("at a walk")));
+        Slider time = robot.lookup("#compare-time").query();
+        robot.type(KeyCode.SPACE);
+        Window.until(() -> time.getValue() > 0.5);
+        robot.type(KeyCode.ESCAPE);
+        Window.until(() -> !isThere(robot, "#compare-words"));
+        // and gone again, by undo
+        robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+        window.settled();
+        assertEquals(5, window.document().drill().progressions().size());
+    }
+
+    private Effort effort(ProgressionId version, String move) {
+        Progression p = window.document().drill().progression(version).orElseThrow();
+        return ((Travel) p.move(new MoveId(move)).orElseThrow()).effort();
+    }
+
+    /** Opens a slot and takes a choice that is not in a group. */
+    private void say(FxRobot robot, String slot, String choice) {
+        Window.press(robot, slot);
+        Window.press(robot, choice);
+        window.settled();
+    }
+
+    @Test
+    void playingAsksWhichWayTheRepGoes(FxRobot robot) throws Exception {
+        open("ebb-or-flow");
+        assertEquals(List.of("save"), Outcomes.way(window.document().whole(), window.document().choicesProperty().get()).labels());
+        fx(() -> {
+            window.document().seek(8);
+            window.document().speedProperty().set(2);
+            window.document().togglePlaying();
+        });
+        Window.until(() -> isThere(robot, "#ask-rebound"));
+        assertFalse(window.document().playingProperty().get(), "it waits for an answer");
+        double asked = window.document().secondsProperty().get();
+        Window.press(robot, "#ask-rebound");
+        assertEquals(
+                new BranchId("rebound"),
+                window.document().choicesProperty().get().branches().get(new ForkId("f")));
+        Window.until(() -> window.document().secondsProperty().get() > asked + 0.5);
+        // the second fork is nested in the first
+        Window.until(() -> isThere(robot, "#ask-back"));
+        Window.press(robot, "#ask-back");
+        Window.until(() -> !window.document().playingProperty().get());
+        assertTrue(window.document().progression().move(new MoveId("m18")).isPresent());
+        // the talk-through has the same choices as buttons
+        fx(() -> window.document().goToStep(1));
+        Window.press(robot, "#branch-f-goal");
+        window.settled();
+        assertEquals(2, window.document().progression().steps().size(), "with the goal the rep is over");
+    }
+
+    @Test
+    void aForkAMoveAndARuleAreAddedInTheTalkThrough(FxRobot robot) throws Exception {
+        open("crossing-backs");
+        int steps = window.document().progression().steps().size();
+        fx(() -> window.document().selectionProperty().set(Selection.of(new RoleId("cb"))));
+        Window.press(robot, "#step-menu-1");
+        Window.press(robot, "#talk-step-do");
+        inside(robot, "#do-screen");
+        window.settled();
+        Move added = window.document().progression().steps().get(0).moves().stream()
+                .filter(m -> m instanceof Act)
+                .findFirst()
+                .orElseThrow();
+        assertTrue(((Act) added).deed() instanceof Deed.Screening);
+        assertEquals(new RoleId("cb"), added.role());
+        fx(() -> window.document().goToStep(steps - 1));
+        Window.press(robot, "#step-menu-" + steps);
+        Window.press(robot, "#talk-step-fork");
+        inside(robot, "#fork-by-SHOT");
+        window.settled();
+        Progression whole = window.document().whole();
+        assertEquals(3, Outcomes.ways(whole).size(), "goal, save, rebound");
+        assertEquals(steps + 3, whole.steps().size());
+        // what is drawn on one way stays off the others
+        fx(() -> window.document().choose(Outcomes.choosing(whole, window.document().choicesProperty().get(), "save").orElseThrow()));
+        window.settled();
+        int last = window.document().progression().steps().size() - 1;
+        fx(() -> window.document().goToStep(last));
+        robot.interact(() -> window.board().requestFocus());
+        fx(() -> window.document().selectionProperty().set(Selection.of(new RoleId("lb"))));
+        robot.type(KeyCode.T).type(KeyCode.LEFT, 4).type(KeyCode.ENTER);
+        window.settled();
+        Move drawn = window.document().progression().steps().get(last).moves().get(0);
+        fx(() -> window.document().choose(Outcomes.choosing(whole, Choices.USUAL, "rebound").orElseThrow()));
+        assertFalse(window.document().progression().move(drawn.id()).isPresent());
+        assertTrue(window.document().whole().move(drawn.id()).isPresent(), "nothing is lost");
+    }
+
+    @Test
+    void barsAndThreadsOfTheStripAreDragged(FxRobot robot) throws Exception {
+        open("crossing-backs");
+        StripView strip = window.shell.board().orElseThrow().strip();
+        Progression before = window.document().progression();
+        Move move = before.steps().get(0).moves().stream()
+                .filter(m -> m instanceof Travel)
+                .findFirst()
+                .orElseThrow();
+        int lane = before.roles().indexOf(before.role(move.role()).orElseThrow());
+        double start = window.document().timeline().move(move.id()).start();
+        Point2D bar = on(strip, start + 0.4, lane);
+        window.pull(robot, bar, bar.add(strip.x(1.5) - strip.x(0), 0));
+        double later = window.document().timeline().move(move.id()).start();
+        assertEquals(start + 1.5, later, 0.15, "dragged by a second and a half");
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        window.settled();
+        assertEquals(start, window.document().timeline().move(move.id()).start(), 1e-9);
+        // the handle of a chosen pass, pulled to the end of a run
+        Move pass = before.moves().stream().filter(Move::isBallRelease).reduce((a, b) -> b).orElseThrow();
+        Travel run = (Travel) before.moves().stream().filter(m -> m instanceof Travel).findFirst().orElseThrow();
+        fx(() -> window.document().selectionProperty().set(Selection.of(pass.id())));
+        double fires = pass.trigger()
+                .flatMap(t -> Delays.firesAt(window.document().timeline(), pass))
+                .orElse(Double.NaN);
+        int from = lane(before, Double.isNaN(fires) ? pass : before.move(pass.trigger().flatMap(Trigger::move).orElseThrow()).orElseThrow());
+        Point2D handle = Double.isNaN(fires)
+                ? on(strip, window.document().timeline().move(pass.id()).start(), from).subtract(9, 0)
+                : on(strip, fires, from);
+        double end = window.document().timeline().move(run.id()).end();
+        window.pull(robot, handle, on(strip, end, lane(before, run)));
+        assertEquals(
+                Optional.of(Trigger.afterEndOf(run.id(), 0)),
+                window.document().progression().move(pass.id()).orElseThrow().trigger());
+        // lanes are lowered by their names, and time is stretched
+        double y = strip.y(3);
+        robot.clickOn(strip.localToScreen(20, strip.y(0)));
+        assertNotEquals(y, strip.y(3));
+        double x = strip.x(2);
+        Window.press(robot, "#strip-in");
+        assertTrue(strip.x(2) > x);
+    }
+
+    private static int lane(Progression p, Move m) {
+        return p.roles().indexOf(p.role(m.role()).orElseThrow());
+    }
+
+    private static Point2D on(StripView strip, double seconds, int lane) {
+        return strip.localToScreen(strip.x(seconds), strip.y(lane));
+    }
+
+    @Test
+    void presentingStopsAtAQuestionAndHidesTheAnswer(FxRobot robot) throws Exception {
+        open("lantern-ladder");
+        robot.interact(() -> window.board().requestFocus());
+        robot.type(KeyCode.F5);
+        Window.until(() -> isThere(robot, "#present-caption"));
+        robot.type(KeyCode.RIGHT);
+        Window.until(() -> isThere(robot, "#present-go-on"));
+        assertFalse(isThere(robot, "#present-answer-text"), "the answer is hidden");
+        robot.type(KeyCode.A);
+        Window.until(() -> isThere(robot, "#present-answer-text"));
+        assertTrue(((Labeled) robot.lookup("#present-answer-text").query()).getText().startsWith("Inside the cone"));
+        robot.type(KeyCode.RIGHT);
+        Window.until(() -> !isThere(robot, "#present-go-on"));
+        robot.type(KeyCode.S).type(KeyCode.S);
+        // an impatient hand: to the end of the step, then to the next
+        robot.type(KeyCode.RIGHT).type(KeyCode.RIGHT);
+        Window.until(() -> ((Labeled) robot.lookup("#present-step").query()).getText().contains("Step 2"));
+        robot.type(KeyCode.ESCAPE);
+        Window.until(() -> !isThere(robot, "#present-caption"));
+    }
+
+    @Test
+    void oneIsFollowedAndRepsOverlap(FxRobot robot) throws Exception {
+        open("tide-race");
+        fx(() -> {
+            window.board().repsProperty().set(true);
+            window.document().speedProperty().set(2);
+            window.document().seek(0);
+            window.document().togglePlaying();
+        });
+        double period = Launches.period(
+                        window.document().progression(), window.document().timeline())
+                .orElseThrow();
+        Window.until(() -> window.document().secondsProperty().get() > period - 1);
+        Window.until(() -> window.document().secondsProperty().get() < period - 1);
+        assertTrue(window.document().playingProperty().get(), "the next rep has begun while this one runs");
+        fx(() -> window.document().playingProperty().set(false));
+        robot.clickOn("#follow").clickOn("Follow A");
+        Window.until(() -> isThere(robot, "#part .label"));
+        assertEquals("You are A.", ((Labeled) robot.lookup("#part .label").query()).getText());
+        assertEquals(Optional.of(new RoleId("a")), window.board().followedProperty().get());
+    }
+}
