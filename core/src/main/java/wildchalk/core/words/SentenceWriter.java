@@ -197,7 +197,9 @@ final class SentenceWriter {
                     : text("words.via.point", i + 1, places.named(w.at()).orElse(""));
             int index = i;
             for (Passing how : Passing.values()) {
-                if (!last || how != Passing.CUT) {
+                // where a path ends nobody cuts: a cut there is as good as none
+                boolean means = !last || how != Passing.CUT && (how != Passing.CURVE || w.how() != Passing.CUT);
+                if (means) {
                     choices.add(new Phrase.Choice(group, text("passing." + how), with(move, index, w.withHow(how, 0))));
                 }
             }

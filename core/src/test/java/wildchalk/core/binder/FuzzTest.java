@@ -1,9 +1,5 @@
 package wildchalk.core.binder;
 
-import wildchalk.core.drill.Way;
-import wildchalk.core.drill.Progression;
-import wildchalk.core.drill.Outcomes;
-import wildchalk.core.ladder.Ladder;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
@@ -21,7 +17,11 @@ import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Outcomes;
+import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.drill.Way;
+import wildchalk.core.ladder.Ladder;
 import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.surface.OwnSurfaces;
@@ -80,7 +80,8 @@ class FuzzTest {
                     .withProgression(RandomDrills.of(seed, 4, 2, 8));
             texts.add(DrillFile.ofNew(random).toText());
             Drill forked = random.withProgression(RandomDrills.forked(seed));
-            texts.add(DrillFile.ofNew(Ladder.add(forked, forked.base().id(), "Two")).toText());
+            texts.add(DrillFile.ofNew(Ladder.add(forked, forked.base().id(), "Two"))
+                    .toText());
         }
         return texts;
     }

@@ -13,10 +13,12 @@ import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.SurfaceUse;
@@ -111,15 +113,15 @@ class WordsTest {
     }
 
     private static void checkChoices(Drill drill, Sentence sentence, Phrase.Slot slot) {
+        Progression path = Outcomes.along(drill.base(), Choices.USUAL);
         for (Phrase.Choice choice : slot.choices()) {
             assertFalse(choice.label().contains("["), choice.label());
-            Progression changed = drill.base().withMove(choice.move());
+            Progression changed = path.withMove(choice.move());
             String after = Words.of(drill, changed, Timeline.of(drill, changed))
                     .sentence(sentence.move())
                     .orElseThrow()
                     .text();
-            boolean same =
-                    choice.move().equals(drill.base().move(sentence.move()).orElseThrow());
+            boolean same = choice.move().equals(path.move(sentence.move()).orElseThrow());
             if (!same && slot.what() != SlotKind.WHERE) {
                 assertNotEquals(sentence.text(), after, slot.what() + " " + choice.label());
             }

@@ -1,8 +1,5 @@
 package wildchalk.desktop.app;
 
-import wildchalk.core.motion.Launches;
-import wildchalk.core.telling.Delays;
-import wildchalk.core.drill.Choices;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
@@ -27,6 +24,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.BranchId;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.ForkId;
@@ -38,6 +36,8 @@ import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
+import wildchalk.core.motion.Launches;
+import wildchalk.core.telling.Delays;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.strip.StripView;
 
@@ -87,7 +87,9 @@ class PathsAndVersionsTest {
         window.settled();
         assertEquals(6, window.document().drill().progressions().size());
         ProgressionId rain = window.document().versionProperty().get();
-        assertEquals(Optional.of(new ProgressionId("base")), window.document().whole().basedOn());
+        assertEquals(
+                Optional.of(new ProgressionId("base")),
+                window.document().whole().basedOn());
         // in the new version a player walks; in the base, afterwards, another runs flat out
         say(robot, "#slot-m1-EFFORT", "at a walk");
         assertEquals(Effort.WALK, effort(rain, "m1"));
@@ -129,7 +131,12 @@ class PathsAndVersionsTest {
     @Test
     void playingAsksWhichWayTheRepGoes(FxRobot robot) throws Exception {
         open("ebb-or-flow");
-        assertEquals(List.of("save"), Outcomes.way(window.document().whole(), window.document().choicesProperty().get()).labels());
+        assertEquals(
+                List.of("save"),
+                Outcomes.way(
+                                window.document().whole(),
+                                window.document().choicesProperty().get())
+                        .labels());
         fx(() -> {
             window.document().seek(8);
             window.document().speedProperty().set(2);
@@ -179,7 +186,10 @@ class PathsAndVersionsTest {
         assertEquals(3, Outcomes.ways(whole).size(), "goal, save, rebound");
         assertEquals(steps + 3, whole.steps().size());
         // what is drawn on one way stays off the others
-        fx(() -> window.document().choose(Outcomes.choosing(whole, window.document().choicesProperty().get(), "save").orElseThrow()));
+        fx(() -> window.document()
+                .choose(Outcomes.choosing(
+                                whole, window.document().choicesProperty().get(), "save")
+                        .orElseThrow()));
         window.settled();
         int last = window.document().progression().steps().size() - 1;
         fx(() -> window.document().goToStep(last));
@@ -188,7 +198,8 @@ class PathsAndVersionsTest {
         robot.type(KeyCode.T).type(KeyCode.LEFT, 4).type(KeyCode.ENTER);
         window.settled();
         Move drawn = window.document().progression().steps().get(last).moves().get(0);
-        fx(() -> window.document().choose(Outcomes.choosing(whole, Choices.USUAL, "rebound").orElseThrow()));
+        fx(() -> window.document()
+                .choose(Outcomes.choosing(whole, Choices.USUAL, "rebound").orElseThrow()));
         assertFalse(window.document().progression().move(drawn.id()).isPresent());
         assertTrue(window.document().whole().move(drawn.id()).isPresent(), "nothing is lost");
     }
@@ -212,15 +223,27 @@ class PathsAndVersionsTest {
         window.settled();
         assertEquals(start, window.document().timeline().move(move.id()).start(), 1e-9);
         // the handle of a chosen pass, pulled to the end of a run
-        Move pass = before.moves().stream().filter(Move::isBallRelease).reduce((a, b) -> b).orElseThrow();
-        Travel run = (Travel) before.moves().stream().filter(m -> m instanceof Travel).findFirst().orElseThrow();
+        Move pass = before.moves().stream()
+                .filter(Move::isBallRelease)
+                .reduce((a, b) -> b)
+                .orElseThrow();
+        Travel run = (Travel) before.moves().stream()
+                .filter(m -> m instanceof Travel)
+                .findFirst()
+                .orElseThrow();
         fx(() -> window.document().selectionProperty().set(Selection.of(pass.id())));
         double fires = pass.trigger()
                 .flatMap(t -> Delays.firesAt(window.document().timeline(), pass))
                 .orElse(Double.NaN);
-        int from = lane(before, Double.isNaN(fires) ? pass : before.move(pass.trigger().flatMap(Trigger::move).orElseThrow()).orElseThrow());
+        int from = lane(
+                before,
+                Double.isNaN(fires)
+                        ? pass
+                        : before.move(pass.trigger().flatMap(Trigger::move).orElseThrow())
+                                .orElseThrow());
         Point2D handle = Double.isNaN(fires)
-                ? on(strip, window.document().timeline().move(pass.id()).start(), from).subtract(9, 0)
+                ? on(strip, window.document().timeline().move(pass.id()).start(), from)
+                        .subtract(9, 0)
                 : on(strip, fires, from);
         double end = window.document().timeline().move(run.id()).end();
         window.pull(robot, handle, on(strip, end, lane(before, run)));
@@ -255,13 +278,16 @@ class PathsAndVersionsTest {
         assertFalse(isThere(robot, "#present-answer-text"), "the answer is hidden");
         robot.type(KeyCode.A);
         Window.until(() -> isThere(robot, "#present-answer-text"));
-        assertTrue(((Labeled) robot.lookup("#present-answer-text").query()).getText().startsWith("Inside the cone"));
+        assertTrue(((Labeled) robot.lookup("#present-answer-text").query())
+                .getText()
+                .startsWith("Inside the cone"));
         robot.type(KeyCode.RIGHT);
         Window.until(() -> !isThere(robot, "#present-go-on"));
         robot.type(KeyCode.S).type(KeyCode.S);
         // an impatient hand: to the end of the step, then to the next
         robot.type(KeyCode.RIGHT).type(KeyCode.RIGHT);
-        Window.until(() -> ((Labeled) robot.lookup("#present-step").query()).getText().contains("Step 2"));
+        Window.until(() ->
+                ((Labeled) robot.lookup("#present-step").query()).getText().contains("Step 2"));
         robot.type(KeyCode.ESCAPE);
         Window.until(() -> !isThere(robot, "#present-caption"));
     }
@@ -285,6 +311,7 @@ class PathsAndVersionsTest {
         robot.clickOn("#follow").clickOn("Follow A");
         Window.until(() -> isThere(robot, "#part .label"));
         assertEquals("You are A.", ((Labeled) robot.lookup("#part .label").query()).getText());
-        assertEquals(Optional.of(new RoleId("a")), window.board().followedProperty().get());
+        assertEquals(
+                Optional.of(new RoleId("a")), window.board().followedProperty().get());
     }
 }

@@ -105,7 +105,9 @@ class ScreenshotMaker {
         shoot("board-hall.png");
         board("ebb-or-flow", 8.2);
         fx(() -> {
-            window.document().choose(Outcomes.choosing(window.document().whole(), Choices.USUAL, "save").orElseThrow());
+            window.document()
+                    .choose(Outcomes.choosing(window.document().whole(), Choices.USUAL, "save")
+                            .orElseThrow());
             window.document().seek(11.4);
             window.document().selectionProperty().set(Selection.of(new MoveId("m9")));
         });
@@ -142,7 +144,8 @@ class ScreenshotMaker {
     private void compare(FxRobot robot) throws Exception {
         Rep before = Rep.of(window.document().drill(), window.document().drill().base());
         Rep after = Rep.of(
-                window.document().drill(), window.document().drill().progressions().get(2));
+                window.document().drill(),
+                window.document().drill().progressions().get(2));
         fx(() -> CompareWindow.show(stage, before, after, Ground.SLATE));
         Window.until(() -> !robot.lookup("#compare-time").queryAll().isEmpty());
         fx(() -> ((Slider) robot.lookup("#compare-time").query()).setValue(3.4));

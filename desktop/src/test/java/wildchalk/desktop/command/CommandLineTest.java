@@ -22,7 +22,10 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import wildchalk.core.Demo;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Outcomes;
+import wildchalk.core.drill.Progression;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
@@ -52,16 +55,17 @@ class CommandLineTest {
     @MethodSource("demos")
     void everyCommandWorksOnTheDemoFiles(Path file) throws IOException {
         Drill drill = DrillFile.read(file).drill();
-        Timeline timeline = Timeline.of(drill, drill.base());
+        Progression path = Outcomes.along(drill.base(), Choices.USUAL);
+        Timeline timeline = Timeline.of(drill, path);
         JsonNode time = json("time", file.toString(), "--json");
         assertEquals(timeline.seconds(), time.get("seconds").asDouble(), 0.001);
-        assertEquals(drill.base().moves().size(), time.get("moves").size());
+        assertEquals(path.moves().size(), time.get("moves").size());
         assertEquals(timeline.happenings().size(), time.get("events").size());
         for (JsonNode move : time.get("moves")) {
             assertTrue(move.get("end").asDouble() >= move.get("start").asDouble());
         }
         JsonNode words = json("words", file.toString(), "--json");
-        assertEquals(drill.base().steps().size(), words.get("steps").size());
+        assertEquals(path.steps().size(), words.get("steps").size());
         assertEquals(0, json("check", file.toString(), "--json").get("findings").size());
         assertEquals(
                 1, json("validate", file.toString(), "--json").get("wellFormed").size());
@@ -93,6 +97,41 @@ class CommandLineTest {
         Map<String, String> heads =
                 Map.of("svg", "<?xml", "png", "\u0089PNG", "pdf", "%PDF", "gif", "GIF89a", "html", "<!DOCTYPE html>");
         assertTrue(head.startsWith(heads.get(kind)), head);
+    }
+
+    @Test
+    void aPathIsChosenByItsOutcomes() throws IOException {
+        String file = Demo.folder().resolve("ebb-or-flow.drill.json").toString();
+        JsonNode likeliest = json("time", file, "--json");
+        assertEquals("save", likeliest.get("path").asText());
+        JsonNode nested = json("time", file, "--json", "--outcome", "rebound,back to the point");
+        assertEquals("rebound › back to the point", nested.get("path").asText());
+        assertEquals("f=rebound", nested.get("choices").get(0).asText());
+        assertTrue(run("words", file, "--outcome", "goal").out().contains("2 v 2 to the right"));
+        Result wrong = run("time", file, "--outcome", "goal,back");
+        assertEquals(2, wrong.code());
+        assertEquals(1, wrong.err().strip().lines().count());
+        assertTrue(wrong.err().contains("the paths are goal; save; rebound,shoots at once"), wrong.err());
+        String flags = Demo.folder().resolve("signal-flags.drill.json").toString();
+        assertTrue(run("words", flags, "--outcome", "green").out().contains("if green"));
+        Path clip = folder.resolve("all.gif");
+        Path one = folder.resolve("one.gif");
+        assertEquals(
+                0,
+                run("export", file, "--to", "gif", "--all-paths", "--out", clip.toString())
+                        .code());
+        assertEquals(
+                0, run("export", file, "--to", "gif", "--out", one.toString()).code());
+        assertTrue(Files.size(clip) > 1.5 * Files.size(one), "four ways are longer than one");
+    }
+
+    @Test
+    void wordsOfAVersionSayWhatItChanges() throws IOException {
+        String file = Demo.folder().resolve("lantern-ladder.drill.json").toString();
+        JsonNode words = json("words", file, "--json", "--progression", "screened");
+        assertEquals("Adds D1 (defence).", words.get("changes").get(0).asText());
+        assertTrue(words.get("cautions").get(0).asText().contains("governing body"));
+        assertEquals(0, json("words", file, "--json").get("changes").size(), "the base changes nothing");
     }
 
     @Test

@@ -25,6 +25,8 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
@@ -99,6 +101,45 @@ class PhonePageTest {
                 () -> number("parseFloat(document.getElementById('clock').textContent)") > before + 1);
         run("document.getElementById('play').click()");
         assertEquals("Play", text("document.getElementById('play').textContent"));
+    }
+
+    /** A drill that can go several ways asks which; another version is another chapter. */
+    @Test
+    void outcomesAreChoicesAndVersionsAreChapters() throws Exception {
+        Drill drill = Demo.read("ebb-or-flow");
+        load(PageExport.of(Rep.of(drill, drill.base()), Ground.PAPER));
+        run("document.getElementById('speed').value = '2';"
+                + "var s = document.getElementById('time'); s.value = 400; s.dispatchEvent(new Event('input'));"
+                + "document.getElementById('play').click();");
+        WaitForAsyncUtils.waitFor(
+                20,
+                TimeUnit.SECONDS,
+                () -> number("document.querySelectorAll('#ask:not([hidden]) button').length") == 3);
+        assertEquals("What becomes of the shot?", text("document.querySelector('#ask p').textContent"));
+        double asked = number("parseFloat(document.getElementById('clock').textContent)");
+        Rep save = Rep.of(drill, drill.base());
+        assertEquals(save.timeline().move(new MoveId("m6")).start(), asked, 0.06, "as the shot is released");
+        run("document.querySelectorAll('#ask button')[2].click(); document.getElementById('play').click();");
+        assertEquals(
+                "rebound › shoots at once", text("document.getElementById('path').selectedOptions[0].textContent"));
+        assertEquals(1, number("document.querySelectorAll('.told:not([hidden])').length"), 0);
+        assertTrue(text("document.querySelector('.told:not([hidden])').textContent")
+                .contains("if rebound"));
+        assertEquals(asked, number("parseFloat(document.getElementById('clock').textContent)"), 0.8);
+
+        Drill ladder = Demo.read("lantern-ladder");
+        load(PageExport.of(Rep.of(ladder, ladder.base()), Ground.PAPER));
+        assertEquals(5, number("document.getElementById('chapter').options.length"), 0);
+        run("var c = document.getElementById('chapter'); c.value = 'second-ball';"
+                + "c.dispatchEvent(new Event('change'));");
+        assertTrue(text("document.querySelector('.told:not([hidden])').textContent")
+                .contains("Adds CO (coach)."));
+        assertEquals(1, number("document.querySelectorAll('.play:not([hidden])').length"), 0);
+        Rep second = Rep.of(
+                ladder, ladder.progression(new ProgressionId("second-ball")).orElseThrow());
+        run("var s = document.getElementById('time'); s.value = 1000; s.dispatchEvent(new Event('input'));");
+        assertEquals(
+                second.timeline().seconds(), number("parseFloat(document.getElementById('clock').textContent)"), 0.06);
     }
 
     @Test
