@@ -3,6 +3,7 @@ package wildchalk.core.motion;
 import java.util.Locale;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Event;
+import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Role;
@@ -18,6 +19,7 @@ import wildchalk.core.text.Texts;
 public final class EventNames {
 
     private static final double LANDMARK_METRES = 1.6;
+    private static final double NEAR_ZERO_METRES = 0.05;
 
     private final Progression drill;
     private final Surface surface;
@@ -56,7 +58,7 @@ public final class EventNames {
         return where.match(new Region.Cases<String>() {
             @Override
             public String line(Region.Line l) {
-                return named(l.from().towards(l.to(), 0.5), "region.line", "region.line.plain");
+                return Texts.CORE.get("region.line", EventNames.this.line(l));
             }
 
             @Override
@@ -84,11 +86,20 @@ public final class EventNames {
         });
     }
 
-    private String named(Point p, String key, String otherwise) {
-        return surface.landmarkNear(p, LANDMARK_METRES)
-                .map(Landmark::name)
-                .map(n -> Texts.CORE.get(key, n))
-                .orElseGet(() -> Texts.CORE.get(otherwise));
+    /** "halfway", "the rope line", "the line at the slot", or just "the line". */
+    public String line(Region.Line l) {
+        Point middle = l.from().towards(l.to(), 0.5);
+        if (Math.abs(l.from().x()) < NEAR_ZERO_METRES && Math.abs(l.to().x()) < NEAR_ZERO_METRES) {
+            return Texts.CORE.get("line.halfway");
+        }
+        boolean rope = drill.gear().stream()
+                .anyMatch(g -> g.kind() == GearKind.ROPE && g.at().isWithin(NEAR_ZERO_METRES, middle));
+        return rope
+                ? Texts.CORE.get("line.rope")
+                : surface.landmarkNear(middle, LANDMARK_METRES)
+                        .map(Landmark::name)
+                        .map(n -> Texts.CORE.get("line.at", n))
+                        .orElseGet(() -> Texts.CORE.get("rule.the-line"));
     }
 
     /** "the slot"; the id of one that is not there. */

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
@@ -18,6 +20,7 @@ import wildchalk.core.drill.RuleId;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
 
@@ -84,7 +87,25 @@ public final class CourseOffers {
                         list.add(new Rule.Hold(id, role, Rule.What.ENTER, in, Optional.of(e)));
                     });
         }
+        for (Region line : lines(drill, surface)) {
+            list.add(new Rule.Hold(id, role, Rule.What.CROSS, Optional.of(line), Optional.empty()));
+            untils.forEach(e -> list.add(new Rule.Hold(id, role, Rule.What.CROSS, Optional.of(line), Optional.of(e))));
+        }
         return list;
+    }
+
+    /** Halfway, and every rope or tape that lies on the ground. */
+    public static List<Region> lines(Progression drill, Surface surface) {
+        List<Region> lines = new ArrayList<>();
+        double half = surface.widthMetres() / 2;
+        lines.add(new Region.Line(new Point(0, -half), new Point(0, half)));
+        for (Gear gear : drill.gear()) {
+            if (gear.kind() == GearKind.ROPE) {
+                Point along = Point.polar(gear.size().widthMetres() / 2, gear.facingDegrees() + 90);
+                lines.add(new Region.Line(gear.at().minus(along), gear.at().plus(along)));
+            }
+        }
+        return lines;
     }
 
     /** When the next rep may start. */

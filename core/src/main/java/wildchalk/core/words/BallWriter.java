@@ -216,7 +216,9 @@ final class BallWriter {
         List<Phrase.Choice> choices = new ArrayList<>();
         choices.add(new Phrase.Choice(text("words.one-touch"), move.withOneTouch(true)));
         choices.add(new Phrase.Choice(text("words.after-control"), move.withOneTouch(false)));
-        for (ShotEnd end : ShotEnd.values()) {
+        // where a fork decides what becomes of it, the path says so, not the move
+        List<ShotEnd> ends = SentenceWriter.isDecidedByPath(drill, move) ? List.of() : List.of(ShotEnd.values());
+        for (ShotEnd end : ends) {
             choices.add(new Phrase.Choice(text("words.end-group"), text("shot-end." + end), move.withEnd(end)));
         }
         return choices;

@@ -57,7 +57,7 @@ public final class CourseWords {
         }
         Rule.Hold h = (Rule.Hold) rule;
         String where = h.where()
-                .map(r -> r instanceof Region.In in ? names.zone(in.zone()) : text("rule.the-line"))
+                .map(r -> r instanceof Region.In in ? names.zone(in.zone()) : names.line((Region.Line) r))
                 .orElse("");
         String until = h.until().map(e -> text("rule.until", clause(e))).orElse("");
         return text("rule.hold." + h.what().name().toLowerCase(Locale.ROOT), label(h.role()), where, until)

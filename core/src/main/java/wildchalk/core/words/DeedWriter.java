@@ -140,6 +140,9 @@ final class DeedWriter {
         String rivals = c.rivals().stream().map(this::label).collect(Collectors.joining(", "));
         phrases.add(new Phrase.Slot(SlotKind.OTHER, text("words.with-rivals", rivals), "", () -> rivals(act, c)));
         RoleId winner = c.winner().orElse(act.role());
+        if (SentenceWriter.isDecidedByPath(drill, act)) {
+            return plain(phrases, text("words.wins", label(winner)));
+        }
         phrases.add(new Phrase.Slot(
                 SlotKind.HOW,
                 text("words.wins", label(winner)),
@@ -176,6 +179,11 @@ final class DeedWriter {
 
     private Void call(List<Phrase> phrases, Act act, Deed.Calling c) {
         plain(phrases, text("words.calls"));
+        boolean decided =
+                drill.course().calls().stream().anyMatch(set -> c.words().equals(String.join(", ", set.settled())));
+        if (decided) {
+            return plain(phrases, text("words.quoted", c.words()));
+        }
         phrases.add(new Phrase.Slot(
                 SlotKind.WORDS,
                 c.set().isPresent() ? c.words() : text("words.quoted", c.words()),

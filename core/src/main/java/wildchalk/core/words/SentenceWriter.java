@@ -283,6 +283,11 @@ final class SentenceWriter {
         return Stream.of(values).map(choice).toList();
     }
 
+    /** Whether a fork of the path decides how a move ends. */
+    static boolean isDecidedByPath(Progression drill, Move move) {
+        return drill.course().forks().stream().anyMatch(f -> f.decider().equals(Optional.of(move.id())));
+    }
+
     static String label(Progression drill, RoleId role) {
         return drill.role(role).map(Role::label).orElse(role.text());
     }

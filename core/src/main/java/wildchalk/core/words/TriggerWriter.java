@@ -21,6 +21,7 @@ import wildchalk.core.motion.EventNames;
 import wildchalk.core.motion.MoveKinds;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
+import wildchalk.core.telling.CourseOffers;
 import wildchalk.core.text.Letters;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
@@ -106,6 +107,11 @@ final class TriggerWriter {
                         move,
                         "trigger.group.near",
                         new Event.Reaches(who, new Region.NearRole(move.role(), NEAR_METRES)));
+            }
+        }
+        for (Region line : CourseOffers.lines(drill, surface)) {
+            for (Role role : drill.roles()) {
+                add(choices, move, "trigger.group.zone", new Event.Reaches(new Mover.Somebody(role.id()), line));
             }
         }
         for (Ball ball : drill.balls()) {

@@ -48,6 +48,7 @@ public final class Playback {
 
     private void started() {
         launched = 0;
+        asking.set(Optional.empty());
         boolean fromWhistle = document.secondsProperty().get() < 1e-6;
         if (fromWhistle && atForks.get() == AtForks.CHANCE && Outcomes.areMany(document.whole())) {
             document.choose(Outcomes.drawn(document.whole(), random).choices());

@@ -117,6 +117,7 @@ final class PullGesture implements Gesture {
             case X -> pull.cut(viewport.toMetres(x, y));
             case B -> pull.toggle(Manner.BACKWARD);
             case S -> pull.toggle(Manner.SHUFFLE);
+            case C -> pull.toggle(Manner.CROSSOVER);
             case W -> pull.effort(Effort.WALK);
             case E -> pull.effort(Effort.EASY);
             case N -> pull.effort(Effort.STEADY);

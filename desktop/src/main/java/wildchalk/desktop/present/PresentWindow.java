@@ -27,7 +27,9 @@ import javafx.stage.Stage;
 import javafx.stage.Window;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.Fork;
+import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Question;
+import wildchalk.core.motion.ForkTimes;
 import wildchalk.core.motion.StepSpan;
 import wildchalk.core.words.CourseWords;
 import wildchalk.core.words.Sentence;
@@ -59,6 +61,7 @@ public final class PresentWindow {
     private final ToggleButton write = new ToggleButton(Ui.text("present.write"));
     private final Stage stage = new Stage();
     private final Set<String> asked = new HashSet<>();
+    private final Set<ForkId> decided = new HashSet<>();
     private double t;
     private int step;
     /** How far the step that plays goes; nothing plays once it is reached. */
@@ -196,6 +199,12 @@ public final class PresentWindow {
         step = Math.max(0, Math.min(index, steps().size() - 1));
         t = steps().isEmpty() ? 0 : steps().get(step).start();
         until = t;
+        decided.removeIf(f -> rep().progression().steps().subList(step, steps().size()).stream()
+                .anyMatch(s -> document.whole()
+                        .course()
+                        .fork(f)
+                        .filter(x -> x.after().equals(s.id()))
+                        .isPresent()));
         freeze.setSelected(false);
         hideCard();
         words();
@@ -226,8 +235,20 @@ public final class PresentWindow {
             show(0);
             return;
         }
-        until = endOf(step);
+        until = stop();
         freeze.setSelected(false);
+        if (t >= until) {
+            reached();
+        }
+    }
+
+    /** Where playing stops next: where somebody has to say which way, else at the end of the step. */
+    private double stop() {
+        double end = endOf(step);
+        return forkAfterStep()
+                .filter(f -> !decided.contains(f.id()))
+                .map(f -> Math.min(end, ForkTimes.at(rep().progression(), rep().timeline(), f)))
+                .orElse(end);
     }
 
     private double endOf(int index) {
@@ -255,7 +276,7 @@ public final class PresentWindow {
     }
 
     private void reached() {
-        forkAfterStep().ifPresent(this::askWhich);
+        forkAfterStep().filter(f -> !decided.contains(f.id())).ifPresent(this::askWhich);
         view.paint();
     }
 
@@ -306,6 +327,7 @@ public final class PresentWindow {
     /** The fork behind the step, of the version with all its branches. */
     private Optional<Fork> forkAfterStep() {
         return document.whole().course().forks().stream()
+                .filter(f -> f.by() != Fork.By.CALL)
                 .filter(f ->
                         f.after().equals(rep().progression().steps().get(step).id()))
                 .findFirst();
@@ -334,13 +356,14 @@ public final class PresentWindow {
         Fork fork = choosing.orElseThrow();
         choosing = Optional.empty();
         hideCard();
+        decided.add(fork.id());
         document.choose(document.choicesProperty().get().with(fork.id(), branch.id()));
         t = Math.min(t, rep().timeline().seconds());
-        if (step + 1 < steps().size()) {
+        if (t >= endOf(step) - 0.05 && step + 1 < steps().size()) {
             step++;
             t = Math.max(t, steps().get(step).start());
-            until = endOf(step);
         }
+        until = stop();
         words();
         view.paint();
     }

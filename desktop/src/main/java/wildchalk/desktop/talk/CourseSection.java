@@ -105,11 +105,8 @@ final class CourseSection {
 
     private Node rules() {
         Progression whole = document.whole();
-        MenuButton add = new MenuButton(Ui.text("talk.rule.add"));
-        add.setId("rule-add");
-        add.getStyleClass().addAll("plain", "step-menu");
-        add.setOnShowing(e -> fillRules(add));
-        fillRules(add);
+        MenuButton add = new MenuButton();
+        LazyMenu.of(Ui.text("talk.rule.add"), "rule-add", () -> fillRules(add), add);
         VBox box = new VBox(3, head(Ui.text("talk.rules"), add));
         box.getStyleClass().add("course");
         for (Rule rule : whole.course().rules()) {
@@ -195,11 +192,8 @@ final class CourseSection {
 
     private Node after() {
         Progression whole = document.whole();
-        MenuButton add = new MenuButton(Ui.text("talk.rotation.add"));
-        add.setId("rotation-add");
-        add.getStyleClass().addAll("plain", "step-menu");
-        add.setOnShowing(e -> fillRotation(add));
-        fillRotation(add);
+        MenuButton add = new MenuButton();
+        LazyMenu.of(Ui.text("talk.rotation.add"), "rotation-add", () -> fillRotation(add), add);
         VBox box = new VBox(3, head(Ui.text("talk.rotation"), add));
         box.getStyleClass().add("course");
         whole.course()

@@ -50,12 +50,9 @@ final class ForkCard {
         question.getStyleClass().add("fork-question");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        MenuButton edit = new MenuButton(Ui.text("talk.fork.edit"));
-        edit.setId("fork-edit-" + fork.id());
-        edit.getStyleClass().addAll("plain", "step-menu");
+        MenuButton edit = new MenuButton();
+        LazyMenu.of(Ui.text("talk.fork.edit"), "fork-edit-" + fork.id(), () -> fill(edit), edit);
         edit.setTooltip(new Tooltip(Ui.text("talk.fork.edit.tip")));
-        edit.setMinWidth(Region.USE_PREF_SIZE);
-        fill(edit);
         HBox head = new HBox(question, gap, edit);
         FlowPane ways = new FlowPane(6, 6);
         Branch taken = Outcomes.taken(whole, fork, document.choicesProperty().get());

@@ -32,7 +32,7 @@ final class StepMenu {
     private final DrillDocument document;
     private final StepId id;
     private final Runnable addPoint;
-    private final MenuButton button = new MenuButton("+");
+    private final MenuButton button = new MenuButton();
 
     private StepMenu(DrillDocument document, StepId id, Runnable addPoint) {
         this.document = document;
@@ -42,13 +42,9 @@ final class StepMenu {
 
     static MenuButton of(DrillDocument document, StepId id, int number, Runnable addPoint) {
         StepMenu menu = new StepMenu(document, id, addPoint);
-        menu.button.setId("step-menu-" + number);
-        menu.button.getStyleClass().addAll("step-menu", "plain");
+        LazyMenu.of("+", "step-menu-" + number, menu::fill, menu.button);
         menu.button.setTooltip(new Tooltip(Ui.text("talk.step.tip")));
         menu.button.setAccessibleText(Ui.text("talk.step.tip"));
-        menu.button.setMinWidth(MenuButton.USE_PREF_SIZE);
-        menu.button.setOnShowing(e -> menu.fill());
-        menu.fill();
         return menu.button;
     }
 
