@@ -1,9 +1,6 @@
 package wildchalk.desktop.board;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
-import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -29,14 +26,9 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.AgeBand;
-import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Role;
-import wildchalk.core.drill.RoleId;
-import wildchalk.core.text.Numbers;
-import wildchalk.core.words.CourseWords;
 import wildchalk.desktop.app.Dialogs;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
@@ -51,7 +43,6 @@ import wildchalk.picture.style.Ground;
 /** The Board: title, surface, tray, talk-through and beat strip of one open drill. */
 public final class BoardPlace extends BorderPane {
 
-    private static final double[] SPEEDS = {0.5, 1, 2};
     private static final int LABEL_LENGTH = 12;
 
     private final DrillDocument document;
@@ -59,22 +50,15 @@ public final class BoardPlace extends BorderPane {
     private final TalkView talk;
     private final StripView strip;
     private final LadderBar ladder;
-    private final ComboBox<AtForks> forks = new ComboBox<>();
-    private final ToggleButton reps = new ToggleButton(Ui.text("strip.reps"));
-    private final ComboBox<Followed> follow = new ComboBox<>();
     private final ObjectProperty<Ground> ground = new SimpleObjectProperty<>(Ground.SLATE);
     private final Button about = new Button();
     private final BooleanProperty historyShown = new SimpleBooleanProperty();
     private final TextField title = new TextField();
-    private final Button play = new Button();
-    private final Label clock = new Label();
-    private final Label status = new Label();
+    private final Transport transport;
+    private final ForkAsk ask;
     private HistoryPanel history;
     private final VBox empty = emptyState();
-    private final VBox ask = new VBox(10);
     private final ChangeListener<Object> refresh = (o, a, b) -> refresh();
-    private final ChangeListener<Object> chosen = (o, a, b) -> showChosen();
-    private final ChangeListener<Object> tick = (o, a, b) -> showClock();
 
     /** @param changeSurface asks for another ground, size or part */
     public BoardPlace(DrillDocument document, Runnable changeSurface) {
@@ -83,6 +67,8 @@ public final class BoardPlace extends BorderPane {
         this.talk = new TalkView(document);
         this.strip = new StripView(document);
         this.ladder = new LadderBar(document, this::compare);
+        this.transport = new Transport(document, board, strip, talk, this::present);
+        this.ask = new ForkAsk(document, board);
         getStyleClass().add("board-place");
         board.groundProperty().bind(ground);
         strip.groundProperty().bind(ground);
@@ -93,24 +79,14 @@ public final class BoardPlace extends BorderPane {
         middle.getStyleClass().add("middle");
         setCenter(middle);
         setRight(talk);
-        setBottom(new VBox(transport(), strip));
+        setBottom(new VBox(transport, strip));
         document.drillProperty().addListener(refresh);
         document.repProperty().addListener(refresh);
-        document.secondsProperty().addListener(tick);
-        document.stepProperty().addListener(tick);
-        document.playingProperty().addListener(refresh);
-        document.selectionProperty().addListener(chosen);
         addEventHandler(KeyEvent.KEY_PRESSED, this::keys);
         about.setOnAction(e -> changeSurface.run());
         historyShown.addListener((o, was, is) -> showHistory(is));
-        ask.setId("ask");
-        ask.getStyleClass().add("present-card");
-        ask.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         StackPane.setAlignment(ask, Pos.TOP_CENTER);
         StackPane.setMargin(ask, new Insets(12));
-        playChoices();
-        board.playback().askingProperty().addListener((o, a, fork) -> showAsk(fork));
-        showAsk(Optional.empty());
         refresh();
     }
 
@@ -214,81 +190,8 @@ public final class BoardPlace extends BorderPane {
         board.requestFocus();
     }
 
-    private Node transport() {
-        play.setId("play");
-        play.getStyleClass().add("accent-button");
-        play.setOnAction(e -> {
-            document.togglePlaying();
-            board.requestFocus();
-        });
-        Button back = new Button("◀ |");
-        back.setId("back");
-        back.setAccessibleText(Ui.text("strip.back"));
-        back.setTooltip(new Tooltip(Ui.text("strip.back")));
-        back.setOnAction(e -> document.goToStartOf(document.stepProperty().get() - 1));
-        Button next = new Button("| ▶");
-        next.setId("next");
-        next.setAccessibleText(Ui.text("strip.next"));
-        next.setTooltip(new Tooltip(Ui.text("strip.next")));
-        next.setOnAction(e -> document.goToStartOf(document.stepProperty().get() + 1));
-        HBox speeds = new HBox();
-        for (double speed : SPEEDS) {
-            ToggleButton button =
-                    new ToggleButton(Ui.text("strip.speed", speed == 0.5 ? "½" : Numbers.brief(speed, 0)));
-            button.getStyleClass().add("speed");
-            button.setSelected(speed == 1);
-            button.setOnAction(e -> document.speedProperty().set(speed));
-            document.speedProperty().addListener((o, a, b) -> button.setSelected(b.doubleValue() == speed));
-            button.selectedProperty().addListener((o, was, is) -> {
-                if (!is && document.speedProperty().get() == speed) {
-                    button.setSelected(true);
-                }
-            });
-            speeds.getChildren().add(button);
-        }
-        clock.setId("clock");
-        clock.getStyleClass().add("clock");
-        status.setId("status");
-        status.getStyleClass().add("quiet");
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        Button closer = new Button("＋");
-        closer.setId("strip-in");
-        closer.setAccessibleText(Ui.text("strip.closer"));
-        closer.setTooltip(new Tooltip(Ui.text("strip.closer")));
-        closer.setOnAction(e -> strip.zoom(1.5));
-        Button wider = new Button("－");
-        wider.setId("strip-out");
-        wider.setAccessibleText(Ui.text("strip.wider"));
-        wider.setTooltip(new Tooltip(Ui.text("strip.wider")));
-        wider.setOnAction(e -> strip.zoom(1 / 1.5));
-        HBox row = new HBox(
-                play,
-                back,
-                next,
-                speeds,
-                clock,
-                reps,
-                forks,
-                gap,
-                status,
-                wider,
-                closer,
-                follow,
-                present(),
-                closeStep());
-        row.setAlignment(Pos.CENTER_LEFT);
-        row.getStyleClass().add("transport");
-        return row;
-    }
-
-    private Node present() {
-        Button present = new Button(Ui.text("present.open"));
-        present.setId("present");
-        present.setTooltip(new Tooltip(Ui.text("present.open.tip")));
-        present.setMinWidth(Region.USE_PREF_SIZE);
-        present.setOnAction(e -> PresentWindow.show(getScene().getWindow(), document, ground.get()));
-        return present;
+    private void present() {
+        PresentWindow.show(getScene().getWindow(), document, ground.get());
     }
 
     private void compare(ProgressionId other) {
@@ -297,86 +200,6 @@ public final class BoardPlace extends BorderPane {
         boolean otherFirst = document.drill().progressions().indexOf(there.whole())
                 < document.drill().progressions().indexOf(here.whole());
         CompareWindow.show(getScene().getWindow(), otherFirst ? there : here, otherFirst ? here : there, ground.get());
-    }
-
-    /** How a drill that can go several ways is played, who is followed, whether reps overlap. */
-    private void playChoices() {
-        forks.setId("at-forks");
-        forks.getItems().setAll(AtForks.values());
-        forks.setConverter(Shown.by(f -> Ui.text("forks." + f)));
-        forks.valueProperty().bindBidirectional(board.atForksProperty());
-        forks.setTooltip(new Tooltip(Ui.text("forks.tip")));
-        forks.managedProperty().bind(forks.visibleProperty());
-        reps.setId("run-reps");
-        reps.setTooltip(new Tooltip(Ui.text("strip.reps.tip")));
-        reps.selectedProperty().bindBidirectional(board.repsProperty());
-        reps.managedProperty().bind(reps.visibleProperty());
-        reps.setMinWidth(Region.USE_PREF_SIZE);
-        follow.setId("follow");
-        follow.setTooltip(new Tooltip(Ui.text("follow.tip")));
-        follow.setOnAction(e -> {
-            Optional<RoleId> role = Optional.ofNullable(follow.getValue()).flatMap(Followed::role);
-            board.followedProperty().set(role);
-            talk.follow(role);
-        });
-        fillFollow();
-    }
-
-    private void fillFollow() {
-        List<Followed> all = new ArrayList<>();
-        all.add(new Followed(Optional.empty(), Ui.text("follow.nobody")));
-        document.progression()
-                .roles()
-                .forEach(r -> all.add(new Followed(Optional.of(r.id()), Ui.text("follow.role", r.label()))));
-        if (!all.equals(follow.getItems())) {
-            Followed now = follow.getValue();
-            follow.getItems().setAll(all);
-            follow.setValue(all.contains(now) ? now : all.get(0));
-        }
-    }
-
-    /** Playing has come to a fork: which way? */
-    private void showAsk(Optional<Fork> fork) {
-        ask.getChildren().clear();
-        ask.setVisible(fork.isPresent());
-        fork.ifPresent(f -> {
-            Label question =
-                    new Label(new CourseWords(document.whole(), document.drill().surface()).question(f));
-            question.getStyleClass().add("side-title");
-            HBox ways = new HBox(8);
-            for (Branch branch : f.branches()) {
-                Button way = new Button(branch.label());
-                way.setId("ask-" + branch.id());
-                way.setMnemonicParsing(false);
-                way.setOnAction(e -> {
-                    board.playback().take(branch);
-                    board.requestFocus();
-                });
-                ways.getChildren().add(way);
-            }
-            ask.getChildren().addAll(question, ways);
-            Platform.runLater(() -> ways.getChildren().get(0).requestFocus());
-        });
-    }
-
-    /** Somebody to follow, or nobody. */
-    private record Followed(Optional<RoleId> role, String label) {
-        @Override
-        public String toString() {
-            return label;
-        }
-    }
-
-    private Node closeStep() {
-        Button next = new Button(Ui.text("board.close-step"));
-        next.setId("close-step");
-        next.setTooltip(new Tooltip(Ui.text("board.close-step.tip")));
-        next.setOnAction(e -> {
-            BoardKeys.closeStep(document);
-            board.requestFocus();
-        });
-        next.setMinWidth(Region.USE_PREF_SIZE);
-        return next;
     }
 
     private static VBox emptyState() {
@@ -403,31 +226,7 @@ public final class BoardPlace extends BorderPane {
         }
         about.setText(
                 drill.surface().title() + " · " + drill.surfaceUse().view().name());
-        play.setText(Ui.text(document.playingProperty().get() ? "strip.pause" : "strip.play"));
-        play.setDisable(document.timeline().seconds() <= 0);
-        forks.setVisible(!document.whole().course().forks().isEmpty());
-        reps.setVisible(document.whole().course().launch().isPresent());
-        fillFollow();
-        showClock();
-        showChosen();
         empty.setVisible(document.progression().isEmpty());
-    }
-
-    private void showChosen() {
-        status.setText(document.selectionProperty().get().isNone() ? "" : Spoken.measured(document));
-    }
-
-    private void showClock() {
-        if (document.selectionProperty().get().role().isPresent()
-                || document.selectionProperty().get().ball().isPresent()) {
-            showChosen();
-        }
-        clock.setText(
-                Ui.text("strip.time", Numbers.fixed(document.secondsProperty().get(), 1)) + "  ·  "
-                        + Ui.text(
-                                "strip.step",
-                                document.stepProperty().get() + 1,
-                                document.progression().steps().size()));
     }
 
     private void keys(KeyEvent e) {
@@ -438,7 +237,7 @@ public final class BoardPlace extends BorderPane {
             historyShown.set(!historyShown.get());
             e.consume();
         } else if (e.getCode() == KeyCode.F5) {
-            PresentWindow.show(getScene().getWindow(), document, ground.get());
+            present();
             e.consume();
         } else if (e.getCode() == KeyCode.F2) {
             rename();
@@ -490,12 +289,9 @@ public final class BoardPlace extends BorderPane {
         talk.dispose();
         strip.dispose();
         ladder.dispose();
+        transport.dispose();
         document.drillProperty().removeListener(refresh);
         document.repProperty().removeListener(refresh);
-        document.secondsProperty().removeListener(tick);
-        document.stepProperty().removeListener(tick);
-        document.playingProperty().removeListener(refresh);
-        document.selectionProperty().removeListener(chosen);
         if (history != null) {
             history.dispose();
         }

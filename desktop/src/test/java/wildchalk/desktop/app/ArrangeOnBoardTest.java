@@ -177,7 +177,7 @@ class ArrangeOnBoardTest {
     void zonesNotesLabelsAndGoalsFindTheirPlace(FxRobot robot) {
         open(three());
         robot.type(KeyCode.Z);
-        window.pull(robot, window.screen(new Point(5.4, -2.3)), window.screen(new Point(9.4, -8.3)));
+        window.pull(robot, window.screen(new Point(5.5, -2.5)), window.screen(new Point(9.5, -8.5)));
         MarkedZone zone = window.document().progression().layout().zones().get(0);
         assertEquals(24, Measures.area(zone.outline()), 0.01);
 

@@ -1,0 +1,222 @@
+package wildchalk.desktop.board;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.value.ChangeListener;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.text.Numbers;
+import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.strip.StripView;
+import wildchalk.desktop.talk.TalkView;
+
+/** Below the board: playing, the clock, what is chosen, and who is followed. */
+final class Transport extends HBox {
+
+    private static final double[] SPEEDS = {0.5, 1, 2};
+
+    private final DrillDocument document;
+    private final BoardView board;
+    private final StripView strip;
+    private final TalkView talk;
+    private final Button play = new Button();
+    private final Label clock = new Label();
+    private final Label status = new Label();
+    private final ComboBox<AtForks> forks = new ComboBox<>();
+    private final ToggleButton reps = new ToggleButton(Ui.text("strip.reps"));
+    private final ComboBox<Followed> follow = new ComboBox<>();
+    private final ChangeListener<Object> refresh = (o, a, b) -> refresh();
+    private final ChangeListener<Object> chosen = (o, a, b) -> showChosen();
+    private final ChangeListener<Object> tick = (o, a, b) -> showClock();
+
+    /** @param present shows the drill full screen */
+    Transport(DrillDocument document, BoardView board, StripView strip, TalkView talk, Runnable present) {
+        this.document = document;
+        this.board = board;
+        this.strip = strip;
+        this.talk = talk;
+        getStyleClass().add("transport");
+        setAlignment(Pos.CENTER_LEFT);
+        lay(present);
+        playChoices();
+        document.drillProperty().addListener(refresh);
+        document.repProperty().addListener(refresh);
+        document.playingProperty().addListener(refresh);
+        document.secondsProperty().addListener(tick);
+        document.stepProperty().addListener(tick);
+        document.selectionProperty().addListener(chosen);
+        refresh();
+    }
+
+    private void lay(Runnable show) {
+        play.setId("play");
+        play.getStyleClass().add("accent-button");
+        play.setOnAction(e -> {
+            document.togglePlaying();
+            board.requestFocus();
+        });
+        Button back = new Button("◀ |");
+        back.setId("back");
+        back.setAccessibleText(Ui.text("strip.back"));
+        back.setTooltip(new Tooltip(Ui.text("strip.back")));
+        back.setOnAction(e -> document.goToStartOf(document.stepProperty().get() - 1));
+        Button next = new Button("| ▶");
+        next.setId("next");
+        next.setAccessibleText(Ui.text("strip.next"));
+        next.setTooltip(new Tooltip(Ui.text("strip.next")));
+        next.setOnAction(e -> document.goToStartOf(document.stepProperty().get() + 1));
+        HBox speeds = new HBox();
+        for (double speed : SPEEDS) {
+            ToggleButton button =
+                    new ToggleButton(Ui.text("strip.speed", speed == 0.5 ? "½" : Numbers.brief(speed, 0)));
+            button.getStyleClass().add("speed");
+            button.setSelected(speed == 1);
+            button.setOnAction(e -> document.speedProperty().set(speed));
+            document.speedProperty().addListener((o, a, b) -> button.setSelected(b.doubleValue() == speed));
+            button.selectedProperty().addListener((o, was, is) -> {
+                if (!is && document.speedProperty().get() == speed) {
+                    button.setSelected(true);
+                }
+            });
+            speeds.getChildren().add(button);
+        }
+        clock.setId("clock");
+        clock.getStyleClass().add("clock");
+        status.setId("status");
+        status.getStyleClass().add("quiet");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        Button closer = new Button("＋");
+        closer.setId("strip-in");
+        closer.setAccessibleText(Ui.text("strip.closer"));
+        closer.setTooltip(new Tooltip(Ui.text("strip.closer")));
+        closer.setOnAction(e -> strip.zoom(1.5));
+        Button wider = new Button("－");
+        wider.setId("strip-out");
+        wider.setAccessibleText(Ui.text("strip.wider"));
+        wider.setTooltip(new Tooltip(Ui.text("strip.wider")));
+        wider.setOnAction(e -> strip.zoom(1 / 1.5));
+        Button present = new Button(Ui.text("present.open"));
+        present.setId("present");
+        present.setTooltip(new Tooltip(Ui.text("present.open.tip")));
+        present.setOnAction(e -> show.run());
+        HBox zoom = new HBox(4, wider, closer);
+        getChildren()
+                .setAll(play, back, next, speeds, clock, reps, forks, gap, status, zoom, follow, present, closeStep());
+        // the words give way where there is no room, the buttons do not
+        for (Node part : getChildren()) {
+            if (part instanceof Region region && part != gap && part != status) {
+                region.setMinWidth(Region.USE_PREF_SIZE);
+            }
+        }
+        for (HBox box : List.of(speeds, zoom)) {
+            box.getChildren().forEach(b -> ((Region) b).setMinWidth(Region.USE_PREF_SIZE));
+        }
+        status.setMinWidth(0);
+        forks.setMinWidth(70);
+        follow.setMinWidth(70);
+    }
+
+    /** How a drill that can go several ways is played, who is followed, whether reps overlap. */
+    private void playChoices() {
+        forks.setId("at-forks");
+        forks.getItems().setAll(AtForks.values());
+        forks.setConverter(Shown.by(f -> Ui.text("forks." + f)));
+        forks.valueProperty().bindBidirectional(board.atForksProperty());
+        forks.setTooltip(new Tooltip(Ui.text("forks.tip")));
+        forks.managedProperty().bind(forks.visibleProperty());
+        reps.setId("run-reps");
+        reps.setTooltip(new Tooltip(Ui.text("strip.reps.tip")));
+        reps.selectedProperty().bindBidirectional(board.repsProperty());
+        reps.managedProperty().bind(reps.visibleProperty());
+        reps.setMinWidth(Region.USE_PREF_SIZE);
+        follow.setId("follow");
+        follow.setTooltip(new Tooltip(Ui.text("follow.tip")));
+        follow.setOnAction(e -> {
+            Optional<RoleId> role = Optional.ofNullable(follow.getValue()).flatMap(Followed::role);
+            board.followedProperty().set(role);
+            talk.follow(role);
+        });
+        fillFollow();
+    }
+
+    private void fillFollow() {
+        List<Followed> all = new ArrayList<>();
+        all.add(new Followed(Optional.empty(), Ui.text("follow.nobody")));
+        document.progression()
+                .roles()
+                .forEach(r -> all.add(new Followed(Optional.of(r.id()), Ui.text("follow.role", r.label()))));
+        if (!all.equals(follow.getItems())) {
+            Followed now = follow.getValue();
+            follow.getItems().setAll(all);
+            follow.setValue(all.contains(now) ? now : all.get(0));
+        }
+    }
+
+    /** Somebody to follow, or nobody. */
+    private record Followed(Optional<RoleId> role, String label) {
+        @Override
+        public String toString() {
+            return label;
+        }
+    }
+
+    private Node closeStep() {
+        Button next = new Button(Ui.text("board.close-step"));
+        next.setId("close-step");
+        next.setTooltip(new Tooltip(Ui.text("board.close-step.tip")));
+        next.setOnAction(e -> {
+            BoardKeys.closeStep(document);
+            board.requestFocus();
+        });
+        next.setMinWidth(Region.USE_PREF_SIZE);
+        return next;
+    }
+
+    private void refresh() {
+        play.setText(Ui.text(document.playingProperty().get() ? "strip.pause" : "strip.play"));
+        play.setDisable(document.timeline().seconds() <= 0);
+        forks.setVisible(!document.whole().course().forks().isEmpty());
+        reps.setVisible(document.whole().course().launch().isPresent());
+        fillFollow();
+        showClock();
+        showChosen();
+    }
+
+    private void showChosen() {
+        status.setText(document.selectionProperty().get().isNone() ? "" : Spoken.measured(document));
+    }
+
+    private void showClock() {
+        if (document.selectionProperty().get().role().isPresent()
+                || document.selectionProperty().get().ball().isPresent()) {
+            showChosen();
+        }
+        clock.setText(
+                Ui.text("strip.time", Numbers.fixed(document.secondsProperty().get(), 1)) + "  ·  "
+                        + Ui.text(
+                                "strip.step",
+                                document.stepProperty().get() + 1,
+                                document.rep().progression().steps().size()));
+    }
+
+    void dispose() {
+        document.drillProperty().removeListener(refresh);
+        document.repProperty().removeListener(refresh);
+        document.playingProperty().removeListener(refresh);
+        document.secondsProperty().removeListener(tick);
+        document.stepProperty().removeListener(tick);
+        document.selectionProperty().removeListener(chosen);
+    }
+}
