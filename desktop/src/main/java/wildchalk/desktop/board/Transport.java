@@ -95,8 +95,11 @@ final class Transport extends HBox {
         clock.getStyleClass().add("clock");
         status.setId("status");
         status.getStyleClass().add("quiet");
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
+        status.setMinWidth(0);
+        status.setPrefWidth(0);
+        status.setMaxWidth(Double.MAX_VALUE);
+        status.setAlignment(Pos.CENTER_RIGHT);
+        HBox.setHgrow(status, Priority.ALWAYS);
         Button closer = new Button("＋");
         closer.setId("strip-in");
         closer.setAccessibleText(Ui.text("strip.closer"));
@@ -112,18 +115,16 @@ final class Transport extends HBox {
         present.setTooltip(new Tooltip(Ui.text("present.open.tip")));
         present.setOnAction(e -> show.run());
         HBox zoom = new HBox(4, wider, closer);
-        getChildren()
-                .setAll(play, back, next, speeds, clock, reps, forks, gap, status, zoom, follow, present, closeStep());
-        // the words give way where there is no room, the buttons do not
+        getChildren().setAll(play, back, next, speeds, clock, reps, forks, status, zoom, follow, present, closeStep());
+        // the words have what the buttons leave, then the two choices give way
         for (Node part : getChildren()) {
-            if (part instanceof Region region && part != gap && part != status) {
+            if (part instanceof Region region && part != status) {
                 region.setMinWidth(Region.USE_PREF_SIZE);
             }
         }
         for (HBox box : List.of(speeds, zoom)) {
             box.getChildren().forEach(b -> ((Region) b).setMinWidth(Region.USE_PREF_SIZE));
         }
-        status.setMinWidth(0);
         forks.setMinWidth(70);
         follow.setMinWidth(70);
     }
