@@ -203,16 +203,22 @@ final class Runner {
         stop[0] = standing;
         int job = 0;
         for (int i = 0; i < n; i++) {
-            int point = firstPoint + i;
-            metresAt[i + 1] = line.metresAt(point);
+            metresAt[i + 1] = line.metresAt(firstPoint + i);
             double middle = (metresAt[i] + metresAt[i + 1]) / 2;
+            int before = job;
             while (job + 1 < ends.length && middle > ends[job]) {
                 job++;
             }
-            Travel travel = (Travel) jobs.get(job).move;
-            cap[i] = pace.topSpeed(travel.manner(), travel.effort(), carries.get(job)) * role.pace();
-            up[i] = pace.acceleration(travel.manner());
-            down[i] = pace.braking(travel.manner());
+            if (i > 0 && job == before) {
+                cap[i] = cap[i - 1];
+                up[i] = up[i - 1];
+                down[i] = down[i - 1];
+            } else {
+                Travel travel = (Travel) jobs.get(job).move;
+                cap[i] = pace.topSpeed(travel.manner(), travel.effort(), carries.get(job)) * role.pace();
+                up[i] = pace.acceleration(travel.manner());
+                down[i] = pace.braking(travel.manner());
+            }
             speedAt[i + 1] = Double.MAX_VALUE;
         }
         if (firstPoint > 1 && !route.corners().contains(firstPoint - 1)) {

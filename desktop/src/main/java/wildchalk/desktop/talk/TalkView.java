@@ -365,14 +365,19 @@ public final class TalkView extends VBox {
                 .filter(m -> rep.progression().move(m.move()).orElseThrow() instanceof Travel)
                 .mapToDouble(m -> m.metres())
                 .sum();
+        int roles = rep.progression().roles().size();
+        int balls = rep.progression().balls().size();
         figures.getChildren()
                 .setAll(
                         figure(Numbers.seconds(rep.timeline().seconds()), Ui.text("figure.rep")),
                         figure(Numbers.brief(metres, 0) + " m", Ui.text("figure.metres")),
-                        figure(String.valueOf(rep.progression().roles().size()), Ui.text("figure.roles")),
+                        figure(String.valueOf(roles), Ui.text("figure.roles", roles)),
                         figure(
-                                String.valueOf(rep.progression().balls().size()),
-                                rep.drill().surface().ballName() + "s"));
+                                String.valueOf(balls),
+                                Ui.text(
+                                        "figure.balls",
+                                        balls,
+                                        rep.drill().surface().ballName())));
     }
 
     private static Node figure(String number, String what) {
