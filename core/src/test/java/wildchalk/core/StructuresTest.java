@@ -27,12 +27,14 @@ import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Gap;
+import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Way;
 import wildchalk.core.finding.Severity;
 import wildchalk.core.geometry.Point;
@@ -44,6 +46,9 @@ import wildchalk.core.motion.HeadCounts;
 import wildchalk.core.motion.Launches;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.text.LengthUnit;
+import wildchalk.core.text.Texts;
+import wildchalk.core.words.Phrase;
+import wildchalk.core.words.SlotKind;
 import wildchalk.core.words.TalkThrough;
 import wildchalk.core.words.Words;
 
@@ -247,6 +252,37 @@ class StructuresTest {
                 assertTrue(run.stream().anyMatch(p -> p.isWithin(0.11, gap.middle())), way.label() + " at " + number);
             }
         }
+    }
+
+    @Test
+    void pointsOfAPathAreSentThroughTheCalledGapsByTheirWords() throws IOException {
+        Drill drill = read("counting-runner");
+        Travel told = (Travel) drill.base().move(move("m2")).orElseThrow();
+        Travel plain = told.withPath(
+                told.path().stream().map(w -> w.withCalled(Optional.empty())).toList());
+        Progression whole = drill.base().withMove(plain);
+        for (int point = 1; point <= 2; point++) {
+            whole = whole.withMove(said(drill, whole, point, point == 1 ? "called.1" : "called.2"));
+        }
+        for (Way way : Outcomes.ways(drill.base())) {
+            assertEquals(Outcomes.along(drill.base(), way.choices()), Outcomes.along(whole, way.choices()));
+        }
+        whole = whole.withMove(said(drill, whole, 1, "not-called"));
+        assertEquals(
+                Optional.empty(),
+                ((Travel) whole.move(move("m2")).orElseThrow()).path().get(0).called());
+    }
+
+    /** What move m2 becomes when a choice of its way is taken for one point, counted from 1. */
+    private static Move said(Drill drill, Progression whole, int point, String key) {
+        String group = Texts.CORE.get("words.via.point", point, "").strip();
+        return Words.of(drill, whole, Timeline.of(drill, whole)).sentence(move("m2")).orElseThrow().phrases().stream()
+                .filter(p -> p instanceof Phrase.Slot s && s.what() == SlotKind.VIA)
+                .flatMap(p -> ((Phrase.Slot) p).choices().stream())
+                .filter(c -> c.group().startsWith(group) && c.label().equals(Texts.CORE.get("words." + key)))
+                .findFirst()
+                .orElseThrow()
+                .move();
     }
 
     @Test

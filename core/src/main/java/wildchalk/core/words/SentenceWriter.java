@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Called;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Manner;
@@ -134,6 +136,10 @@ final class SentenceWriter {
     }
 
     private Optional<String> passing(Waypoint w) {
+        if (w.called().isPresent() && w.round().isEmpty() && (w.how() == Passing.CURVE || w.how() == Passing.CUT)) {
+            String gap = text("words.called." + w.called().get().pick());
+            return Optional.of(w.how() == Passing.CUT ? text("words.cutting-called", gap) : gap);
+        }
         Optional<String> name = places.named(w.at());
         String round = round(w);
         String plain =
@@ -205,8 +211,26 @@ final class SentenceWriter {
             }
             choices.add(new Phrase.Choice(group, text("passing.pause"), with(move, index, w.withHow(Passing.STOP, 1))));
             circles(choices, group, move, index);
+            calls(choices, group, move, index);
         }
         return choices;
+    }
+
+    /** Where gaps are numbered and their numbers may be called: through the gap that is. */
+    private void calls(List<Phrase.Choice> choices, String group, Travel move, int index) {
+        Waypoint w = move.path().get(index);
+        for (CallSet set : drill.course().calls()) {
+            boolean gaps =
+                    drill.layout().gaps().stream().anyMatch(g -> set.options().contains(String.valueOf(g.number())));
+            for (int pick = 1; gaps && pick <= set.picks(); pick++) {
+                Waypoint called = w.withCalled(Optional.of(new Called(set.id(), pick)));
+                choices.add(new Phrase.Choice(group, text("words.called." + pick), with(move, index, called)));
+            }
+        }
+        if (w.called().isPresent()) {
+            choices.add(new Phrase.Choice(
+                    group, text("words.not-called"), with(move, index, w.withCalled(Optional.empty()))));
+        }
     }
 
     private void circles(List<Phrase.Choice> choices, String group, Travel move, int index) {

@@ -16,6 +16,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.text.Numbers;
+import wildchalk.desktop.app.Shown;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.strip.StripView;

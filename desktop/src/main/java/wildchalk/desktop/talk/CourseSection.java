@@ -13,7 +13,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.TextInputDialog;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -30,7 +29,6 @@ import wildchalk.core.drill.Rule;
 import wildchalk.core.telling.Branching;
 import wildchalk.core.telling.CourseOffers;
 import wildchalk.core.words.CourseWords;
-import wildchalk.desktop.app.Dialogs;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 
@@ -170,22 +168,9 @@ final class CourseSection {
 
     private void addCalls(Node near) {
         CallSet usual = Branching.usualCalls(document.whole());
-        TextInputDialog dialog = new TextInputDialog(String.join(", ", usual.options()));
-        Dialogs.dress(dialog, near.getScene().getWindow());
-        dialog.setHeaderText(Ui.text("talk.calls.ask"));
-        dialog.getEditor().setPrefColumnCount(36);
-        dialog.showAndWait().ifPresent(text -> {
-            List<String> options = List.of(text.split(",")).stream()
-                    .map(String::strip)
-                    .filter(t -> !t.isEmpty() && t.length() <= 60)
-                    .distinct()
-                    .limit(CallSet.MAX_OPTIONS)
-                    .toList();
-            if (!options.isEmpty()) {
-                CallSet set = new CallSet(usual.id(), options, 1, false, 0);
-                change("edit.calls", c -> c.with(set));
-            }
-        });
+        new CallsDialog(usual, near.getScene().getWindow())
+                .showAndWait()
+                .ifPresent(set -> change("edit.calls", c -> c.with(set)));
     }
 
     // ---- after the rep ----

@@ -10,8 +10,11 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -24,10 +27,13 @@ import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.BranchId;
+import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Called;
 import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.ForkId;
+import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Outcomes;
@@ -202,6 +208,47 @@ class PathsAndVersionsTest {
                 .choose(Outcomes.choosing(whole, Choices.USUAL, "rebound").orElseThrow()));
         assertFalse(window.document().progression().move(drawn.id()).isPresent());
         assertTrue(window.document().whole().move(drawn.id()).isPresent(), "nothing is lost");
+    }
+
+    @Test
+    void aPairOfNumbersIsCalledAndTheRunnerGoesThroughTheGaps(FxRobot robot) throws Exception {
+        open("counting-gaps");
+        fx(() -> robot.lookup("#rule-add").query().requestFocus());
+        robot.type(KeyCode.SPACE);
+        Window.press(robot, "#calls-add");
+        robot.interact(
+                () -> robot.lookup("#calls-options").queryAs(TextField.class).clear());
+        assertTrue(
+                robot.lookup(n -> n instanceof Button b && b.isDefaultButton() && b.isVisible()).queryAll().stream()
+                        .anyMatch(Node::isDisabled),
+                "nothing cannot be called");
+        robot.clickOn("#calls-options").write("1, 2, 3, 4");
+        robot.clickOn("#calls-picks").type(KeyCode.DOWN).type(KeyCode.ENTER);
+        robot.clickOn("#calls-options").type(KeyCode.ENTER);
+        window.settled();
+        CallSet set = window.document().whole().course().calls().get(0);
+        assertEquals(List.of("1", "2", "3", "4"), set.options());
+        assertEquals(2, set.picks());
+        assertEquals(12, Outcomes.ways(window.document().whole()).size());
+        Travel run = (Travel) window.document().whole().move(new MoveId("m3")).orElseThrow();
+        Travel called = run.withPath(List.of(
+                run.path().get(0).withCalled(Optional.of(new Called(set.id(), 1))),
+                run.path().get(1).withCalled(Optional.of(new Called(set.id(), 2)))));
+        fx(() -> window.document().change("through the gaps", p -> p.withMove(called)));
+        for (List<String> call : set.legal()) {
+            fx(() -> window.document().choose(Choices.USUAL.with(set.id(), call)));
+            window.settled();
+            Progression path = window.document().progression();
+            Travel now = (Travel) path.move(new MoveId("m3")).orElseThrow();
+            for (int i = 0; i < 2; i++) {
+                int pick = i;
+                Gap gap = path.layout().gaps().stream()
+                        .filter(g -> String.valueOf(g.number()).equals(call.get(pick)))
+                        .findFirst()
+                        .orElseThrow();
+                assertEquals(gap.middle(), now.path().get(i).at());
+            }
+        }
     }
 
     @Test

@@ -1,10 +1,10 @@
-package wildchalk.desktop.board;
+package wildchalk.desktop.app;
 
 import java.util.function.Function;
 import javafx.util.StringConverter;
 
 /** Words for values in a list that nobody types into. */
-final class Shown<T> extends StringConverter<T> {
+public final class Shown<T> extends StringConverter<T> {
 
     private final Function<T, String> words;
 
@@ -12,7 +12,7 @@ final class Shown<T> extends StringConverter<T> {
         this.words = words;
     }
 
-    static <T> Shown<T> by(Function<T, String> words) {
+    public static <T> Shown<T> by(Function<T, String> words) {
         return new Shown<>(words);
     }
 
