@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
@@ -70,6 +71,7 @@ final class CourseSection {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox row = new HBox(6, label, gap);
+        row.setAlignment(Pos.CENTER_LEFT);
         row.getChildren().addAll(more);
         return row;
     }
