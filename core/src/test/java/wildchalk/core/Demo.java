@@ -32,6 +32,12 @@ public final class Demo {
         }
     }
 
+    public static List<String> ids() {
+        return files().stream()
+                .map(f -> f.getFileName().toString().replace(DrillFile.SUFFIX, ""))
+                .toList();
+    }
+
     public static Drill read(String id) {
         try {
             return DrillFile.read(folder().resolve(id + DrillFile.SUFFIX)).drill();

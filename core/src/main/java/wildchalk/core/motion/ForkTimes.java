@@ -13,12 +13,12 @@ public final class ForkTimes {
     private ForkTimes() {}
 
     /**
-     * Seconds from the whistle: as the shot that decides is released, as the contest that decides ends, else as its step
-     * ends.
+     * Seconds from the whistle: as the shot that decides is released, as the contest that decides ends, else as the next
+     * step may begin; moves that run on into that one are not waited for.
      */
     public static double at(Progression path, Timeline timeline, Fork fork) {
         Step step = path.step(fork.after()).orElseThrow();
-        double end = timeline.step(fork.after()).end() - BEFORE_SECONDS;
+        double end = closes(path, timeline, step) - BEFORE_SECONDS;
         double decided = fork.decider()
                 .filter(m -> step.moves().stream().anyMatch(x -> x.id().equals(m)))
                 .map(timeline::move)
@@ -26,6 +26,22 @@ public final class ForkTimes {
                 .map(m -> fork.by() == Fork.By.SHOT ? m.start() : wonBy(timeline, m))
                 .orElse(end);
         return Math.max(0, decided);
+    }
+
+    private static double closes(Progression path, Timeline timeline, Step step) {
+        StepSpan span = timeline.step(step.id());
+        double done = step.moves().stream()
+                .filter(m -> !m.runsOn())
+                .map(m -> timeline.move(m.id()))
+                .filter(MoveSpan::happens)
+                .mapToDouble(MoveSpan::end)
+                .max()
+                .orElse(span.start());
+        int next = path.steps().indexOf(step) + 1;
+        double begun = next < path.steps().size()
+                ? timeline.step(path.steps().get(next).id()).start()
+                : span.end();
+        return Math.min(Math.min(done, begun), span.end());
     }
 
     /** The fight ends before the ball is on its way to the winner. */
