@@ -22,6 +22,9 @@ final class StripPainter {
     /** Radius of the handle at the end of a thread that can be pulled. */
     static final double HANDLE = 5;
 
+    private static final Font BAR_FONT = Font.font(FAMILY, FontWeight.BOLD, 12);
+    private static final BarText BAR_TEXT = BarText.of(BAR_FONT);
+
     private final GraphicsContext g;
     private final Ground look;
     private final StripScale scale;
@@ -111,16 +114,11 @@ final class StripPainter {
             g.setLineWidth(2);
             g.strokeRoundRect(from, top + inset, wide, high - 2 * inset, 5, 5);
         }
-        if (wide > 46 && high > 10 && !bar.text().isEmpty()) {
-            g.save();
-            g.beginPath();
-            g.rect(from, top, wide - 4, high);
-            g.clip();
+        if (wide > 46 && high > 10) {
             g.setFill(fx(look.onBody()));
-            g.setFont(Font.font(FAMILY, FontWeight.BOLD, 12));
+            g.setFont(BAR_FONT);
             g.setTextAlign(TextAlignment.LEFT);
-            g.fillText(bar.text(), from + 7, top + high / 2);
-            g.restore();
+            g.fillText(BAR_TEXT.fitting(bar.text(), wide - 11), from + 7, top + high / 2);
         }
     }
 

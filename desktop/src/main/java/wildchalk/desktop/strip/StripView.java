@@ -8,6 +8,7 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ChangeListener;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.MouseEvent;
@@ -79,6 +80,7 @@ public final class StripView extends ScrollPane {
         }
         needle.setStrokeWidth(2.5);
         setContent(holder);
+        skinProperty().addListener((o, was, is) -> uncache());
         document.repProperty().addListener(refit);
         document.secondsProperty().addListener(tick);
         document.selectionProperty().addListener(repaint);
@@ -108,6 +110,13 @@ public final class StripView extends ScrollPane {
         double middle =
                 x(document.secondsProperty().get()) - getViewportBounds().getWidth() / 2;
         setHvalue(wide > 0 ? Math.max(0, Math.min(1, middle / wide)) : 0);
+    }
+
+    /** The playhead moves with every frame, which would paint a kept picture of the whole strip anew. */
+    private void uncache() {
+        for (Node part : getChildrenUnmodifiable()) {
+            part.setCache(false);
+        }
     }
 
     private void fit() {
