@@ -36,7 +36,9 @@ public final class Shell extends BorderPane {
     private final Settings settings;
     private final FileDialogs dialogs;
     private final TopBar bar;
-    private final BinderView binderView;
+    /** Made when it is first shown. */
+    private BinderView binderView;
+
     private final Backdrops backdrops = new Backdrops(this);
     private Binder binder;
     private Ground ground;
@@ -52,7 +54,6 @@ public final class Shell extends BorderPane {
         this.binder = new Binder(binderFolder);
         this.ground = settings.ground();
         getStyleClass().add("shell");
-        binderView = new BinderView(new BinderDesk(this));
         bar = new TopBar(this);
         setTop(bar);
         addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
@@ -77,6 +78,9 @@ public final class Shell extends BorderPane {
     // ---- places ----
 
     void showBinder() {
+        if (binderView == null) {
+            binderView = new BinderView(new BinderDesk(this));
+        }
         binderView.show(binder, ground);
         setCenter(binderView);
         bar.refresh();
@@ -289,7 +293,7 @@ public final class Shell extends BorderPane {
     }
 
     private void changedOutside() {
-        if (!isOnBoard()) {
+        if (!isOnBoard() && binderView != null) {
             binderView.show(binder, ground);
         }
         staleOnDisk = document != null && document.isChangedOutside();

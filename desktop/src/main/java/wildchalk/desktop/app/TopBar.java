@@ -10,7 +10,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -55,7 +54,7 @@ final class TopBar extends HBox {
         undo.setOnAction(e -> shell.document().ifPresent(DrillDocument::undo));
         redo.setOnAction(e -> shell.document().ifPresent(DrillDocument::redo));
         ground.setId("ground");
-        ground.setTooltip(new Tooltip(Ui.text("bar.ground.tip")));
+        Tips.on(ground, Ui.text("bar.ground.tip"));
         ground.setOnAction(e -> shell.toggleGround());
         Button help = new Button(Ui.text("bar.help"));
         help.setId("help");

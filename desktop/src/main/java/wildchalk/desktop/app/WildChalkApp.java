@@ -39,6 +39,7 @@ public final class WildChalkApp extends Application {
         for (String cut : new String[] {Fonts.REGULAR_FILE, Fonts.BOLD_FILE, Fonts.ITALIC_FILE}) {
             Font.loadFont(Fonts.open(cut), 14);
         }
+        theme(settings.ground()); // before the first control, which would load JavaFX's own theme
         Shell shell = new Shell(stage, settings, binder, dialogs);
         Scene scene = new Scene(shell, WIDTH, HEIGHT);
         stage.setScene(scene);

@@ -10,13 +10,12 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputDialog;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -30,6 +29,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Role;
 import wildchalk.desktop.app.Dialogs;
+import wildchalk.desktop.app.Tips;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.ladder.CompareWindow;
@@ -116,7 +116,7 @@ public final class BoardPlace extends BorderPane {
     private Node head() {
         title.setId("title");
         title.getStyleClass().add("title-field");
-        title.setTooltip(new Tooltip(Ui.text("board.title.tip")));
+        Tips.on(title, Ui.text("board.title.tip"));
         title.setOnAction(e -> board.requestFocus());
         title.focusedProperty().addListener((o, was, is) -> {
             if (was) {
@@ -130,8 +130,8 @@ public final class BoardPlace extends BorderPane {
         });
         about.setId("about-surface");
         about.getStyleClass().add("about-button");
-        about.setTooltip(new Tooltip(Ui.text("board.surface.tip")));
-        ComboBox<AgeBand> age = new ComboBox<>();
+        Tips.on(about, Ui.text("board.surface.tip"));
+        ChoiceBox<AgeBand> age = new ChoiceBox<>();
         age.setId("age");
         age.getItems().setAll(AgeBand.values());
         age.setConverter(new AgeText());
@@ -147,8 +147,8 @@ public final class BoardPlace extends BorderPane {
         arrange.setId("arrange");
         draw.getStyleClass().add("left-pill");
         arrange.getStyleClass().add("right-pill");
-        draw.setTooltip(new Tooltip(Ui.text("board.draw.tip")));
-        arrange.setTooltip(new Tooltip(Ui.text("board.arrange.tip")));
+        Tips.on(draw, Ui.text("board.draw.tip"));
+        Tips.on(arrange, Ui.text("board.arrange.tip"));
         draw.setSelected(true);
         draw.setOnAction(e -> arranging(false));
         arrange.setOnAction(e -> arranging(true));

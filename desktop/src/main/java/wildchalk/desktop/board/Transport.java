@@ -7,16 +7,16 @@ import javafx.beans.value.ChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.text.Numbers;
 import wildchalk.desktop.app.Shown;
+import wildchalk.desktop.app.Tips;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.strip.StripView;
@@ -34,9 +34,9 @@ final class Transport extends HBox {
     private final Button play = new Button();
     private final Label clock = new Label();
     private final Label status = new Label();
-    private final ComboBox<AtForks> forks = new ComboBox<>();
+    private final ChoiceBox<AtForks> forks = new ChoiceBox<>();
     private final ToggleButton reps = new ToggleButton(Ui.text("strip.reps"));
-    private final ComboBox<Followed> follow = new ComboBox<>();
+    private final ChoiceBox<Followed> follow = new ChoiceBox<>();
     private final ChangeListener<Object> refresh = (o, a, b) -> refresh();
     private final ChangeListener<Object> chosen = (o, a, b) -> showChosen();
     private final ChangeListener<Object> tick = (o, a, b) -> showClock();
@@ -70,12 +70,12 @@ final class Transport extends HBox {
         Button back = new Button("◀ |");
         back.setId("back");
         back.setAccessibleText(Ui.text("strip.back"));
-        back.setTooltip(new Tooltip(Ui.text("strip.back")));
+        Tips.on(back, Ui.text("strip.back"));
         back.setOnAction(e -> document.goToStartOf(document.stepProperty().get() - 1));
         Button next = new Button("| ▶");
         next.setId("next");
         next.setAccessibleText(Ui.text("strip.next"));
-        next.setTooltip(new Tooltip(Ui.text("strip.next")));
+        Tips.on(next, Ui.text("strip.next"));
         next.setOnAction(e -> document.goToStartOf(document.stepProperty().get() + 1));
         HBox speeds = new HBox();
         for (double speed : SPEEDS) {
@@ -104,16 +104,16 @@ final class Transport extends HBox {
         Button closer = new Button("＋");
         closer.setId("strip-in");
         closer.setAccessibleText(Ui.text("strip.closer"));
-        closer.setTooltip(new Tooltip(Ui.text("strip.closer")));
+        Tips.on(closer, Ui.text("strip.closer"));
         closer.setOnAction(e -> strip.zoom(1.5));
         Button wider = new Button("－");
         wider.setId("strip-out");
         wider.setAccessibleText(Ui.text("strip.wider"));
-        wider.setTooltip(new Tooltip(Ui.text("strip.wider")));
+        Tips.on(wider, Ui.text("strip.wider"));
         wider.setOnAction(e -> strip.zoom(1 / 1.5));
         Button present = new Button(Ui.text("present.open"));
         present.setId("present");
-        present.setTooltip(new Tooltip(Ui.text("present.open.tip")));
+        Tips.on(present, Ui.text("present.open.tip"));
         present.setOnAction(e -> show.run());
         HBox zoom = new HBox(4, wider, closer);
         getChildren().setAll(play, back, next, speeds, clock, reps, forks, status, zoom, follow, present, closeStep());
@@ -136,15 +136,15 @@ final class Transport extends HBox {
         forks.getItems().setAll(AtForks.values());
         forks.setConverter(Shown.by(f -> Ui.text("forks." + f)));
         forks.valueProperty().bindBidirectional(board.atForksProperty());
-        forks.setTooltip(new Tooltip(Ui.text("forks.tip")));
+        Tips.on(forks, Ui.text("forks.tip"));
         forks.managedProperty().bind(forks.visibleProperty());
         reps.setId("run-reps");
-        reps.setTooltip(new Tooltip(Ui.text("strip.reps.tip")));
+        Tips.on(reps, Ui.text("strip.reps.tip"));
         reps.selectedProperty().bindBidirectional(board.repsProperty());
         reps.managedProperty().bind(reps.visibleProperty());
         reps.setMinWidth(Region.USE_PREF_SIZE);
         follow.setId("follow");
-        follow.setTooltip(new Tooltip(Ui.text("follow.tip")));
+        Tips.on(follow, Ui.text("follow.tip"));
         follow.setOnAction(e -> {
             Optional<RoleId> role = Optional.ofNullable(follow.getValue()).flatMap(Followed::role);
             board.followedProperty().set(role);
@@ -177,7 +177,7 @@ final class Transport extends HBox {
     private Node closeStep() {
         Button next = new Button(Ui.text("board.close-step"));
         next.setId("close-step");
-        next.setTooltip(new Tooltip(Ui.text("board.close-step.tip")));
+        Tips.on(next, Ui.text("board.close-step.tip"));
         next.setOnAction(e -> {
             BoardKeys.closeStep(document);
             board.requestFocus();

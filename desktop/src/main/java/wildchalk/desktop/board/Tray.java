@@ -12,7 +12,6 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
@@ -21,6 +20,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import wildchalk.core.arrange.PatternKind;
+import wildchalk.desktop.app.Tips;
 import wildchalk.desktop.app.Ui;
 import wildchalk.picture.paint.TrayArt;
 import wildchalk.picture.style.Ground;
@@ -105,9 +105,11 @@ public final class Tray extends HBox {
         button.setId("tray-" + item.name().toLowerCase(Locale.ROOT));
         button.setContentDisplay(ContentDisplay.TOP);
         button.setMaxWidth(Double.MAX_VALUE);
-        button.setTooltip(new Tooltip(item.key()
-                .map(key -> Ui.text("tray.tip", Ui.text("tray." + item), key))
-                .orElseGet(() -> Ui.text("tray.tip." + item))));
+        Tips.on(
+                button,
+                item.key()
+                        .map(key -> Ui.text("tray.tip", Ui.text("tray." + item), key))
+                        .orElseGet(() -> Ui.text("tray.tip." + item)));
         picture(button, item);
         button.setOnAction(e -> {
             board.armedProperty().set(button.isSelected() ? item : null);

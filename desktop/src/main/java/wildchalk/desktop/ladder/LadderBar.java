@@ -15,7 +15,6 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextInputDialog;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -28,6 +27,7 @@ import wildchalk.core.drill.Way;
 import wildchalk.core.ladder.Ladder;
 import wildchalk.core.text.Numbers;
 import wildchalk.desktop.app.Dialogs;
+import wildchalk.desktop.app.Tips;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 
@@ -63,13 +63,13 @@ public final class LadderBar extends HBox {
         scroll.getStyleClass().add("rung-scroll");
         scroll.setMinWidth(100);
         add.setId("ladder-add");
-        add.setTooltip(new Tooltip(Ui.text("ladder.add.tip")));
+        Tips.on(add, Ui.text("ladder.add.tip"));
         add.setOnAction(e -> add());
         more.setId("ladder-more");
-        more.setTooltip(new Tooltip(Ui.text("ladder.more.tip")));
+        Tips.on(more, Ui.text("ladder.more.tip"));
         more.setOnShowing(e -> fillMore());
         way.setId("way");
-        way.setTooltip(new Tooltip(Ui.text("ladder.way.tip")));
+        Tips.on(way, Ui.text("ladder.way.tip"));
         way.setOnShowing(e -> fillWays());
         way.managedProperty().bind(way.visibleProperty());
         for (Region part : List.of(add, more, way)) {
@@ -98,7 +98,7 @@ public final class LadderBar extends HBox {
             rung.setMnemonicParsing(false);
             rung.setMinWidth(USE_PREF_SIZE);
             rung.setSelected(p.id().equals(document.versionProperty().get()));
-            rung.setTooltip(new Tooltip(about(p)));
+            Tips.on(rung, about(p));
             rung.setOnAction(e -> {
                 document.show(p.id());
                 rung.setSelected(true);

@@ -14,7 +14,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -30,6 +29,7 @@ import wildchalk.core.drill.Rule;
 import wildchalk.core.telling.Branching;
 import wildchalk.core.telling.CourseOffers;
 import wildchalk.core.words.CourseWords;
+import wildchalk.desktop.app.Tips;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 
@@ -90,7 +90,7 @@ final class CourseSection {
         Button gone = new Button("×");
         gone.setId(id);
         gone.getStyleClass().addAll("plain", "gone");
-        gone.setTooltip(new Tooltip(Ui.text("talk.rule.remove")));
+        Tips.on(gone, Ui.text("talk.rule.remove"));
         gone.setAccessibleText(Ui.text("talk.rule.remove") + ": " + text);
         gone.setMinWidth(Region.USE_PREF_SIZE);
         gone.setOnAction(e -> change("edit.rule", without));

@@ -9,7 +9,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextInputDialog;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -24,6 +23,7 @@ import wildchalk.core.telling.Branching;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.words.CourseWords;
 import wildchalk.desktop.app.Dialogs;
+import wildchalk.desktop.app.Tips;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 
@@ -52,7 +52,7 @@ final class ForkCard {
         HBox.setHgrow(gap, Priority.ALWAYS);
         MenuButton edit = new MenuButton();
         LazyMenu.of(Ui.text("talk.fork.edit"), "fork-edit-" + fork.id(), () -> fill(edit), edit);
-        edit.setTooltip(new Tooltip(Ui.text("talk.fork.edit.tip")));
+        Tips.on(edit, Ui.text("talk.fork.edit.tip"));
         HBox head = new HBox(question, gap, edit);
         FlowPane ways = new FlowPane(6, 6);
         Branch taken = Outcomes.taken(whole, fork, document.choicesProperty().get());

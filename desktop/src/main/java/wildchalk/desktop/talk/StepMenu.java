@@ -8,7 +8,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextInputDialog;
-import javafx.scene.control.Tooltip;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OnBranch;
@@ -22,6 +21,7 @@ import wildchalk.core.telling.Branching;
 import wildchalk.core.telling.NewMoves;
 import wildchalk.core.text.Texts;
 import wildchalk.desktop.app.Dialogs;
+import wildchalk.desktop.app.Tips;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
@@ -43,7 +43,7 @@ final class StepMenu {
     static MenuButton of(DrillDocument document, StepId id, int number, Runnable addPoint) {
         StepMenu menu = new StepMenu(document, id, addPoint);
         LazyMenu.of("+", "step-menu-" + number, menu::fill, menu.button);
-        menu.button.setTooltip(new Tooltip(Ui.text("talk.step.tip")));
+        Tips.on(menu.button, Ui.text("talk.step.tip"));
         menu.button.setAccessibleText(Ui.text("talk.step.tip"));
         return menu.button;
     }

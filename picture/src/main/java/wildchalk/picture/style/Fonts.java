@@ -17,17 +17,22 @@ public final class Fonts {
     public static final String BOLD_FILE = "AtkinsonHyperlegible_700Bold.ttf";
     public static final String ITALIC_FILE = "AtkinsonHyperlegible_400Regular_Italic.ttf";
 
-    private static final Font REGULAR = load(REGULAR_FILE);
-    private static final Font BOLD = load(BOLD_FILE);
+    /** Read when something is first painted: whoever only needs the bytes does not wait for it. */
+    private static final class Cuts {
+        static final Font REGULAR = load(REGULAR_FILE);
+        static final Font BOLD = load(BOLD_FILE);
+
+        private Cuts() {}
+    }
 
     private Fonts() {}
 
     public static Font regular(double size) {
-        return REGULAR.deriveFont((float) size);
+        return Cuts.REGULAR.deriveFont((float) size);
     }
 
     public static Font bold(double size) {
-        return BOLD.deriveFont((float) size);
+        return Cuts.BOLD.deriveFont((float) size);
     }
 
     /** The bytes of a font file. */
