@@ -1,7 +1,10 @@
 package wildchalk.core.drill;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Whom a version is for.
@@ -20,5 +23,31 @@ public record Suits(List<AgeBand> ages, String level) {
 
     public boolean isEmpty() {
         return ages.isEmpty() && level.isEmpty();
+    }
+
+    /** "U10–U14, Adult": neighbouring bands run together; empty for those of the drill. */
+    public String agesInWords() {
+        List<String> runs = new ArrayList<>();
+        AgeBand[] all = AgeBand.values();
+        for (int from = 0; from < all.length; from++) {
+            if (!ages.contains(all[from])) {
+                continue;
+            }
+            int to = from;
+            while (to + 1 < all.length && ages.contains(all[to + 1])) {
+                to++;
+            }
+            runs.add(
+                    from == to
+                            ? all[from].label()
+                            : all[from].label() + (to == from + 1 ? ", " : "–") + all[to].label());
+            from = to;
+        }
+        return String.join(", ", runs);
+    }
+
+    /** "U10–U14: once they catch on the run"; empty for everybody. */
+    public String inWords() {
+        return Stream.of(agesInWords(), level).filter(t -> !t.isEmpty()).collect(Collectors.joining(": "));
     }
 }

@@ -22,7 +22,6 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
-import wildchalk.core.drill.Suits;
 import wildchalk.core.drill.Way;
 import wildchalk.core.ladder.Ladder;
 import wildchalk.core.text.Numbers;
@@ -126,8 +125,8 @@ public final class LadderBar extends HBox {
                 .flatMap(document.drill()::progression)
                 .map(b -> Ui.text("ladder.based", b.title()))
                 .orElse(Ui.text("ladder.alone"));
-        String level = p.course().suits().level();
-        return level.isEmpty() ? base : base + "\n" + Ui.text("ladder.level.is", level);
+        String suits = p.course().suits().inWords();
+        return suits.isEmpty() ? base : base + "\n" + Ui.text("ladder.level.is", suits);
     }
 
     // ---- versions ----
@@ -164,11 +163,11 @@ public final class LadderBar extends HBox {
                         .ifPresent(t -> document.changeWhole(Ui.text("edit.version-title"), p -> p.withTitle(t))));
         MenuItem level = item(
                 "ladder.level",
-                () -> ask(Ui.text("ladder.level.title"), now.course().suits().level())
-                        .ifPresent(t -> document.changeWhole(
+                () -> new SuitsDialog(now.course().suits(), getScene().getWindow())
+                        .showAndWait()
+                        .ifPresent(whom -> document.changeWhole(
                                 Ui.text("edit.level"),
-                                p -> p.withCourse(p.course()
-                                        .withSuits(new Suits(p.course().suits().ages(), t))))));
+                                p -> p.withCourse(p.course().withSuits(whom)))));
         MenuItem detach = item("ladder.detach", () -> change("edit.detach", d -> Ladder.detach(d, id)));
         detach.setDisable(now.basedOn().isEmpty());
         MenuItem left = item("ladder.left", () -> change("edit.order-versions", d -> Ladder.move(d, id, -1)));

@@ -26,6 +26,7 @@ import org.testfx.robot.Motion;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.BranchId;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Called;
@@ -360,5 +361,23 @@ class PathsAndVersionsTest {
         assertEquals("You are A.", ((Labeled) robot.lookup("#part .label").query()).getText());
         assertEquals(
                 Optional.of(new RoleId("a")), window.board().followedProperty().get());
+    }
+
+    @Test
+    void aVersionSaysWhomItSuits(FxRobot robot) throws Exception {
+        open("lantern-ladder");
+        Window.press(robot, "#ladder-more");
+        Window.press(robot, "#ladder-level");
+        Window.press(robot, "#suits-U8");
+        Window.press(robot, "#suits-U10");
+        robot.clickOn("#suits-level").eraseText(60).write("who can catch").type(KeyCode.ENTER);
+        Window.until(() -> window.document().whole().course().suits().level().equals("who can catch"));
+        assertEquals(
+                List.of(AgeBand.U8, AgeBand.U10),
+                window.document().whole().course().suits().ages());
+        Window.until(() -> window.document().rep().findings().stream()
+                .anyMatch(f -> f.rule().equals("other-age")));
+        fx(() -> window.document().undo());
+        assertTrue(window.document().whole().course().suits().isEmpty(), "one step of undo takes it all back");
     }
 }

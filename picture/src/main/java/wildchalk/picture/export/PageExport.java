@@ -280,6 +280,12 @@ public final class PageExport {
             Rep rep = plays.get(i).rep();
             html.append("<div class=\"told\" data-play=\"%d\"%s>"
                     .formatted(i, plays.get(i).id().isEmpty() ? "" : " hidden"));
+            String suits = rep.whole().course().suits().inWords();
+            if (!suits.isEmpty()) {
+                html.append("<p>")
+                        .append(escape(TEXTS.get("sheet.level", suits)))
+                        .append("</p>");
+            }
             lines(html, "page.changes", rep.talk().changes());
             html.append("<ol>");
             for (int s = 0; s < rep.talk().steps().size(); s++) {

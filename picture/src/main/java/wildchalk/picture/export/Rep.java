@@ -10,6 +10,7 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Way;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.motion.AcrossPaths;
+import wildchalk.core.motion.AgeCheck;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.words.TalkThrough;
 import wildchalk.core.words.Words;
@@ -62,10 +63,11 @@ public record Rep(
         return Outcomes.areMany(whole) ? Outcomes.way(whole, choices).label() : "";
     }
 
-    /** What cannot happen as drawn, on this path and between paths. */
+    /** What cannot happen as drawn, on this path and between paths, and whose times these are. */
     public List<Finding> findings() {
         List<Finding> all = new ArrayList<>(timeline.findings());
         all.addAll(AcrossPaths.findings(whole, progression));
+        all.addAll(AgeCheck.findings(whole, drill.audience().paceBand()));
         return all;
     }
 

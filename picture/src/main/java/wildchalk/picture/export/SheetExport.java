@@ -209,10 +209,10 @@ public final class SheetExport {
             body.append("<h2>")
                     .append(escape(TEXTS.get("sheet.version", part.rep().whole().title())))
                     .append("</h2>");
-            String level = part.rep().whole().course().suits().level();
-            if (!level.isEmpty()) {
+            String suits = part.rep().whole().course().suits().inWords();
+            if (!suits.isEmpty()) {
                 body.append("<p>")
-                        .append(escape(TEXTS.get("sheet.level", level)))
+                        .append(escape(TEXTS.get("sheet.level", suits)))
                         .append("</p>");
             }
             List<String> changes = SheetParts.changes(part);
