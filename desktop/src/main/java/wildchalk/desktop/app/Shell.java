@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.control.Alert;
-import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -203,20 +202,12 @@ public final class Shell extends BorderPane {
         return document.isChangedOutside() ? saveChangedOutside(target) : saveTo(target);
     }
 
-    /** Somebody else has written the file: over it, beside it, or not at all. */
     private boolean saveChangedOutside(Path target) {
-        ButtonType over = new ButtonType(Ui.text("conflict.over"), ButtonBar.ButtonData.NO);
-        ButtonType beside = new ButtonType(Ui.text("conflict.beside"), ButtonBar.ButtonData.YES);
-        ButtonType stay = new ButtonType(Ui.text("conflict.stay"), ButtonBar.ButtonData.CANCEL_CLOSE);
-        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, Ui.text("conflict.detail"), beside, over, stay);
-        alert.setHeaderText(Ui.text("conflict.title", target.getFileName()));
-        Dialogs.dress(alert, stage);
-        Optional<ButtonType> answer = alert.showAndWait();
-        if (answer.filter(b -> b == over).isPresent()) {
-            return saveTo(target);
-        }
-        return answer.filter(b -> b == beside).isPresent()
-                && saveTo(binder.newFile(document.drill().title()));
+        return switch (SaveQuestions.changedOutside(stage, target)) {
+            case OVER -> saveTo(target);
+            case BESIDE -> saveTo(binder.newFile(document.drill().title()));
+            case STAY -> false;
+        };
     }
 
     void saveAs() {
@@ -249,17 +240,11 @@ public final class Shell extends BorderPane {
         if (document == null || document.isSaved()) {
             return true;
         }
-        ButtonType save = new ButtonType(Ui.text("guard.save"), ButtonBar.ButtonData.YES);
-        ButtonType discard = new ButtonType(Ui.text("guard.discard"), ButtonBar.ButtonData.NO);
-        ButtonType stay = new ButtonType(Ui.text("guard.cancel"), ButtonBar.ButtonData.CANCEL_CLOSE);
-        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, Ui.text("guard.detail"), save, discard, stay);
-        alert.setHeaderText(Ui.text("guard.title", document.drill().title()));
-        Dialogs.dress(alert, stage);
-        Optional<ButtonType> answer = alert.showAndWait();
-        if (answer.filter(b -> b == save).isPresent()) {
-            return save();
-        }
-        return answer.filter(b -> b == discard).isPresent();
+        return switch (SaveQuestions.leaving(stage, document.drill().title())) {
+            case SAVE -> save();
+            case DISCARD -> true;
+            case STAY -> false;
+        };
     }
 
     // ---- what a crash has left, and what others do ----

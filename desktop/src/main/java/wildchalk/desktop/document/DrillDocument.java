@@ -1,7 +1,6 @@
 package wildchalk.desktop.document;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -16,9 +15,6 @@ import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.property.SimpleBooleanProperty;
-import javafx.beans.property.SimpleDoubleProperty;
-import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import wildchalk.core.arrange.Copies;
 import wildchalk.core.binder.DrillFile;
@@ -47,10 +43,7 @@ public final class DrillDocument implements AutoCloseable {
 
     private final ReadOnlyObjectWrapper<Drill> drill = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Rep> rep = new ReadOnlyObjectWrapper<>();
-    private final IntegerProperty step = new SimpleIntegerProperty();
-    private final DoubleProperty seconds = new SimpleDoubleProperty();
-    private final BooleanProperty playing = new SimpleBooleanProperty();
-    private final DoubleProperty speed = new SimpleDoubleProperty(1);
+    private final Playhead playhead = new Playhead(this::timeline);
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     /** Which version of the drill is open. */
     private final ReadOnlyObjectWrapper<ProgressionId> version = new ReadOnlyObjectWrapper<>();
@@ -63,19 +56,9 @@ public final class DrillDocument implements AutoCloseable {
     /** A picture to trace that is shown while the drill is open and kept in no file. */
     private final ObjectProperty<Optional<Backdrop>> tracing = new SimpleObjectProperty<>(Optional.empty());
 
-    private History history;
-    private DrillFile file;
-    private Path path;
-    private boolean showEndOfStep = true;
-    private Optional<Journal> journal = Optional.empty();
-    /** What the file held when it was read or written here last; empty when there is none. */
-    private Optional<String> known = Optional.empty();
-
-    /**
-     * Opens a drill.
-     *
-     * @param path where it is stored; null for one that has not been stored yet
-     */
+    private final History history;
+    private final Storage storage;
+    /** Opens a drill for the usual reader. */
     public DrillDocument(DrillFile file, Path path) {
         this(file, path, Reader.USUAL);
     }
@@ -86,17 +69,15 @@ public final class DrillDocument implements AutoCloseable {
      * @param path where it is stored; null for one that has not been stored yet
      */
     public DrillDocument(DrillFile file, Path path, Reader reader) {
-        this.file = file;
-        this.path = path;
         this.history = new History(file.drill(), path != null);
+        this.storage = new Storage(file, path, history);
         drill.set(file.drill());
         this.reader.set(reader);
-        this.known = path == null ? Optional.empty() : Fingerprints.of(path);
         version.set(file.drill().base().id());
         rep.set(Rep.of(file.drill(), file.drill().base(), reader));
-        step.set(rep.get().progression().steps().size() - 1);
-        seconds.set(path == null ? rep.get().timeline().seconds() : 0);
-        step.set(path == null ? step.get() : 0);
+        if (path == null) {
+            playhead.goToStep(rep.get().progression().steps().size() - 1);
+        }
     }
 
     // ---- values ----
@@ -138,14 +119,12 @@ public final class DrillDocument implements AutoCloseable {
     /** Opens another version of the drill, at its beginning. */
     public void show(ProgressionId wanted) {
         if (!wanted.equals(version.get()) && drill.get().progression(wanted).isPresent()) {
-            playing.set(false);
+            playhead.stop();
             selection.set(Selection.NONE);
             version.set(wanted);
             choices.set(Choices.USUAL);
             workOutNow();
-            showEndOfStep = false;
-            seconds.set(0);
-            step.set(0);
+            playhead.seek(0);
         }
     }
 
@@ -154,8 +133,7 @@ public final class DrillDocument implements AutoCloseable {
         if (!way.equals(choices.get())) {
             choices.set(way);
             workOutNow();
-            seconds.set(Math.min(seconds.get(), rep.get().timeline().seconds()));
-            step.set(Math.min(step.get(), rep.get().progression().steps().size() - 1));
+            playhead.clip();
             forgetWhatIsGone(progression());
         }
     }
@@ -183,20 +161,20 @@ public final class DrillDocument implements AutoCloseable {
 
     /** The step that is being drawn or played, from 0. */
     public IntegerProperty stepProperty() {
-        return step;
+        return playhead.step();
     }
 
     /** The playhead. */
     public DoubleProperty secondsProperty() {
-        return seconds;
+        return playhead.seconds();
     }
 
     public BooleanProperty playingProperty() {
-        return playing;
+        return playhead.playing();
     }
 
     public DoubleProperty speedProperty() {
-        return speed;
+        return playhead.speed();
     }
 
     public ObjectProperty<Selection> selectionProperty() {
@@ -212,9 +190,11 @@ public final class DrillDocument implements AutoCloseable {
                 selected.add(move);
             }
         });
-        int current = Math.max(0, Math.min(step.get(), r.progression().steps().size() - 1));
+        int current = Math.max(
+                0, Math.min(playhead.step().get(), r.progression().steps().size() - 1));
         Drill shown = tracing.get().isPresent() ? r.drill().withBackdrop(tracing.get()) : r.drill();
-        return new Frame(shown, r.progression(), r.timeline(), seconds.get(), current, true, selected);
+        return new Frame(
+                shown, r.progression(), r.timeline(), playhead.seconds().get(), current, true, selected);
     }
 
     /** A picture that lies under the drawing in this window only. */
@@ -245,7 +225,7 @@ public final class DrillDocument implements AutoCloseable {
 
     public void changeDrill(String label, UnaryOperator<Drill> action) {
         if (history.apply(label, action.apply(drill.get()))) {
-            playing.set(false);
+            playhead.stop();
             refresh();
         }
     }
@@ -291,21 +271,21 @@ public final class DrillDocument implements AutoCloseable {
             moved = true;
         }
         if (moved) {
-            playing.set(false);
+            playhead.stop();
             refresh();
         }
     }
 
     public void undo() {
         if (history.undo()) {
-            playing.set(false);
+            playhead.stop();
             refresh();
         }
     }
 
     public void redo() {
         if (history.redo()) {
-            playing.set(false);
+            playhead.stop();
             refresh();
         }
     }
@@ -320,37 +300,17 @@ public final class DrillDocument implements AutoCloseable {
 
     /** Keeps every change in a journal from now on. */
     public void keepIn(Journal keeper) {
-        journal = Optional.of(keeper);
-        keep();
-    }
-
-    private void keep() {
-        journal.ifPresent(j -> {
-            boolean untouched = path == null
-                    && history.doneLabels().isEmpty()
-                    && history.now().progressions().size() == 1
-                    && history.now().base().isEmpty();
-            if (history.isSaved() || untouched) {
-                try {
-                    j.clear();
-                } catch (IOException e) {
-                    throw new UncheckedIOException(e);
-                }
-            } else {
-                List<String> labels = history.doneLabels();
-                j.keep(file.withDrill(history.now()), labels.subList(Math.max(0, labels.size() - 50), labels.size()));
-            }
-        });
+        storage.keepIn(keeper);
     }
 
     /** Whether another window or program has written the file since it was read or written here. */
     public boolean isChangedOutside() {
-        return path != null && known.isPresent() && !Fingerprints.of(path).equals(known);
+        return storage.isChangedOutside();
     }
 
     private void refresh() {
         Drill now = history.now();
-        keep();
+        storage.keep();
         Progression old = progression();
         drill.set(now);
         if (now.progression(version.get()).isEmpty()) {
@@ -358,9 +318,12 @@ public final class DrillDocument implements AutoCloseable {
         }
         Progression fresh = progression();
         // who has just drawn a move goes on from where it ends
-        showEndOfStep |= fresh.moves().size() > old.moves().size();
+        if (fresh.moves().size() > old.moves().size()) {
+            playhead.stayAtEndOfStep();
+        }
         int steps = fresh.steps().size();
         boolean longer = steps > old.steps().size();
+        IntegerProperty step = playhead.step();
         step.set(longer ? firstNew(old, fresh) : Math.min(step.get(), steps - 1));
         forgetWhatIsGone(fresh);
         Reader who = reader.get();
@@ -368,11 +331,7 @@ public final class DrillDocument implements AutoCloseable {
         Choices way = choices.get();
         worker.ask(() -> Rep.of(now, whole, way, who), worked -> {
             rep.set(worked);
-            if (showEndOfStep) {
-                showEndOfStep();
-            } else {
-                seconds.set(Math.min(seconds.get(), worked.timeline().seconds()));
-            }
+            playhead.fit();
         });
     }
 
@@ -398,56 +357,32 @@ public final class DrillDocument implements AutoCloseable {
 
     /** Goes to a step and shows everybody where it ends, ready to be drawn on from there. */
     public void goToStep(int index) {
-        playing.set(false);
-        step.set(Math.max(0, Math.min(index, progression().steps().size() - 1)));
-        showEndOfStep = true;
-        showEndOfStep();
+        playhead.goToStep(Math.max(0, Math.min(index, progression().steps().size() - 1)));
     }
 
     /** Goes to the moment at which a step starts. */
     public void goToStartOf(int index) {
-        seek(timeline()
-                .steps()
-                .get(Math.max(0, Math.min(index, timeline().steps().size() - 1)))
-                .start());
-    }
-
-    private void showEndOfStep() {
-        var spans = timeline().steps();
-        int index = Math.min(step.get(), spans.size() - 1);
-        double end = 0;
-        for (int i = 0; i <= index; i++) {
-            end = Math.max(end, spans.get(i).end());
-        }
-        seconds.set(end);
+        playhead.goToStartOf(index);
     }
 
     /** Moves the playhead; the step follows it. */
     public void seek(double t) {
-        showEndOfStep = false;
-        double clipped = Math.max(0, Math.min(t, timeline().seconds()));
-        seconds.set(clipped);
-        step.set(timeline().stepIndexAt(clipped));
+        playhead.seek(t);
     }
 
     /** Moves the playhead to the whistle without leaving the step that is drawn, for setting things out. */
     public void showStart() {
-        showEndOfStep = false;
-        playing.set(false);
-        seconds.set(0);
+        playhead.showStart();
     }
 
     public void togglePlaying() {
-        if (!playing.get() && seconds.get() >= timeline().seconds() - 1e-9) {
-            seek(0);
-        }
-        playing.set(!playing.get() && timeline().seconds() > 0);
+        playhead.togglePlaying();
     }
 
     // ---- file ----
 
     public Optional<Path> path() {
-        return Optional.ofNullable(path);
+        return storage.path();
     }
 
     public boolean isSaved() {
@@ -456,25 +391,13 @@ public final class DrillDocument implements AutoCloseable {
 
     /** Saves where the drill is stored, or at {@code target} from now on. */
     public void save(Path target) throws IOException {
-        file = file.withDrill(drill.get());
-        file.save(target);
-        path = target;
-        known = Fingerprints.of(target);
-        history.markSaved();
-        keep();
+        storage.save(target);
     }
 
     @Override
     public void close() {
-        playing.set(false);
+        playhead.stop();
         worker.close();
-        journal.ifPresent(j -> {
-            try {
-                j.close();
-            } catch (IOException e) {
-                System.getLogger(DrillDocument.class.getName())
-                        .log(System.Logger.Level.WARNING, "The journal stays: {0}", e.getMessage());
-            }
-        });
+        storage.close();
     }
 }

@@ -9,8 +9,6 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
-import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -21,8 +19,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.scene.paint.Color;
-import javafx.scene.shape.StrokeLineCap;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import wildchalk.core.drill.Branch;
@@ -47,12 +43,10 @@ public final class PresentWindow {
     private static final double NANOS = 1e9;
     private static final double LONGEST_TICK = 0.1;
     private static final double SLOW = 0.25;
-    private static final double INK_PIXELS = 4;
 
     private final DrillDocument document;
-    private final Ground ground;
     private final FrameView view;
-    private final Canvas ink = new Canvas();
+    private final Ink ink;
     private final Label caption = new Label();
     private final Label stepTitle = new Label();
     private final VBox card = new VBox();
@@ -72,8 +66,8 @@ public final class PresentWindow {
 
     private PresentWindow(DrillDocument document, Ground ground) {
         this.document = document;
-        this.ground = ground;
         this.view = new FrameView(this::frame, ground, document.reader().code());
+        this.ink = new Ink(ground.alert());
     }
 
     /** Opens it over the whole screen. */
@@ -87,14 +81,10 @@ public final class PresentWindow {
         card.getStyleClass().add("present-card");
         card.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         card.managedProperty().bind(card.visibleProperty());
-        ink.setManaged(false);
-        ink.setMouseTransparent(true);
         StackPane board = new StackPane(view, ink, card);
         StackPane.setAlignment(card, Pos.TOP_CENTER);
         StackPane.setMargin(card, new Insets(20));
-        board.widthProperty().addListener((o, a, b) -> ink.setWidth(b.doubleValue()));
-        board.heightProperty().addListener((o, a, b) -> ink.setHeight(b.doubleValue()));
-        inkOn(board);
+        ink.over(board, write::isSelected);
         BorderPane root = new BorderPane(board);
         root.setBottom(foot());
         root.getStyleClass().addAll("shell", "present");
@@ -131,7 +121,7 @@ public final class PresentWindow {
         Button back = button("present.back", "present-back", this::back);
         Button next = button("present.next", "present-next", this::next);
         next.getStyleClass().add("accent-button");
-        Button clear = button("present.clear", "present-clear", this::clearInk);
+        Button clear = button("present.clear", "present-clear", ink::clear);
         Button end = button("present.end", "present-end", stage::close);
         slow.setId("present-slow");
         freeze.setId("present-freeze");
@@ -166,7 +156,7 @@ public final class PresentWindow {
             case S -> slow.setSelected(!slow.isSelected());
             case F -> freeze.setSelected(!freeze.isSelected());
             case W -> write.setSelected(!write.isSelected());
-            case C -> clearInk();
+            case C -> ink.clear();
             case A -> answer();
             case ESCAPE -> stage.close();
             default -> {
@@ -390,31 +380,5 @@ public final class PresentWindow {
     private Frame frame() {
         Rep r = rep();
         return new Frame(r.drill(), r.progression(), r.timeline(), t, step, true, Set.of());
-    }
-
-    // ---- writing over it ----
-
-    private void inkOn(StackPane board) {
-        GraphicsContext g = ink.getGraphicsContext2D();
-        var c = ground.alert();
-        board.setOnMousePressed(e -> {
-            if (write.isSelected()) {
-                g.setStroke(Color.rgb(c.getRed(), c.getGreen(), c.getBlue()));
-                g.setLineWidth(INK_PIXELS);
-                g.setLineCap(StrokeLineCap.ROUND);
-                g.beginPath();
-                g.moveTo(e.getX(), e.getY());
-            }
-        });
-        board.setOnMouseDragged(e -> {
-            if (write.isSelected()) {
-                g.lineTo(e.getX(), e.getY());
-                g.stroke();
-            }
-        });
-    }
-
-    private void clearInk() {
-        ink.getGraphicsContext2D().clearRect(0, 0, ink.getWidth(), ink.getHeight());
     }
 }

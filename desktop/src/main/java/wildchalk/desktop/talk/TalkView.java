@@ -8,14 +8,12 @@ import java.util.Optional;
 import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
 import javafx.css.PseudoClass;
-import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -26,11 +24,7 @@ import wildchalk.core.drill.Question;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
-import wildchalk.core.drill.Travel;
 import wildchalk.core.finding.Finding;
-import wildchalk.core.text.Numbers;
-import wildchalk.core.words.Phrase;
-import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
 import wildchalk.core.words.Words;
 import wildchalk.desktop.app.Ui;
@@ -44,15 +38,12 @@ public final class TalkView extends VBox {
     private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
-    /** The width at which sentences break before the view has been laid out. */
-    private static final double WRAP = 290;
-
     private final DrillDocument document;
     private final VBox lines = new VBox();
     private final ScrollPane scroll = new ScrollPane(lines);
     private final Hyperlink look = new Hyperlink();
     private final VBox findings = new VBox();
-    private final HBox figures = new HBox();
+    private final Figures figures = new Figures();
     private final VBox part = new VBox(3);
     private Optional<RoleId> followed = Optional.empty();
     private Map<StepId, Kept> kept = new HashMap<>();
@@ -81,7 +72,6 @@ public final class TalkView extends VBox {
         scroll.getStyleClass().add("talk-scroll");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         lines.getStyleClass().add("talk-lines");
-        figures.getStyleClass().add("figures");
         part.setId("part");
         part.getStyleClass().add("part");
         part.managedProperty().bind(part.visibleProperty());
@@ -145,7 +135,7 @@ public final class TalkView extends VBox {
         lines.getChildren().setAll(shown);
         showPart(rep);
         showFindings(rep);
-        showFigures(rep);
+        figures.show(rep);
         highlight();
         focused.ifPresent(id -> Platform.runLater(() -> {
             Node again = lookup("#" + id);
@@ -204,7 +194,7 @@ public final class TalkView extends VBox {
         box.getChildren().addAll(row, numbers);
         box.getStyleClass().add("step");
         box.setUserData(index);
-        words.sentences().forEach(s -> box.getChildren().add(sentence(s)));
+        words.sentences().forEach(s -> box.getChildren().add(SentenceRow.of(document, s, this::choose)));
         for (int i = 0; i < words.points().size(); i++) {
             box.getChildren().add(point(words.step(), words.points().get(i), i));
         }
@@ -217,55 +207,6 @@ public final class TalkView extends VBox {
         label.getStyleClass().add("question");
         label.setWrapText(true);
         return label;
-    }
-
-    private Node sentence(Sentence sentence) {
-        Label letter = new Label(sentence.letter());
-        letter.getStyleClass().add("letter");
-        FlowPane words = new FlowPane();
-        words.getStyleClass().add("words");
-        for (Phrase phrase : sentence.phrases()) {
-            words.getChildren().add(phrase.match(p -> plain(p.text()), s -> slot(sentence, s)));
-        }
-        Label measure = new Label(sentence.measure());
-        measure.getStyleClass().add("quiet");
-        measure.setWrapText(true);
-        VBox text = new VBox(words, measure);
-        text.setMinWidth(0);
-        words.setMinWidth(0);
-        words.setPrefWrapLength(WRAP);
-        HBox.setHgrow(text, Priority.ALWAYS);
-        HBox row = new HBox(letter, text);
-        row.getStyleClass().add("sentence");
-        row.setUserData(sentence.move());
-        row.setAccessibleText(sentence.text());
-        row.setOnMouseClicked(e -> choose(sentence.move()));
-        return row;
-    }
-
-    private static Node plain(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("word");
-        label.setWrapText(true);
-        return label;
-    }
-
-    private Node slot(Sentence sentence, Phrase.Slot slot) {
-        boolean empty = slot.text().isEmpty();
-        Button button = new Button(empty ? slot.prompt() : slot.text());
-        button.getStyleClass().addAll("slot", "plain");
-        if (empty) {
-            button.getStyleClass().add("unsaid");
-        }
-        button.setId("slot-" + sentence.move() + "-" + slot.what());
-        button.setAccessibleText(Ui.text("talk.slot", button.getText()));
-        button.setWrapText(true);
-        button.setMaxWidth(WRAP);
-        button.setOnAction(e -> {
-            choose(sentence.move());
-            SlotMenu.of(document, slot).show(button, Side.BOTTOM, 0, 2);
-        });
-        return button;
     }
 
     private Node point(StepId step, String text, int index) {
@@ -358,36 +299,6 @@ public final class TalkView extends VBox {
             findings.getChildren().add(box);
         }
         findings.setVisible(findings.isVisible() && count > 0);
-    }
-
-    private void showFigures(Rep rep) {
-        double metres = rep.timeline().moves().stream()
-                .filter(m -> rep.progression().move(m.move()).orElseThrow() instanceof Travel)
-                .mapToDouble(m -> m.metres())
-                .sum();
-        int roles = rep.progression().roles().size();
-        int balls = rep.progression().balls().size();
-        figures.getChildren()
-                .setAll(
-                        figure(Numbers.seconds(rep.timeline().seconds()), Ui.text("figure.rep")),
-                        figure(Numbers.brief(metres, 0) + " m", Ui.text("figure.metres")),
-                        figure(String.valueOf(roles), Ui.text("figure.roles", roles)),
-                        figure(
-                                String.valueOf(balls),
-                                Ui.text(
-                                        "figure.balls",
-                                        balls,
-                                        rep.drill().surface().ballName())));
-    }
-
-    private static Node figure(String number, String what) {
-        Label big = new Label(number);
-        big.getStyleClass().add("figure");
-        Label small = new Label(what);
-        small.getStyleClass().add("quiet");
-        VBox box = new VBox(big, small);
-        HBox.setHgrow(box, Priority.ALWAYS);
-        return box;
     }
 
     // ---- choosing ----

@@ -7,10 +7,12 @@ import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Way;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.motion.AcrossPaths;
 import wildchalk.core.motion.AgeCheck;
+import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.words.TalkThrough;
 import wildchalk.core.words.Words;
@@ -69,6 +71,14 @@ public record Rep(
         all.addAll(AcrossPaths.findings(whole, progression));
         all.addAll(AgeCheck.findings(whole, drill.audience().paceBand()));
         return all;
+    }
+
+    /** What everybody together travels, m. */
+    public double metresMoved() {
+        return timeline.moves().stream()
+                .filter(m -> progression.move(m.move()).orElseThrow() instanceof Travel)
+                .mapToDouble(MoveSpan::metres)
+                .sum();
     }
 
     /** The version that this one is based on, along its likeliest path. */

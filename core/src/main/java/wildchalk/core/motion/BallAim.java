@@ -1,0 +1,128 @@
+package wildchalk.core.motion;
+
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.ShotEnd;
+import wildchalk.core.drill.Side;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.GoalMouth;
+
+/** Where a ball that is passed or shot goes, and where whoever is meant to have it meets it. */
+final class BallAim {
+
+    /** A shot that misses passes the post by this much, m. */
+    private static final double MISS_METRES = 0.8;
+
+    private final Simulation run;
+
+    BallAim(Simulation run) {
+        this.run = run;
+    }
+
+    /** Decides who is meant to have it, and sends it. Empty for a shot at a goal that is not there. */
+    Optional<Flight> send(Job job, BallRun ball, Point from, double t) {
+        ball.receiver = null;
+        ball.lane = null;
+        ball.rebounding = false;
+        if (job.move instanceof Pass pass) {
+            ball.lane = new Lane(pass, run.surface, run.pace, from, t);
+            ball.receiver = pass.to().match(role -> run.runners.get(role.role()), place -> null);
+            return Optional.of(ball.lane.plain(pass.to().match(role -> from, place -> place.at())));
+        }
+        Shot shot = (Shot) job.move;
+        Optional<GoalMouth> goal = Goals.find(run.drill, run.surface, shot.goal());
+        if (shot.end() == ShotEnd.SAVE && goal.isPresent()) {
+            ball.receiver = keeperAt(goal.get(), t).orElse(null);
+        }
+        double speed = run.pace.shotSpeed(shot.weight());
+        return goal.map(g -> new Flight(
+                t,
+                from,
+                shot.end() == ShotEnd.MISS ? past(g, shot, from) : Goals.target(g, shot.aim(), from),
+                speed,
+                0,
+                true));
+    }
+
+    private Optional<Runner> keeperAt(GoalMouth goal, double t) {
+        return run.runners.values().stream()
+                .filter(r -> r.role.side() == Side.KEEPER)
+                .min(Comparator.comparingDouble(r -> r.at(t).distanceTo(goal.centre())));
+    }
+
+    private static Point past(GoalMouth goal, Shot shot, Point from) {
+        Point aimed = Goals.target(goal, shot.aim(), from);
+        boolean left = aimed.distanceTo(goal.leftPost()) <= aimed.distanceTo(goal.rightPost());
+        Point post = left ? goal.leftPost() : goal.rightPost();
+        Point out = post.minus(goal.centre());
+        return post.plus(out.times(MISS_METRES / Math.max(0.1, out.length())));
+    }
+
+    /** Where and when a ball under way is met, or comes down. Sets when it is met, and whether it is lost. */
+    Flight flight(BallRun ball) {
+        ball.lost = false;
+        return ball.receiver != null ? toReceiver(ball) : toPlace(ball);
+    }
+
+    private Flight toReceiver(BallRun ball) {
+        Flight flight = ball.flight();
+        Runner receiver = ball.receiver;
+        Lane lane = ball.lane;
+        if (lane != null && !lane.isPlain()) {
+            OptionalDouble meeting = Intercepts.earliest(
+                    flight.start(),
+                    p -> lane.to(p).map(f -> f.end() - f.start()).orElse(Double.POSITIVE_INFINITY),
+                    receiver::at);
+            if (meeting.isPresent()) {
+                ball.meets = meeting.getAsDouble();
+                return lane.to(receiver.at(ball.meets)).orElseThrow();
+            }
+            ball.lost = true;
+            ball.meets = Double.NaN;
+            Flight straight = lane.plain(receiver.at(flight.start()));
+            return straight.withTo(lostAt(straight, receiver.at(flight.start()), lane.reach()));
+        }
+        OptionalDouble meeting = Intercepts.earliest(flight, receiver::at, receiver.fastest());
+        ball.lost = meeting.isEmpty();
+        ball.meets = meeting.orElse(Double.NaN);
+        Point to = meeting.isPresent()
+                ? receiver.at(meeting.getAsDouble())
+                : lostAt(flight, receiver.at(flight.start()), Double.POSITIVE_INFINITY);
+        return flight.withTo(to);
+    }
+
+    private Flight toPlace(BallRun ball) {
+        Flight flight = ball.flight();
+        ball.meets = Double.NaN;
+        if (ball.lane != null && !ball.lane.isPlain()) {
+            Optional<Flight> found = ball.lane.to(flight.to());
+            if (found.isPresent() && found.get().length() <= found.get().range()) {
+                return found.get();
+            }
+            ball.lost = true;
+            double far = Math.min(
+                    flight.from().distanceTo(flight.to()), 0.999 * Math.min(ball.lane.reach(), flight.range()));
+            double whole = flight.from().distanceTo(flight.to());
+            Flight shorter = flight.withTo(whole > 0 ? flight.from().towards(flight.to(), far / whole) : flight.to());
+            return ball.lane
+                    .to(shorter.to())
+                    .filter(f -> Double.isFinite(f.end()))
+                    .orElse(shorter);
+        }
+        double whole = flight.from().distanceTo(flight.to());
+        if (whole > flight.range()) {
+            ball.lost = true;
+            return flight.withTo(flight.from().towards(flight.to(), flight.range() / whole));
+        }
+        return flight;
+    }
+
+    private static Point lostAt(Flight flight, Point receiver, double most) {
+        double gap = flight.from().distanceTo(receiver);
+        double reach = Math.min(gap, 0.999 * Math.min(most, flight.range()));
+        return gap > 0 ? flight.from().towards(receiver, reach / gap) : receiver;
+    }
+}
