@@ -1,7 +1,6 @@
 package wildchalk.desktop.board;
 
 import java.awt.geom.Point2D;
-import java.util.Set;
 import javafx.scene.canvas.Canvas;
 import wildchalk.core.arrange.Patterns;
 import wildchalk.core.arrange.Snapping;
@@ -53,12 +52,7 @@ final class BoardFloating {
 
     private void paintArmed(Frame frame, Viewport v, Overlay overlay) {
         LengthUnit unit = document.reader().unit();
-        Snapping.Snapped snapped = Snapping.of(
-                        frame.progression(),
-                        frame.drill().surface(),
-                        Set.of(),
-                        PullGesture.SNAP_PIXELS / v.pixelsPerMetre())
-                .place(v.toMetres(board.pointerX(), board.pointerY()));
+        Snapping.Snapped snapped = PullGesture.snapping(frame, v).place(v.toMetres(board.pointerX(), board.pointerY()));
         overlay.guides(snapped.guides(), unit);
         Point p = snapped.at();
         if (board.armedProperty().get() == TrayItem.PATTERN) {

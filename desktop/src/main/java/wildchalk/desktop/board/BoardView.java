@@ -2,7 +2,6 @@ package wildchalk.desktop.board;
 
 import java.awt.geom.Point2D;
 import java.util.Optional;
-import javafx.animation.AnimationTimer;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -32,10 +31,6 @@ import wildchalk.picture.style.StrokeCode;
 /** The surface with everything on it: shows the document's frame, and turns the pointer into gestures. */
 public final class BoardView extends Region {
 
-    private static final double NANOS = 1e9;
-    /** After a stall (a hidden window) the drill does not leap, s. */
-    private static final double LONGEST_TICK = 0.1;
-
     private final DrillDocument document;
     private final ImageView picture = new ImageView();
     private final Canvas floating = new Canvas();
@@ -57,7 +52,7 @@ public final class BoardView extends Region {
     private final BoardFloating over;
     private final Playback playback;
     private final ChangeListener<Object> changed = (o, a, b) -> dirty = true;
-    private final AnimationTimer timer;
+    private final Ticker ticker;
 
     private BoardImage image = new BoardImage(1, 1);
     private boolean dirty = true;
@@ -114,16 +109,7 @@ public final class BoardView extends Region {
                 e.consume();
             }
         });
-        timer = new AnimationTimer() {
-            private long before;
-
-            @Override
-            public void handle(long now) {
-                tick(before == 0 ? 0 : (now - before) / NANOS);
-                before = now;
-            }
-        };
-        timer.start();
+        ticker = Ticker.start(this::tick);
     }
 
     public ObjectProperty<Ground> groundProperty() {
@@ -303,8 +289,7 @@ public final class BoardView extends Region {
 
     private void tick(double elapsed) {
         if (document.playingProperty().get()) {
-            playback.goOn(
-                    Math.min(elapsed, LONGEST_TICK) * document.speedProperty().get());
+            playback.goOn(elapsed * document.speedProperty().get());
         }
         if (dirty && getWidth() > 1 && getHeight() > 1) {
             dirty = false;
@@ -349,7 +334,7 @@ public final class BoardView extends Region {
 
     /** Stops painting and lets the document go. */
     public void dispose() {
-        timer.stop();
+        ticker.stop();
         worker.close();
         document.repProperty().removeListener(changed);
         document.secondsProperty().removeListener(changed);

@@ -70,11 +70,7 @@ final class DragGesture implements Gesture {
         this.repaint = repaint;
         this.unit = document.reader().unit();
         this.typed = new TypedMeasure(unit);
-        this.snapping = Snapping.of(
-                frame.progression(),
-                frame.drill().surface(),
-                moving,
-                PullGesture.SNAP_PIXELS / viewport.pixelsPerMetre());
+        this.snapping = PullGesture.snapping(frame, viewport, moving);
         this.place = new Snapping.Snapped(start, Snapping.Reason.GRID, List.of());
     }
 

@@ -3,9 +3,12 @@ package wildchalk.desktop.board;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.input.KeyCode;
+import wildchalk.core.arrange.Snapping;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.geometry.Point;
@@ -152,5 +155,16 @@ final class PullGesture implements Gesture {
             return;
         }
         overlay.bubble(words, x, y);
+    }
+
+    /** What the pointer catches on a board. */
+    static Snapping snapping(Frame frame, Viewport viewport) {
+        return snapping(frame, viewport, Set.of());
+    }
+
+    /** @param moving things that are being moved, which catch nothing */
+    static Snapping snapping(Frame frame, Viewport viewport, Set<ElementId> moving) {
+        return Snapping.of(
+                frame.progression(), frame.drill().surface(), moving, SNAP_PIXELS / viewport.pixelsPerMetre());
     }
 }

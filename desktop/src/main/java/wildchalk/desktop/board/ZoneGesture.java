@@ -2,7 +2,6 @@ package wildchalk.desktop.board;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import javafx.scene.input.KeyCode;
 import wildchalk.core.arrange.Measures;
 import wildchalk.core.arrange.Snapping;
@@ -26,35 +25,28 @@ final class ZoneGesture implements Gesture {
     private final DrillDocument document;
     private final Viewport viewport;
     private final Runnable repaint;
-    private final Snapping snapping;
-    private final List<Point> corners = new ArrayList<>();
-    private Point pointer;
+    private final PointChain chain;
     private ZoneKind kind = ZoneKind.BOX;
 
     ZoneGesture(DrillDocument document, Viewport viewport, Frame frame, double x, double y, Runnable repaint) {
         this.document = document;
         this.viewport = viewport;
         this.repaint = repaint;
-        this.snapping = Snapping.of(
-                frame.progression(),
-                frame.drill().surface(),
-                Set.of(),
-                PullGesture.SNAP_PIXELS / viewport.pixelsPerMetre());
-        press(x, y);
+        Snapping snapping = PullGesture.snapping(frame, viewport);
+        this.chain =
+                new PointChain(viewport.toMetres(x, y), p -> snapping.place(p).at(), LEAST_METRES);
+        repaint.run();
     }
 
     @Override
     public void press(double x, double y) {
-        pointer = snapping.place(viewport.toMetres(x, y)).at();
-        if (corners.isEmpty() || corners.get(corners.size() - 1).distanceTo(pointer) >= LEAST_METRES) {
-            corners.add(pointer);
-        }
+        chain.add(viewport.toMetres(x, y));
         repaint.run();
     }
 
     @Override
     public void moveTo(double x, double y) {
-        pointer = snapping.place(viewport.toMetres(x, y)).at();
+        chain.moveTo(viewport.toMetres(x, y));
         repaint.run();
     }
 
@@ -71,15 +63,17 @@ final class ZoneGesture implements Gesture {
     /** A pull from the first corner is a rectangle; a click there begins a chain of corners. */
     @Override
     public boolean endsOnRelease() {
-        return corners.size() == 1 && corners.get(0).distanceTo(pointer) >= LEAST_METRES;
+        return chain.points().size() == 1 && chain.isAway();
     }
 
     private List<Point> outline() {
+        List<Point> corners = chain.points();
         if (corners.size() == 1) {
             Point a = corners.get(0);
+            Point pointer = chain.pointer();
             return List.of(a, new Point(pointer.x(), a.y()), pointer, new Point(a.x(), pointer.y()));
         }
-        return List.copyOf(corners);
+        return corners;
     }
 
     @Override
@@ -98,14 +92,16 @@ final class ZoneGesture implements Gesture {
 
     @Override
     public void paint(Overlay overlay) {
+        Point pointer = chain.pointer();
+        boolean isRectangle = chain.points().size() == 1;
         List<Point> outline = new ArrayList<>(outline());
-        if (corners.size() > 1) {
+        if (!isRectangle) {
             outline.add(pointer);
         }
         overlay.lasso(outline);
         LengthUnit unit = document.reader().unit();
-        Point last = corners.get(corners.size() - 1);
-        String size = corners.size() == 1
+        Point last = chain.last();
+        String size = isRectangle
                 ? unit.exact(Math.abs(pointer.x() - last.x())) + " × " + unit.exact(Math.abs(pointer.y() - last.y()))
                 : unit.exact(last.distanceTo(pointer));
         overlay.bubble(

@@ -6,9 +6,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -16,11 +15,6 @@ import picocli.CommandLine.Spec;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Schemas;
 import wildchalk.core.binder.SurfaceFile;
-import wildchalk.core.drill.Choices;
-import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Outcomes;
-import wildchalk.core.drill.Progression;
-import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Slugs;
 import wildchalk.core.finding.Severity;
@@ -30,7 +24,6 @@ import wildchalk.picture.export.GifExport;
 import wildchalk.picture.export.PageExport;
 import wildchalk.picture.export.PngExport;
 import wildchalk.picture.export.Progress;
-import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Rep;
 import wildchalk.picture.export.SheetExport;
 import wildchalk.picture.export.SvgExport;
@@ -77,19 +70,9 @@ final class WildChalkCommand implements Runnable {
             name = "time",
             description = "Moves, balls and steps with their seconds and metres.",
             mixinStandardHelpOptions = true)
-    int time(
-            @Parameters(paramLabel = "FILE") Path file,
-            @Option(names = "--json", description = "as JSON") boolean json,
-            @Option(names = "--progression", paramLabel = "ID", description = "a version; by default the first")
-                    String progression,
-            @Option(
-                            names = "--outcome",
-                            paramLabel = "A,B",
-                            split = ",",
-                            description = "branches in order (ids or labels), calls as 3+5; by default the likeliest")
-                    List<String> outcome)
+    int time(@Mixin WhichRep which, @Option(names = "--json", description = "as JSON") boolean json)
             throws IOException {
-        Rep rep = rep(file, progression, outcome);
+        Rep rep = which.rep();
         if (json) {
             out().print(JsonReports.time(rep));
         } else {
@@ -100,21 +83,14 @@ final class WildChalkCommand implements Runnable {
 
     @Command(name = "words", description = "The talk-through, or one role's part.", mixinStandardHelpOptions = true)
     int words(
-            @Parameters(paramLabel = "FILE") Path file,
+            @Mixin WhichRep which,
             @Option(names = "--role", paramLabel = "ROLE", description = "id or label of a role") String role,
-            @Option(names = "--json", description = "as JSON") boolean json,
-            @Option(names = "--progression", paramLabel = "ID", description = "a version; by default the first")
-                    String progression,
-            @Option(
-                            names = "--outcome",
-                            paramLabel = "A,B",
-                            split = ",",
-                            description = "branches in order (ids or labels), calls as 3+5; by default the likeliest")
-                    List<String> outcome)
+            @Option(names = "--json", description = "as JSON") boolean json)
             throws IOException {
-        Rep rep = rep(file, progression, outcome);
+        Rep rep = which.rep();
         if (role != null) {
-            List<String> part = Words.partOf(roleOf(rep, role, file), rep.drill(), rep.progression(), rep.talk());
+            List<String> part =
+                    Words.partOf(roleOf(rep, role, which.file()), rep.drill(), rep.progression(), rep.talk());
             if (json) {
                 out().print(JsonReports.part(role, part));
             } else {
@@ -132,19 +108,9 @@ final class WildChalkCommand implements Runnable {
             name = "check",
             description = "Findings; exit code 1 if one of them stops the drill.",
             mixinStandardHelpOptions = true)
-    int check(
-            @Parameters(paramLabel = "FILE") Path file,
-            @Option(names = "--json", description = "as JSON") boolean json,
-            @Option(names = "--progression", paramLabel = "ID", description = "a version; by default the first")
-                    String progression,
-            @Option(
-                            names = "--outcome",
-                            paramLabel = "A,B",
-                            split = ",",
-                            description = "branches in order (ids or labels), calls as 3+5; by default the likeliest")
-                    List<String> outcome)
+    int check(@Mixin WhichRep which, @Option(names = "--json", description = "as JSON") boolean json)
             throws IOException {
-        Rep rep = rep(file, progression, outcome);
+        Rep rep = which.rep();
         if (json) {
             out().print(JsonReports.findings(rep));
         } else {
@@ -183,7 +149,7 @@ final class WildChalkCommand implements Runnable {
 
     @Command(name = "export", description = "Writes a file to hand out.", mixinStandardHelpOptions = true)
     int export(
-            @Parameters(paramLabel = "FILE") Path file,
+            @Mixin WhichRep which,
             @Option(
                             names = "--to",
                             required = true,
@@ -199,17 +165,9 @@ final class WildChalkCommand implements Runnable {
             @Option(names = "--ground", defaultValue = "PAPER", description = "${COMPLETION-CANDIDATES}") Ground ground,
             @Option(names = "--all-paths", description = "for gif: every path, one after the other") boolean everyPath,
             @Option(names = "--width", paramLabel = "PIXELS", description = "for png; default 2244, 300 dpi on A4")
-                    Integer width,
-            @Option(names = "--progression", paramLabel = "ID", description = "a version; by default the first")
-                    String progression,
-            @Option(
-                            names = "--outcome",
-                            paramLabel = "A,B",
-                            split = ",",
-                            description = "branches in order (ids or labels), calls as 3+5; by default the likeliest")
-                    List<String> outcome)
+                    Integer width)
             throws IOException {
-        Rep rep = rep(file, progression, outcome);
+        Rep rep = which.rep();
         int steps = rep.progression().steps().size();
         if (step < 1 || step > Math.max(1, steps)) {
             throw new BadInput("--step %d: the drill has steps 1 to %d.".formatted(step, steps));
@@ -245,34 +203,6 @@ final class WildChalkCommand implements Runnable {
             TextReports.surfaces(out());
         }
         return CommandLineEntry.WELL;
-    }
-
-    private static Rep rep(Path file, String progression, List<String> outcome) throws IOException {
-        Drill drill = DrillFile.read(file).drill();
-        Optional<Progression> chosen = progression == null
-                ? Optional.of(drill.base())
-                : Slugs.isSlug(progression) ? drill.progression(new ProgressionId(progression)) : Optional.empty();
-        String known = String.join(
-                ", ", drill.progressions().stream().map(p -> p.id().text()).toList());
-        Progression version = chosen.orElseThrow(() -> new BadInput(
-                "--progression %s: %s has no such progression; it has %s.".formatted(progression, file, known)));
-        return Rep.of(drill, version, choices(version, outcome), Reader.USUAL);
-    }
-
-    /** Each outcome answers the next thing that is open: a set of calls or a fork that is met. */
-    private static Choices choices(Progression version, List<String> outcome) throws BadInput {
-        Choices choices = Choices.USUAL;
-        for (String wanted : outcome == null ? List.<String>of() : outcome) {
-            choices = Outcomes.choosing(version, choices, wanted.strip())
-                    .orElseThrow(() -> new BadInput("--outcome %s: no such branch or call there; the paths are %s."
-                            .formatted(
-                                    wanted,
-                                    Outcomes.ways(version).stream()
-                                            .limit(12)
-                                            .map(w -> String.join(",", w.labels()))
-                                            .collect(Collectors.joining("; ")))));
-        }
-        return choices;
     }
 
     private static RoleId roleOf(Rep rep, String wanted, Path file) {

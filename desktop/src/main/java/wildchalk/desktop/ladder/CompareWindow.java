@@ -3,7 +3,6 @@ package wildchalk.desktop.ladder;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import javafx.animation.AnimationTimer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -25,6 +24,7 @@ import wildchalk.core.text.Numbers;
 import wildchalk.core.words.ChangeWriter;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.board.FrameView;
+import wildchalk.desktop.board.Ticker;
 import wildchalk.picture.export.Rep;
 import wildchalk.picture.paint.Extra;
 import wildchalk.picture.paint.Frame;
@@ -32,9 +32,6 @@ import wildchalk.picture.style.Ground;
 
 /** Two versions of a drill side by side, playing in step: the whistle is the same for both. */
 public final class CompareWindow {
-
-    private static final double NANOS = 1e9;
-    private static final double LONGEST_TICK = 0.1;
 
     private final Rep before;
     private final Rep after;
@@ -98,17 +95,8 @@ public final class CompareWindow {
         stage.initOwner(owner);
         stage.setTitle(Ui.text("compare.title", after.drill().title()));
         stage.setScene(scene);
-        AnimationTimer timer = new AnimationTimer() {
-            private long last;
-
-            @Override
-            public void handle(long now) {
-                tick(last == 0 ? 0 : Math.min(LONGEST_TICK, (now - last) / NANOS));
-                last = now;
-            }
-        };
-        stage.setOnHidden(e -> timer.stop());
-        timer.start();
+        Ticker ticker = Ticker.start(this::tick);
+        stage.setOnHidden(e -> ticker.stop());
         showPlaying(false);
         stage.show();
     }

@@ -4,7 +4,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import javafx.animation.AnimationTimer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -32,6 +31,7 @@ import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.board.FrameView;
+import wildchalk.desktop.board.Ticker;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.picture.export.Rep;
 import wildchalk.picture.paint.Frame;
@@ -40,8 +40,6 @@ import wildchalk.picture.style.Ground;
 /** Shows the open drill to players, a step at a time. */
 public final class PresentWindow {
 
-    private static final double NANOS = 1e9;
-    private static final double LONGEST_TICK = 0.1;
     private static final double SLOW = 0.25;
 
     private final DrillDocument document;
@@ -96,17 +94,8 @@ public final class PresentWindow {
         stage.setScene(scene);
         stage.setFullScreenExitHint("");
         stage.setFullScreen(true);
-        AnimationTimer timer = new AnimationTimer() {
-            private long last;
-
-            @Override
-            public void handle(long now) {
-                tick(last == 0 ? 0 : Math.min(LONGEST_TICK, (now - last) / NANOS));
-                last = now;
-            }
-        };
-        stage.setOnHidden(e -> timer.stop());
-        timer.start();
+        Ticker ticker = Ticker.start(this::tick);
+        stage.setOnHidden(e -> ticker.stop());
         show(0);
         stage.show();
     }

@@ -5,7 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
@@ -17,7 +16,6 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
-import wildchalk.core.Demo;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Drill;
@@ -42,23 +40,12 @@ class KeysAndWordsTest {
 
     @Start
     void start(Stage stage) throws Exception {
-        Path binder = Files.createTempDirectory("wildchalk-binder");
-        Files.createDirectories(binder.resolve("drills"));
-        for (Path file : Demo.files()) {
-            Files.copy(file, binder.resolve("drills").resolve(file.getFileName()));
-        }
-        window = Window.open(stage, binder);
-    }
-
-    private void open(String id) throws Exception {
-        WaitForAsyncUtils.asyncFx(() -> window.shell.openFile(window.folder.resolve("drills/" + id + ".drill.json")))
-                .get();
-        window.settled();
+        window = Window.openDemo(stage);
     }
 
     @Test
     void aRunAPassAndAShotByKeysAlone(FxRobot robot) throws Exception {
-        open("crossing-backs");
+        window.openDrill("crossing-backs");
         int before = window.document().progression().moves().size();
         robot.type(KeyCode.END).type(KeyCode.ENTER);
         window.settled();
@@ -130,7 +117,7 @@ class KeysAndWordsTest {
 
     @Test
     void aWordIsChangedWhereItStands(FxRobot robot) throws Exception {
-        open("second-wave-from-the-left");
+        window.openDrill("second-wave-from-the-left");
         Drill before = window.document().drill();
         double seconds = window.document().timeline().seconds();
         Button slot = robot.lookup("#slot-m3-EFFORT").queryAs(Button.class);
@@ -156,7 +143,7 @@ class KeysAndWordsTest {
 
     @Test
     void leavingAsksAndSharingWrites(FxRobot robot) throws Exception {
-        open("crossing-backs");
+        window.openDrill("crossing-backs");
         window.saveAnswer = window.folder.resolve("page.html");
         WaitForAsyncUtils.asyncFx(() -> window.shell.share(Sharing.Kind.HTML)).get();
         Window.until(() -> Files.exists(window.saveAnswer) && Files.size(window.saveAnswer) > 1000);
@@ -184,7 +171,7 @@ class KeysAndWordsTest {
 
     @Test
     void theKeysAreOnOneSheetAndTheGroundChanges(FxRobot robot) throws Exception {
-        open("crossing-backs");
+        window.openDrill("crossing-backs");
         robot.push(KeyCode.F1);
         Window.until(() -> !robot.lookup("#keys").queryAll().isEmpty());
         robot.type(KeyCode.ESCAPE);

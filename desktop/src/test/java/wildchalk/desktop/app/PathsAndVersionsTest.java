@@ -5,8 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Point2D;
@@ -24,7 +22,6 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.robot.Motion;
 import org.testfx.util.WaitForAsyncUtils;
-import wildchalk.core.Demo;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.BranchId;
@@ -56,22 +53,7 @@ class PathsAndVersionsTest {
 
     @Start
     void start(Stage stage) throws Exception {
-        Path binder = Files.createTempDirectory("wildchalk-binder");
-        Files.createDirectories(binder.resolve("drills"));
-        for (Path file : Demo.files()) {
-            Files.copy(file, binder.resolve("drills").resolve(file.getFileName()));
-        }
-        window = Window.open(stage, binder);
-    }
-
-    private void open(String id) throws Exception {
-        fx(() -> window.shell.openFile(window.folder.resolve("drills/" + id + ".drill.json")));
-        window.settled();
-    }
-
-    private void fx(Runnable action) throws Exception {
-        WaitForAsyncUtils.asyncFx(action).get();
-        WaitForAsyncUtils.waitForFxEvents();
+        window = Window.openDemo(stage);
     }
 
     /** An item of a menu in a menu: the pointer goes along its parent first, so that no other opens. */
@@ -88,7 +70,7 @@ class PathsAndVersionsTest {
 
     @Test
     void aVersionFollowsItsBaseAndIsComparedWithIt(FxRobot robot) throws Exception {
-        open("lantern-ladder");
+        window.openDrill("lantern-ladder");
         Window.press(robot, "#ladder-add");
         robot.eraseText(12).write("In the rain").type(KeyCode.ENTER);
         window.settled();
@@ -137,14 +119,14 @@ class PathsAndVersionsTest {
 
     @Test
     void playingAsksWhichWayTheRepGoes(FxRobot robot) throws Exception {
-        open("ebb-or-flow");
+        window.openDrill("ebb-or-flow");
         assertEquals(
                 List.of("save"),
                 Outcomes.way(
                                 window.document().whole(),
                                 window.document().choicesProperty().get())
                         .labels());
-        fx(() -> {
+        Window.fx(() -> {
             window.document().seek(8);
             window.document().speedProperty().set(2);
             window.document().togglePlaying();
@@ -163,7 +145,7 @@ class PathsAndVersionsTest {
         Window.until(() -> !window.document().playingProperty().get());
         assertTrue(window.document().progression().move(new MoveId("m18")).isPresent());
         // the talk-through has the same choices as buttons
-        fx(() -> window.document().goToStep(1));
+        Window.fx(() -> window.document().goToStep(1));
         Window.press(robot, "#branch-f-goal");
         window.settled();
         assertEquals(2, window.document().progression().steps().size(), "with the goal the rep is over");
@@ -171,9 +153,9 @@ class PathsAndVersionsTest {
 
     @Test
     void aForkAMoveAndARuleAreAddedInTheTalkThrough(FxRobot robot) throws Exception {
-        open("crossing-backs");
+        window.openDrill("crossing-backs");
         int steps = window.document().progression().steps().size();
-        fx(() -> window.document().selectionProperty().set(Selection.of(new RoleId("cb"))));
+        Window.fx(() -> window.document().selectionProperty().set(Selection.of(new RoleId("cb"))));
         Window.press(robot, "#step-menu-1");
         Window.press(robot, "#talk-step-do");
         inside(robot, "#do-screen");
@@ -184,7 +166,7 @@ class PathsAndVersionsTest {
                 .orElseThrow();
         assertTrue(((Act) added).deed() instanceof Deed.Screening);
         assertEquals(new RoleId("cb"), added.role());
-        fx(() -> window.document().goToStep(steps - 1));
+        Window.fx(() -> window.document().goToStep(steps - 1));
         Window.press(robot, "#step-menu-" + steps);
         Window.press(robot, "#talk-step-fork");
         inside(robot, "#fork-by-SHOT");
@@ -193,19 +175,19 @@ class PathsAndVersionsTest {
         assertEquals(3, Outcomes.ways(whole).size(), "goal, save, rebound");
         assertEquals(steps + 3, whole.steps().size());
         // what is drawn on one way stays off the others
-        fx(() -> window.document()
+        Window.fx(() -> window.document()
                 .choose(Outcomes.choosing(
                                 whole, window.document().choicesProperty().get(), "save")
                         .orElseThrow()));
         window.settled();
         int last = window.document().progression().steps().size() - 1;
-        fx(() -> window.document().goToStep(last));
+        Window.fx(() -> window.document().goToStep(last));
         robot.interact(() -> window.board().requestFocus());
-        fx(() -> window.document().selectionProperty().set(Selection.of(new RoleId("lb"))));
+        Window.fx(() -> window.document().selectionProperty().set(Selection.of(new RoleId("lb"))));
         robot.type(KeyCode.T).type(KeyCode.LEFT, 4).type(KeyCode.ENTER);
         window.settled();
         Move drawn = window.document().progression().steps().get(last).moves().get(0);
-        fx(() -> window.document()
+        Window.fx(() -> window.document()
                 .choose(Outcomes.choosing(whole, Choices.USUAL, "rebound").orElseThrow()));
         assertFalse(window.document().progression().move(drawn.id()).isPresent());
         assertTrue(window.document().whole().move(drawn.id()).isPresent(), "nothing is lost");
@@ -213,8 +195,8 @@ class PathsAndVersionsTest {
 
     @Test
     void aPairOfNumbersIsCalledAndTheRunnerGoesThroughTheGaps(FxRobot robot) throws Exception {
-        open("counting-gaps");
-        fx(() -> robot.lookup("#rule-add").query().requestFocus());
+        window.openDrill("counting-gaps");
+        Window.fx(() -> robot.lookup("#rule-add").query().requestFocus());
         robot.type(KeyCode.SPACE);
         Window.press(robot, "#calls-add");
         robot.interact(
@@ -235,9 +217,9 @@ class PathsAndVersionsTest {
         Travel called = run.withPath(List.of(
                 run.path().get(0).withCalled(Optional.of(new Called(set.id(), 1))),
                 run.path().get(1).withCalled(Optional.of(new Called(set.id(), 2)))));
-        fx(() -> window.document().change("through the gaps", p -> p.withMove(called)));
+        Window.fx(() -> window.document().change("through the gaps", p -> p.withMove(called)));
         for (List<String> call : set.legal()) {
-            fx(() -> window.document().choose(Choices.USUAL.with(set.id(), call)));
+            Window.fx(() -> window.document().choose(Choices.USUAL.with(set.id(), call)));
             window.settled();
             Progression path = window.document().progression();
             Travel now = (Travel) path.move(new MoveId("m3")).orElseThrow();
@@ -254,7 +236,7 @@ class PathsAndVersionsTest {
 
     @Test
     void barsAndThreadsOfTheStripAreDragged(FxRobot robot) throws Exception {
-        open("crossing-backs");
+        window.openDrill("crossing-backs");
         StripView strip = window.shell.board().orElseThrow().strip();
         Progression before = window.document().progression();
         Move move = before.steps().get(0).moves().stream()
@@ -279,7 +261,7 @@ class PathsAndVersionsTest {
                 .filter(m -> m instanceof Travel)
                 .findFirst()
                 .orElseThrow();
-        fx(() -> window.document().selectionProperty().set(Selection.of(pass.id())));
+        Window.fx(() -> window.document().selectionProperty().set(Selection.of(pass.id())));
         double fires = pass.trigger()
                 .flatMap(t -> Delays.firesAt(window.document().timeline(), pass))
                 .orElse(Double.NaN);
@@ -317,7 +299,7 @@ class PathsAndVersionsTest {
 
     @Test
     void presentingStopsAtAQuestionAndHidesTheAnswer(FxRobot robot) throws Exception {
-        open("lantern-ladder");
+        window.openDrill("lantern-ladder");
         robot.interact(() -> window.board().requestFocus());
         robot.type(KeyCode.F5);
         Window.until(() -> isThere(robot, "#present-caption"));
@@ -342,8 +324,8 @@ class PathsAndVersionsTest {
 
     @Test
     void oneIsFollowedAndRepsOverlap(FxRobot robot) throws Exception {
-        open("tide-race");
-        fx(() -> {
+        window.openDrill("tide-race");
+        Window.fx(() -> {
             window.board().repsProperty().set(true);
             window.document().speedProperty().set(2);
             window.document().seek(0);
@@ -355,7 +337,7 @@ class PathsAndVersionsTest {
         Window.until(() -> window.document().secondsProperty().get() > period - 1);
         Window.until(() -> window.document().secondsProperty().get() < period - 1);
         assertTrue(window.document().playingProperty().get(), "the next rep has begun while this one runs");
-        fx(() -> window.document().playingProperty().set(false));
+        Window.fx(() -> window.document().playingProperty().set(false));
         robot.clickOn("#follow").clickOn("Follow A");
         Window.until(() -> isThere(robot, "#part .label"));
         assertEquals("You are A.", ((Labeled) robot.lookup("#part .label").query()).getText());
@@ -365,7 +347,7 @@ class PathsAndVersionsTest {
 
     @Test
     void aVersionSaysWhomItSuits(FxRobot robot) throws Exception {
-        open("lantern-ladder");
+        window.openDrill("lantern-ladder");
         Window.press(robot, "#ladder-more");
         Window.press(robot, "#ladder-level");
         Window.press(robot, "#suits-U8");
@@ -377,7 +359,7 @@ class PathsAndVersionsTest {
                 window.document().whole().course().suits().ages());
         Window.until(() -> window.document().rep().findings().stream()
                 .anyMatch(f -> f.rule().equals("other-age")));
-        fx(() -> window.document().undo());
+        Window.fx(() -> window.document().undo());
         assertTrue(window.document().whole().course().suits().isEmpty(), "one step of undo takes it all back");
     }
 }

@@ -96,15 +96,16 @@ class ScreenshotMaker {
         WaitForAsyncUtils.waitForFxEvents(20);
         shoot("binder.png");
         board("second-wave-from-the-left", 2.3);
-        fx(() -> window.document().selectionProperty().set(Selection.of(new MoveId("m3"))));
+        Window.fx(() -> window.document().selectionProperty().set(Selection.of(new MoveId("m3"))));
         shoot("board-slate.png");
         board("lamplighter-give-and-go", 1.8);
         shoot("board-basketball.png");
         board("counting-gaps", 1.4);
-        fx(() -> window.shell.board().orElseThrow().historyShownProperty().set(true));
+        Window.fx(
+                () -> window.shell.board().orElseThrow().historyShownProperty().set(true));
         shoot("board-hall.png");
         board("ebb-or-flow", 8.2);
-        fx(() -> {
+        Window.fx(() -> {
             window.document()
                     .choose(Outcomes.choosing(window.document().whole(), Choices.USUAL, "save")
                             .orElseThrow());
@@ -116,7 +117,7 @@ class ScreenshotMaker {
         compare(robot);
         chooser(robot);
         editor(robot);
-        fx(window.shell::toggleGround);
+        Window.fx(window.shell::toggleGround);
         board("breakwater-breakout", 9.5);
         shoot("board-paper.png");
         board("pier-switch-and-cross", 5.6);
@@ -146,9 +147,9 @@ class ScreenshotMaker {
         Rep after = Rep.of(
                 window.document().drill(),
                 window.document().drill().progressions().get(2));
-        fx(() -> CompareWindow.show(stage, before, after, Ground.SLATE));
+        Window.fx(() -> CompareWindow.show(stage, before, after, Ground.SLATE));
         Window.until(() -> !robot.lookup("#compare-time").queryAll().isEmpty());
-        fx(() -> ((Slider) robot.lookup("#compare-time").query()).setValue(3.4));
+        Window.fx(() -> ((Slider) robot.lookup("#compare-time").query()).setValue(3.4));
         dialog(robot, "#compare-time", "compare.png");
         robot.type(KeyCode.ESCAPE);
         Window.until(() -> robot.lookup("#compare-time").queryAll().isEmpty());
@@ -208,9 +209,8 @@ class ScreenshotMaker {
     }
 
     private void board(String id, double seconds) throws Exception {
-        fx(() -> window.shell.openFile(window.folder.resolve("drills").resolve(id + DrillFile.SUFFIX)));
-        window.settled();
-        fx(() -> window.document().seek(seconds));
+        window.openDrill(id);
+        Window.fx(() -> window.document().seek(seconds));
         WaitForAsyncUtils.waitForFxEvents(20);
     }
 
@@ -230,7 +230,7 @@ class ScreenshotMaker {
         Path file = Files.createTempFile("phone", ".html");
         Files.write(file, PageExport.of(Rep.of(drill, drill.base()), Ground.PAPER));
         WebView[] view = new WebView[1];
-        fx(() -> {
+        Window.fx(() -> {
             view[0] = new WebView();
             stage.setMinWidth(300);
             stage.setScene(new Scene(view[0], 420, 860));
@@ -242,7 +242,7 @@ class ScreenshotMaker {
                         .executeScript("document.getElementById('drill') ? 1 : 0")
                         .equals(1))
                 .get());
-        fx(() -> view[0].getEngine()
+        Window.fx(() -> view[0].getEngine()
                 .executeScript("var s = document.getElementById('time'); s.value = 420;"
                         + "s.dispatchEvent(new Event('input'));"));
         WaitForAsyncUtils.waitForFxEvents(40);
@@ -263,7 +263,7 @@ class ScreenshotMaker {
     }
 
     private void shoot(String name) throws Exception {
-        fx(() -> {
+        Window.fx(() -> {
             stage.getScene().getRoot().requestFocus();
             window.shell.board().ifPresent(b -> b.focusBoard());
         });
@@ -280,10 +280,5 @@ class ScreenshotMaker {
         g.drawImage(argb, 0, 0, null);
         g.dispose();
         ImageIO.write(rgb, "png", target.resolve(name).toFile());
-    }
-
-    private static void fx(Runnable action) throws Exception {
-        WaitForAsyncUtils.asyncFx(action).get();
-        WaitForAsyncUtils.waitForFxEvents();
     }
 }

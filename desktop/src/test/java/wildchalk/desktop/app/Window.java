@@ -11,6 +11,8 @@ import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxRobotException;
 import org.testfx.util.WaitForAsyncUtils;
+import wildchalk.core.Demo;
+import wildchalk.core.binder.DrillFile;
 import wildchalk.core.geometry.Point;
 import wildchalk.desktop.board.BoardView;
 import wildchalk.desktop.document.DrillDocument;
@@ -47,6 +49,28 @@ public final class Window {
 
     public static Window open(Stage stage, Path binder) throws Exception {
         return new Window(stage, binder, Files.createTempDirectory("wildchalk-test-home"));
+    }
+
+    /** On a copy of the demo binder. */
+    static Window openDemo(Stage stage) throws Exception {
+        Path binder = Files.createTempDirectory("wildchalk-binder");
+        Files.createDirectories(binder.resolve("drills"));
+        for (Path file : Demo.files()) {
+            Files.copy(file, binder.resolve("drills").resolve(file.getFileName()));
+        }
+        return open(stage, binder);
+    }
+
+    /** Opens a drill of the binder on the Board. */
+    void openDrill(String id) throws Exception {
+        fx(() -> shell.openFile(folder.resolve("drills").resolve(id + DrillFile.SUFFIX)));
+        settled();
+    }
+
+    /** Does something on the thread of the windows, and waits for it. */
+    static void fx(Runnable action) throws Exception {
+        WaitForAsyncUtils.asyncFx(action).get();
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     /** With settings and journals that were there before. */

@@ -1,0 +1,72 @@
+package wildchalk.desktop.command;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import wildchalk.core.binder.DrillFile;
+import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Outcomes;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.drill.Slugs;
+import wildchalk.desktop.command.CommandLineEntry.BadInput;
+import wildchalk.picture.export.Reader;
+import wildchalk.picture.export.Rep;
+
+/** The file, the version and the path that a command is about. */
+final class WhichRep {
+
+    /** So many paths are named to somebody who has asked for one that is not there. */
+    private static final int NAMED_WAYS = 12;
+
+    @Parameters(paramLabel = "FILE")
+    private Path file;
+
+    @Option(names = "--progression", paramLabel = "ID", description = "a version; by default the first")
+    private String progression;
+
+    @Option(
+            names = "--outcome",
+            paramLabel = "A,B",
+            split = ",",
+            description = "branches in order (ids or labels), calls as 3+5; by default the likeliest")
+    private List<String> outcome;
+
+    Path file() {
+        return file;
+    }
+
+    /** @throws BadInput when there is no such version, branch or call */
+    Rep rep() throws IOException {
+        Drill drill = DrillFile.read(file).drill();
+        Optional<Progression> chosen = progression == null
+                ? Optional.of(drill.base())
+                : Slugs.isSlug(progression) ? drill.progression(new ProgressionId(progression)) : Optional.empty();
+        String known = String.join(
+                ", ", drill.progressions().stream().map(p -> p.id().text()).toList());
+        Progression version = chosen.orElseThrow(() -> new BadInput(
+                "--progression %s: %s has no such progression; it has %s.".formatted(progression, file, known)));
+        return Rep.of(drill, version, choices(version), Reader.USUAL);
+    }
+
+    /** Each outcome answers the next thing that is open: a set of calls or a fork that is met. */
+    private Choices choices(Progression version) {
+        Choices choices = Choices.USUAL;
+        for (String wanted : outcome == null ? List.<String>of() : outcome) {
+            choices = Outcomes.choosing(version, choices, wanted.strip())
+                    .orElseThrow(() -> new BadInput("--outcome %s: no such branch or call there; the paths are %s."
+                            .formatted(
+                                    wanted,
+                                    Outcomes.ways(version).stream()
+                                            .limit(NAMED_WAYS)
+                                            .map(w -> String.join(",", w.labels()))
+                                            .collect(Collectors.joining("; ")))));
+        }
+        return choices;
+    }
+}
