@@ -265,7 +265,9 @@ public final class Copies {
     }
 
     private Move copy(Move move) {
-        Move carried = Transforms.move(move, surface, map)
+        // the copy's id may be that of what the original goes on until: its own end is set last
+        Move whole = move instanceof Travel t ? t.withUntil(Optional.empty()) : move;
+        Move carried = Transforms.move(whole, surface, map)
                 .withRole((RoleId) names.get(move.role()))
                 .withTrigger(trigger(move.trigger()))
                 .withId((MoveId) names.get(move.id()));
@@ -278,9 +280,10 @@ public final class Copies {
             return act.withDeed(deed(act.deed()));
         } else if (carried instanceof Travel travel) {
             return travel.withPath(travel.path().stream()
-                    .map(w -> w.withCalled(
-                            w.called().filter(c -> into.course().call(c.call()).isPresent())))
-                    .toList());
+                            .map(w -> w.withCalled(w.called()
+                                    .filter(c -> into.course().call(c.call()).isPresent())))
+                            .toList())
+                    .withUntil(until((Travel) move));
         } else if (carried instanceof Shot shot) {
             return from.gear().stream()
                     .filter(g -> g.id().text().equals(shot.goal()) && names.containsKey(g.id()))
@@ -306,6 +309,10 @@ public final class Copies {
                     c.words(), c.set().filter(s -> into.course().call(s).isPresent()));
         }
         return deed;
+    }
+
+    private Optional<Event> until(Travel move) {
+        return trigger(move.until().map(Trigger::when)).map(Trigger::event);
     }
 
     /** A trigger at a copied move points at its copy; one at a move that is not there is dropped. */

@@ -34,7 +34,8 @@ final class MovesMap {
 
     Move move(Move move) {
         Move carried = move.match(
-                t -> t.withPath(t.path().stream().map(this::waypoint).toList()),
+                t -> t.withPath(t.path().stream().map(this::waypoint).toList())
+                        .withUntil(t.until().map(this::event)),
                 this::pass,
                 this::shot,
                 u -> u,

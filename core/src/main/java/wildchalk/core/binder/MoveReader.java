@@ -54,7 +54,8 @@ final class MoveReader {
                         runsOn,
                         f.choiceOr("manner", Manner.class, Manner.FORWARD),
                         f.choiceOr("effort", Effort.class, Effort.STEADY),
-                        path(f));
+                        path(f),
+                        f.has("until") ? Optional.of(f.object("until").readAll(EventReader::event)) : Optional.empty());
             case "pass" ->
                 new Pass(
                         id,

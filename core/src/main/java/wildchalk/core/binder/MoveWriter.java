@@ -50,6 +50,11 @@ final class MoveWriter {
         for (int i = 0; i < t.path().size(); i++) {
             points.add(waypoint(t.path().get(i), path + "/path/" + i));
         }
+        t.until().ifPresent(e -> {
+            ObjectNode until = o.putObject("until");
+            event(until, e, path + "/until");
+            extras.addTo(path + "/until", until);
+        });
         return o;
     }
 

@@ -86,12 +86,8 @@ public final class Pruning {
         Set<MoveId> moves =
                 steps.stream().flatMap(s -> s.moves().stream()).map(Move::id).collect(Collectors.toSet());
         steps = steps.stream()
-                .map(s -> s.withMoves(s.moves().stream()
-                                .map(m -> m.trigger().isPresent()
-                                                && dangles(m.trigger().get().event(), moves)
-                                        ? m.withTrigger(Optional.empty())
-                                        : m)
-                                .toList())
+                .map(s -> s.withMoves(
+                                s.moves().stream().map(m -> pointed(m, moves)).toList())
                         .withQuestion(s.question()
                                 .map(q -> q.at().isPresent() && !moves.contains(q.at().get())
                                         ? new Question(Optional.empty(), q.ask(), q.answer())
@@ -137,6 +133,19 @@ public final class Pruning {
                     c.words(), c.set().filter(s -> course.call(s).isPresent())));
         }
         return Optional.of(deed);
+    }
+
+    /** Without a trigger or an end that points at nothing. */
+    private Move pointed(Move move, Set<MoveId> moves) {
+        Move started =
+                move.trigger().isPresent() && dangles(move.trigger().get().event(), moves)
+                        ? move.withTrigger(Optional.empty())
+                        : move;
+        return started instanceof Travel t
+                        && t.until().isPresent()
+                        && dangles(t.until().get(), moves)
+                ? t.withUntil(Optional.empty())
+                : started;
     }
 
     private boolean dangles(Event event, Set<MoveId> moves) {

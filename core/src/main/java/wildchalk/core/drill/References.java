@@ -71,6 +71,9 @@ final class References {
         role(move.role(), what);
         move.others().forEach(r -> role(r, what));
         move.trigger().map(Trigger::event).ifPresent(e -> event(e, what));
+        if (move instanceof Travel travel) {
+            travel.until().ifPresent(e -> event(e, what));
+        }
     }
 
     private void event(Event event, String what) {

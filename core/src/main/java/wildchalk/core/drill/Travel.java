@@ -10,6 +10,7 @@ import java.util.function.Function;
  * speeds for it apply.
  *
  * @param path where it goes, without the place where it starts; at least one point
+ * @param until what ends it before the end of its path: the role brakes then; not the whistle and no moment of its own
  */
 public record Travel(
         MoveId id,
@@ -18,49 +19,73 @@ public record Travel(
         boolean runsOn,
         Manner manner,
         Effort effort,
-        List<Waypoint> path)
+        List<Waypoint> path,
+        Optional<Event> until)
         implements Move {
 
     public Travel {
         Move.check(id, role, trigger);
         Objects.requireNonNull(manner, "manner");
         Objects.requireNonNull(effort, "effort");
+        Objects.requireNonNull(until, "until");
         path = List.copyOf(path);
         if (path.isEmpty()) {
             throw new IllegalArgumentException("The path (0 points) of move %s needs at least one.".formatted(id));
         }
+        if (until.filter(e -> e instanceof Event.Whistle).isPresent()) {
+            throw new IllegalArgumentException("Move %s cannot go on until the whistle: it blows first.".formatted(id));
+        }
+        if (until.flatMap(Event::move).equals(Optional.of(id))) {
+            throw new IllegalArgumentException("Move %s cannot go on until itself.".formatted(id));
+        }
+    }
+
+    /** To the end of its path. */
+    public Travel(
+            MoveId id,
+            RoleId role,
+            Optional<Trigger> trigger,
+            boolean runsOn,
+            Manner manner,
+            Effort effort,
+            List<Waypoint> path) {
+        this(id, role, trigger, runsOn, manner, effort, path, Optional.empty());
     }
 
     @Override
     public Travel withTrigger(Optional<Trigger> start) {
-        return new Travel(id, role, start, runsOn, manner, effort, path);
+        return new Travel(id, role, start, runsOn, manner, effort, path, until);
     }
 
     @Override
     public Travel withId(MoveId name) {
-        return new Travel(name, role, trigger, runsOn, manner, effort, path);
+        return new Travel(name, role, trigger, runsOn, manner, effort, path, until);
     }
 
     @Override
     public Travel withRole(RoleId performer) {
-        return new Travel(id, performer, trigger, runsOn, manner, effort, path);
+        return new Travel(id, performer, trigger, runsOn, manner, effort, path, until);
     }
 
     @Override
     public Travel withRunsOn(boolean on) {
-        return new Travel(id, role, trigger, on, manner, effort, path);
+        return new Travel(id, role, trigger, on, manner, effort, path, until);
     }
 
     public Travel withManner(Manner how) {
-        return new Travel(id, role, trigger, runsOn, how, effort, path);
+        return new Travel(id, role, trigger, runsOn, how, effort, path, until);
     }
 
     public Travel withEffort(Effort hard) {
-        return new Travel(id, role, trigger, runsOn, manner, hard, path);
+        return new Travel(id, role, trigger, runsOn, manner, hard, path, until);
     }
 
     public Travel withPath(List<Waypoint> points) {
-        return new Travel(id, role, trigger, runsOn, manner, effort, points);
+        return new Travel(id, role, trigger, runsOn, manner, effort, points, until);
+    }
+
+    public Travel withUntil(Optional<Event> end) {
+        return new Travel(id, role, trigger, runsOn, manner, effort, path, end);
     }
 
     @Override

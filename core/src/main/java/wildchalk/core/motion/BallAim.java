@@ -55,7 +55,11 @@ final class BallAim {
 
     private static Point past(GoalMouth goal, Shot shot, Point from) {
         Point aimed = Goals.target(goal, shot.aim(), from);
-        boolean left = aimed.distanceTo(goal.leftPost()) <= aimed.distanceTo(goal.rightPost());
+        double nearer = aimed.distanceTo(goal.rightPost()) - aimed.distanceTo(goal.leftPost());
+        // one aimed at the middle goes past the far post
+        boolean left = Math.abs(nearer) > 1e-6
+                ? nearer > 0
+                : from.distanceTo(goal.leftPost()) >= from.distanceTo(goal.rightPost());
         Point post = left ? goal.leftPost() : goal.rightPost();
         Point out = post.minus(goal.centre());
         return post.plus(out.times(MISS_METRES / Math.max(0.1, out.length())));

@@ -213,7 +213,7 @@ final class BallPlay {
         job.end = t;
         if (ball.receiver != null && !ball.lost) {
             take(ball, ball.receiver, t, howTaken(job), job);
-            run.tell(job.onCaught, t);
+            run.caught(job, t);
         } else if (job.move instanceof Act) {
             liesLoose(ball, job, t, flight.to()); // the winner ran away from it
         } else if (job.move instanceof Shot shot) {
@@ -284,7 +284,7 @@ final class BallPlay {
             Point there = runner.get().at(t);
             if (there.isWithin(Pace.HAND_OFF_METRES, flight.to())) {
                 take(ball, runner.get(), t, Happening.Kind.CAUGHT, job);
-                run.tell(job.onCaught, t);
+                run.caught(job, t);
                 return;
             }
             waitForRunner(ball, job, runner.get(), flight.to(), t);
@@ -309,7 +309,7 @@ final class BallPlay {
         if (open.ball.state() instanceof BallState.Loose loose && loose.at().isWithin(1e-6, open.spot)) {
             run.reports.areaPassLate((Pass) open.job.move, open.runner, open.spot, t - open.landed, open.gap, t);
             take(open.ball, open.runner, t, Happening.Kind.CAUGHT, open.job);
-            run.tell(open.job.onCaught, t);
+            run.caught(open.job, t);
         }
     }
 

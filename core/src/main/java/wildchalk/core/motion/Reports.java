@@ -18,6 +18,7 @@ import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Severity;
@@ -137,6 +138,16 @@ final class Reports {
     /** A zone of a rule or a trigger that is neither drawn nor on the surface. */
     void noZone(String id) {
         add(Severity.WARN, "no-zone", List.of(), Point.ORIGIN, 0, id);
+    }
+
+    /** What should have ended a travel came after its end, before its start or never. */
+    void until(String rule, Travel travel, Surface surface, Point where, double seconds, double t) {
+        Event until = travel.until().orElseThrow();
+        String what = until.move()
+                .flatMap(drill::move)
+                .map(m -> Texts.CORE.get("until." + until.getClass().getSimpleName(), name(m)))
+                .orElseGet(() -> new EventNames(drill, surface).of(until));
+        add(Severity.WARN, rule, List.of(travel.id()), where, t, name(travel), what, Numbers.seconds(seconds));
     }
 
     void twoBalls(Runner runner, Move move, Point where, double t) {

@@ -137,6 +137,23 @@ public record Route(Polyline line, List<Integer> corners, Map<Integer, Double> s
         return new Route(new Polyline(line), corners, stops, keeps);
     }
 
+    /** Its first part, of a length in metres that is less than its own. */
+    Route upTo(double metres) {
+        int kept = 1;
+        while (line.metresAt(kept) < metres) {
+            kept++;
+        }
+        int last = kept;
+        List<Point> points = new ArrayList<>(line.points().subList(0, last));
+        points.add(line.at(metres));
+        Map<Integer, Double> earlyStops = new HashMap<>(stops);
+        earlyStops.keySet().removeIf(i -> i >= last);
+        Map<Integer, Double> earlyKeeps = new HashMap<>(keeps);
+        earlyKeeps.keySet().removeIf(i -> i >= last);
+        return new Route(
+                new Polyline(points), corners.stream().filter(i -> i < last).toList(), earlyStops, earlyKeeps);
+    }
+
     /** Degrees by which the path turns at an inner point of the line. */
     double turnDegreesAt(int index) {
         double in = headingOfPiece(index - 1, -1);

@@ -15,6 +15,11 @@ import wildchalk.core.geometry.Point;
 /** One role while a timeline is compiled: where it has been planned to be so far, and what it holds. */
 final class Runner {
 
+    /** So much longer than the hardest braking allows, so that rounding asks nothing impossible. */
+    private static final double BRAKING_SLACK = 1.01;
+
+    private static final double LEAST_BRAKING_METRES = 0.05;
+
     final Role role;
     final List<Job> jobs = new ArrayList<>();
     /** Passes and shots that wait for a ball. */
@@ -156,6 +161,22 @@ final class Runner {
         for (int i = 1; i < ends.length; i++) {
             chainFrom.add(ends[i - 1]);
         }
+    }
+
+    /** Shortens a travel that is under way to where he can stop from a second on; false if its path is no longer. */
+    boolean cutShort(Job job, double t) {
+        Trajectory.Piece now = Trajectory.pieceAt(pieces, t);
+        double gone = now instanceof Trajectory.Under under
+                ? under.profile().metresAt(t - under.clock()) - chainFrom.get(0)
+                : 0;
+        double speed = now.speed(t);
+        double braking = speed * speed / (2 * pace.braking(((Travel) job.move).manner()));
+        double metres = gone + BRAKING_SLACK * braking + LEAST_BRAKING_METRES;
+        if (metres >= job.route.line().length()) {
+            return false;
+        }
+        job.route = job.route.upTo(metres);
+        return true;
     }
 
     private void setPieces(double t, double already, List<Job> jobs, double[] ends, Route whole, SpeedProfile profile) {

@@ -57,6 +57,7 @@ final class Simulation {
     private final StepBook steps;
     private final BallPlay ballPlay;
     private final Deeds deeds;
+    private final Untils untils;
     private final Map<Rule.Hold, Watch> holdWatches = new LinkedHashMap<>();
     private final PriorityQueue<Moment> queue = new PriorityQueue<>(Moment.ORDER);
     private final Set<Runner> changed = new LinkedHashSet<>();
@@ -71,12 +72,14 @@ final class Simulation {
         this.ballPlay = new BallPlay(this);
         this.watches = new Watches(drill, surface, runners, ballPlay.balls);
         this.deeds = new Deeds(this, ballPlay);
+        this.untils = new Untils(watches, reports, surface, this::cutShort);
     }
 
     Timeline run() {
         setOut();
         new Wiring(jobs, jobOf, steps, watches).connect(drill.course().holds());
         watchHolds();
+        jobs.forEach(untils::add);
         beginStep(0, 0);
         for (Job job : jobs) {
             if (job.unmet == 0 && job.move.trigger().isPresent()) {
@@ -197,6 +200,19 @@ final class Simulation {
         }
     }
 
+    /** Somebody has the ball that a move has sent. */
+    void caught(Job job, double t) {
+        tell(job.onCaught, t);
+        moment(new Event.Caught(job.move.id()), t);
+    }
+
+    /** Ends travels that go on until a moment of a move. */
+    private void moment(Event event, double t) {
+        if (!untils.isEmpty()) {
+            untils.waitingFor(event).forEach(w -> fire(w, t));
+        }
+    }
+
     /** Fires what waits for something that has just happened. */
     void happened(Event event, double t) {
         for (Watch watch : List.copyOf(watches.all)) {
@@ -254,6 +270,7 @@ final class Simulation {
         job.state = Job.State.RUNNING;
         job.start = t;
         tell(job.onStart, t);
+        moment(new Event.Starts(job.move.id()), t);
     }
 
     /** It ends so many seconds from now; its role is free then, or at once. */
@@ -299,6 +316,7 @@ final class Simulation {
         job.state = Job.State.DONE;
         job.end = t;
         tell(job.onEnd, t);
+        moment(new Event.Ends(job.move.id()), t);
         closeInStep(job, t);
     }
 
@@ -306,6 +324,14 @@ final class Simulation {
         if (!job.move.runsOn()) {
             steps.close(job);
             goOnIfOver(job.step, t);
+        }
+    }
+
+    /** What it goes on until has come. */
+    private void cutShort(Job job, double t) {
+        if (t < job.end && job.runner.cutShort(job, t)) {
+            planChain(job.runner, job, t);
+            queue.add(new Moment(job.end, Kind.END, job.index, jobVersion(job)));
         }
     }
 
@@ -374,6 +400,7 @@ final class Simulation {
         jobs.forEach(j -> spans.put(j.move.id(), j.span()));
         ballPlay.happenings.sort(Comparator.comparingDouble(Happening::seconds));
         ballPlay.reportMissed();
+        untils.report();
         Map<Rule.Hold, Double> until = new LinkedHashMap<>();
         holdWatches.forEach((hold, watch) -> until.put(hold, watch.firedAt));
         Timeline bare = new Timeline(trajectories, states, spans, steps.spans(jobs), ballPlay.happenings, List.of());

@@ -61,7 +61,7 @@ final class SentenceWriter {
             phrases.add(new Phrase.Plain(text("words.then")));
         }
         move.match(
-                t -> travel(phrases, t),
+                t -> travel(phrases, step, t),
                 p -> balls.pass(phrases, p),
                 s -> balls.shot(phrases, s),
                 u -> balls.pickUp(phrases, u),
@@ -93,7 +93,7 @@ final class SentenceWriter {
 
     // ---- travel ----
 
-    private Void travel(List<Phrase> phrases, Travel move) {
+    private Void travel(List<Phrase> phrases, Step step, Travel move) {
         boolean carrying = timeline.move(move.id()).carrying();
         phrases.add(new Phrase.Slot(
                 SlotKind.MANNER,
@@ -106,12 +106,13 @@ final class SentenceWriter {
                 "",
                 () -> each(Effort.values(), e -> new Phrase.Choice(text("effort." + e), move.withEffort(e)))));
         from(move).ifPresent(n -> phrases.add(new Phrase.Plain(text("words.from", n))));
-        phrases.add(via(move));
+        phrases.add(via(step, move));
         phrases.add(where(move));
         String end = atEnd(move.path().get(move.path().size() - 1));
         if (!end.isEmpty()) {
             phrases.add(new Phrase.Plain(end));
         }
+        triggers.until(step, move).ifPresent(phrases::add);
         return null;
     }
 
@@ -127,12 +128,12 @@ final class SentenceWriter {
         return places.named(start).filter(n -> !places.named(end).equals(Optional.of(n)));
     }
 
-    private Phrase via(Travel move) {
+    private Phrase via(Step step, Travel move) {
         String now = move.path().subList(0, move.path().size() - 1).stream()
                 .map(this::passing)
                 .flatMap(Optional::stream)
                 .collect(Collectors.joining(" "));
-        return new Phrase.Slot(SlotKind.VIA, now, text("words.via-prompt"), () -> ways(move));
+        return new Phrase.Slot(SlotKind.VIA, now, text("words.via-prompt"), () -> ways(step, move));
     }
 
     private Optional<String> passing(Waypoint w) {
@@ -193,7 +194,7 @@ final class SentenceWriter {
     }
 
     /** For every point of the path: how it is passed, and circles from it. */
-    private List<Phrase.Choice> ways(Travel move) {
+    private List<Phrase.Choice> ways(Step step, Travel move) {
         List<Phrase.Choice> choices = new ArrayList<>();
         for (int i = 0; i < move.path().size(); i++) {
             Waypoint w = move.path().get(i);
@@ -213,6 +214,7 @@ final class SentenceWriter {
             circles(choices, group, move, index);
             calls(choices, group, move, index);
         }
+        choices.addAll(triggers.untilChoices(step, move, Optional.of("words.until.group")));
         return choices;
     }
 

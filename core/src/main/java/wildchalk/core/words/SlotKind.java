@@ -5,6 +5,8 @@ public enum SlotKind {
     WHO,
     MANNER,
     EFFORT,
+    /** What ends a travel before its path does. */
+    UNTIL,
     /** What happens on the way: cuts, stops, touches, circles. */
     VIA,
     WHERE,

@@ -16,6 +16,7 @@ import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Step;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.motion.EventNames;
 import wildchalk.core.motion.MoveKinds;
@@ -49,25 +50,17 @@ final class TriggerWriter {
         return new Phrase.Slot(SlotKind.WHEN, now, Texts.CORE.get("words.when-prompt"), () -> choices(step, move));
     }
 
+    /** A moment, and under which heading it is offered. */
+    private record Offer(Optional<String> group, Event event) {}
+
     private List<Phrase.Choice> choices(Step step, Move move) {
         List<Phrase.Choice> choices = new ArrayList<>();
         choices.add(new Phrase.Choice(Texts.CORE.get("trigger.choice.none"), move.withTrigger(Optional.empty())));
         choices.add(choice(move, Trigger.onWhistle(0)));
-        for (Move other : others(step, move)) {
-            if (other instanceof Pass) {
-                choices.add(choice(move, Trigger.whenCaught(other.id(), 0)));
-            }
-            choices.add(choice(move, Trigger.withStartOf(other.id(), 0)));
-            if (!(other instanceof Pass)) {
-                choices.add(choice(move, Trigger.afterEndOf(other.id(), 0)));
-            }
+        for (Offer offer : offers(move, others(step, move, -1))) {
+            Trigger trigger = Trigger.when(offer.event());
+            choices.add(choice(offer, text(move, trigger), move.withTrigger(Optional.of(trigger))));
         }
-        onBalls(move, choices);
-        onGround(move, choices);
-        drill.course()
-                .calls()
-                .forEach(set -> set.options()
-                        .forEach(word -> add(choices, move, "trigger.group.call", new Event.IsCalled(word))));
         choices.add(new Phrase.Choice(
                 Texts.CORE.get("trigger.group.step"),
                 Texts.CORE.get(move.runsOn() ? "trigger.choice.holds" : "trigger.choice.runs-on"),
@@ -83,16 +76,71 @@ final class TriggerWriter {
         return choices;
     }
 
-    private void onBalls(Move move, List<Phrase.Choice> choices) {
-        for (Role role : drill.roles()) {
-            for (Event.Handling what : Event.Handling.values()) {
-                add(choices, move, "trigger.group.ball", new Event.Handles(role.id(), what));
+    private static Phrase.Choice choice(Offer offer, String text, Move after) {
+        return offer.group()
+                .map(g -> new Phrase.Choice(Texts.CORE.get(g), text, after))
+                .orElseGet(() -> new Phrase.Choice(text, after));
+    }
+
+    // ---- how long ----
+
+    /** "Until A shoots", for a travel that does not go to the end of its path. */
+    Optional<Phrase> until(Step step, Travel move) {
+        return move.until()
+                .map(e -> new Phrase.Slot(SlotKind.UNTIL, untilWords(e), "", () -> {
+                    List<Phrase.Choice> choices = new ArrayList<>();
+                    choices.add(
+                            new Phrase.Choice(Texts.CORE.get("words.until.none"), move.withUntil(Optional.empty())));
+                    choices.addAll(untilChoices(step, move, Optional.empty()));
+                    return choices;
+                }));
+    }
+
+    /** @param group the heading that all of them stand under; empty for those of what they are about */
+    List<Phrase.Choice> untilChoices(Step step, Travel move, Optional<String> group) {
+        List<Phrase.Choice> choices = new ArrayList<>();
+        for (Offer offer : offers(move, others(step, move, 1))) {
+            Optional<String> heading = group.isPresent() ? group : offer.group();
+            choices.add(choice(
+                    new Offer(heading, offer.event()),
+                    untilWords(offer.event()),
+                    move.withUntil(Optional.of(offer.event()))));
+        }
+        return choices;
+    }
+
+    private String untilWords(Event event) {
+        return Texts.CORE.get("words.until", words(event).replaceFirst("^(when|as|on) ", ""));
+    }
+
+    // ---- the moments there are ----
+
+    private List<Offer> offers(Move move, List<Move> others) {
+        List<Offer> offers = new ArrayList<>();
+        for (Move other : others) {
+            if (other instanceof Pass) {
+                offers.add(new Offer(Optional.empty(), new Event.Caught(other.id())));
+            }
+            offers.add(new Offer(Optional.empty(), new Event.Starts(other.id())));
+            if (!(other instanceof Pass)) {
+                offers.add(new Offer(Optional.empty(), new Event.Ends(other.id())));
             }
         }
+        for (Role role : drill.roles()) {
+            for (Event.Handling what : Event.Handling.values()) {
+                add(offers, "trigger.group.ball", new Event.Handles(role.id(), what));
+            }
+        }
+        onGround(move, offers);
+        drill.course()
+                .calls()
+                .forEach(set ->
+                        set.options().forEach(word -> add(offers, "trigger.group.call", new Event.IsCalled(word))));
+        return offers;
     }
 
     /** Zones that were drawn, the nearest of the surface, and others who come near. */
-    private void onGround(Move move, List<Phrase.Choice> choices) {
+    private void onGround(Move move, List<Offer> offers) {
         List<String> zones = Stream.concat(
                         drill.layout().zones().stream().map(z -> z.id().text()),
                         surface.zones().stream().map(Zone::id))
@@ -103,35 +151,32 @@ final class TriggerWriter {
             if (!role.id().equals(move.role())) {
                 Mover who = new Mover.Somebody(role.id());
                 add(
-                        choices,
-                        move,
+                        offers,
                         "trigger.group.near",
                         new Event.Reaches(who, new Region.NearRole(move.role(), NEAR_METRES)));
             }
         }
         for (Region line : CourseOffers.lines(drill, surface)) {
             for (Role role : drill.roles()) {
-                add(choices, move, "trigger.group.zone", new Event.Reaches(new Mover.Somebody(role.id()), line));
+                add(offers, "trigger.group.zone", new Event.Reaches(new Mover.Somebody(role.id()), line));
             }
         }
         for (Ball ball : drill.balls()) {
             Mover who = new Mover.TheBall(ball.id());
-            zones.forEach(z -> add(choices, move, "trigger.group.zone", new Event.Reaches(who, new Region.In(z))));
+            zones.forEach(z -> add(offers, "trigger.group.zone", new Event.Reaches(who, new Region.In(z))));
         }
         for (MarkedZone zone : drill.layout().zones()) {
             for (Role role : drill.roles()) {
                 Mover who = new Mover.Somebody(role.id());
                 String id = zone.id().text();
-                add(choices, move, "trigger.group.zone", new Event.Reaches(who, new Region.In(id)));
-                add(choices, move, "trigger.group.zone", new Event.Reaches(who, new Region.Out(id)));
+                add(offers, "trigger.group.zone", new Event.Reaches(who, new Region.In(id)));
+                add(offers, "trigger.group.zone", new Event.Reaches(who, new Region.Out(id)));
             }
         }
     }
 
-    private void add(List<Phrase.Choice> choices, Move move, String group, Event event) {
-        Trigger trigger = Trigger.when(event);
-        choices.add(
-                new Phrase.Choice(Texts.CORE.get(group), text(move, trigger), move.withTrigger(Optional.of(trigger))));
+    private static void add(List<Offer> offers, String group, Event event) {
+        offers.add(new Offer(Optional.of(group), event));
     }
 
     private static Move withPlus(Move move, Trigger trigger, double seconds) {
@@ -142,14 +187,16 @@ final class TriggerWriter {
         return new Phrase.Choice(text(move, trigger), move.withTrigger(Optional.of(trigger)));
     }
 
-    /** Moves of this step and the one before: what a coach points at. */
-    private List<Move> others(Step step, Move move) {
+    /** Moves of this step and of the one before (-1) or behind it (1): what a coach points at. */
+    private List<Move> others(Step step, Move move, int beside) {
         List<Move> list = new ArrayList<>();
         int index = drill.steps().indexOf(step);
-        for (int i = Math.max(0, index - 1); i <= index; i++) {
-            drill.steps().get(i).moves().stream()
-                    .filter(m -> !m.id().equals(move.id()))
-                    .forEach(list::add);
+        for (int i = Math.min(index, index + beside); i <= Math.max(index, index + beside); i++) {
+            if (i >= 0 && i < drill.steps().size()) {
+                drill.steps().get(i).moves().stream()
+                        .filter(m -> !m.id().equals(move.id()))
+                        .forEach(list::add);
+            }
         }
         return list;
     }

@@ -266,7 +266,8 @@ public final class RandomDrills {
         boolean runsOn = random.nextInt(6) == 0;
         return switch (random.nextInt(12)) {
             case 0, 1, 2, 3, 4 ->
-                new Travel(id, role, trigger, runsOn, pick(Manner.values()), pick(Effort.values()), path());
+                new Travel(
+                        id, role, trigger, runsOn, pick(Manner.values()), pick(Effort.values()), path(), until(roles));
             case 5, 6 ->
                 new Pass(
                         id,
@@ -358,6 +359,20 @@ public final class RandomDrills {
                     case 1 -> Trigger.withStartOf(earlier, plus);
                     case 2 -> Trigger.afterEndOf(earlier, plus);
                     default -> Trigger.whenCaught(earlier, plus);
+                });
+    }
+
+    private Optional<Event> until(int roles) {
+        if (told.isEmpty() || random.nextInt(4) > 0) {
+            return Optional.empty();
+        }
+        MoveId earlier = told.get(Math.max(0, told.size() - 1 - random.nextInt(8)));
+        return Optional.of(
+                switch (random.nextInt(4)) {
+                    case 0 -> watched(roles);
+                    case 1 -> new Event.Starts(earlier);
+                    case 2 -> new Event.Ends(earlier);
+                    default -> new Event.Caught(earlier);
                 });
     }
 

@@ -1,0 +1,82 @@
+package wildchalk.core.motion;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.surface.Surface;
+
+/** Ends travels that go on until something happens, and says where that cannot be. */
+final class Untils {
+
+    /** Somebody who has come to rest so shortly before what should have stopped him did not run out of path, s. */
+    private static final double NO_WAIT_SECONDS = 0.5;
+
+    /** Shortens a travel that is under way. */
+    interface Cut {
+        void at(Job job, double t);
+    }
+
+    private final Watches watches;
+    private final Reports reports;
+    private final Surface surface;
+    private final Cut cut;
+    private final List<Job> all = new ArrayList<>();
+    private final Map<Job, Watch> watchOf = new HashMap<>();
+    /** Those that wait for a moment of a move. */
+    private final Map<Event, List<Watch>> onMoves = new HashMap<>();
+
+    Untils(Watches watches, Reports reports, Surface surface, Cut cut) {
+        this.watches = watches;
+        this.reports = reports;
+        this.surface = surface;
+        this.cut = cut;
+    }
+
+    void add(Job job) {
+        if (job.move instanceof Travel travel && travel.until().isPresent()) {
+            Event event = travel.until().get();
+            Watch watch = watches.add(event, job.step);
+            watch.then = t -> comes(job, travel, t);
+            all.add(job);
+            watchOf.put(job, watch);
+            if (event.move().isPresent()) {
+                onMoves.computeIfAbsent(event, e -> new ArrayList<>()).add(watch);
+            }
+        }
+    }
+
+    /** Those that wait for a moment of a move that has just come. */
+    List<Watch> waitingFor(Event moment) {
+        return onMoves.getOrDefault(moment, List.of());
+    }
+
+    boolean isEmpty() {
+        return all.isEmpty();
+    }
+
+    private void comes(Job job, Travel travel, double t) {
+        switch (job.state) {
+            case WAITING -> reports.until("until-before", travel, surface, job.runner.at(t), 0, t);
+            case RUNNING -> cut.at(job, t);
+            case DONE -> {
+                double waited = t - job.end;
+                if (waited > NO_WAIT_SECONDS) {
+                    reports.until("until-early", travel, surface, job.runner.at(job.end), waited, job.end);
+                }
+            }
+            case NEVER -> {} // said already
+        }
+    }
+
+    /** At the end of the rep: what never came. */
+    void report() {
+        for (Job job : all) {
+            if (!watchOf.get(job).hasFired() && job.state == Job.State.DONE) {
+                reports.until("until-never", (Travel) job.move, surface, job.runner.at(job.end), 0, job.end);
+            }
+        }
+    }
+}
