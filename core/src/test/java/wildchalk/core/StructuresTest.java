@@ -44,6 +44,7 @@ import wildchalk.core.motion.BallState;
 import wildchalk.core.motion.Happening;
 import wildchalk.core.motion.HeadCounts;
 import wildchalk.core.motion.Launches;
+import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Texts;
@@ -296,6 +297,18 @@ class StructuresTest {
         Point a2 = t.poseAt(role("a1"), s + 0.2).at().minus(middle);
         Point x2 = t.poseAt(role("x1"), s + 0.2).at().minus(middle);
         assertTrue(a.cross(a2) > 0 && x.cross(x2) < 0, "the circles run in opposite directions");
+        double shot = t.move(move("shot")).start();
+        for (String each : List.of("a1", "a2", "a3", "a4", "a5", "x1", "x2", "x3", "x4", "x5")) {
+            MoveSpan round = t.move(move(each + "-round"));
+            assertTrue(shot < round.end() && round.end() < shot + 1.5, each + " stops when the coach shoots");
+        }
+        assertTrue(Words.of(drill, drill.base(), t)
+                .steps()
+                .get(0)
+                .sentences()
+                .get(0)
+                .text()
+                .contains("until CO shoots"));
         assertTrue(Words.of(drill, drill.base(), t).cautions().stream().anyMatch(c -> c.contains("governing body")));
         HeadCounts counts = HeadCounts.of(drill.base(), drill.surface(), t);
         assertEquals(Optional.of(new HeadCounts.Count(5, 5, HeadCounts.Direction.LEFT)), counts.of(new StepId("s4")));

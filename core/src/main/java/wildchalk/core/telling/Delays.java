@@ -90,10 +90,14 @@ public final class Delays {
 
     /** When a move's trigger fires, seconds from the whistle; empty for one that is of no other move. */
     public static Optional<Double> firesAt(Timeline timeline, Move move) {
-        return move.trigger()
-                .flatMap(t -> t.move()
-                        .map(timeline::move)
-                        .filter(MoveSpan::happens)
-                        .map(m -> t.event() instanceof Event.Starts ? m.start() : m.end()));
+        return move.trigger().flatMap(t -> comesAt(timeline, t.event()));
+    }
+
+    /** When a moment of a move comes, seconds from the whistle; empty for one that never does, or of no move. */
+    public static Optional<Double> comesAt(Timeline timeline, Event event) {
+        return event.move()
+                .map(timeline::move)
+                .filter(MoveSpan::happens)
+                .map(m -> event instanceof Event.Starts ? m.start() : m.end());
     }
 }

@@ -108,7 +108,7 @@ final class SentenceWriter {
         from(move).ifPresent(n -> phrases.add(new Phrase.Plain(text("words.from", n))));
         phrases.add(via(step, move));
         phrases.add(where(move));
-        String end = atEnd(move.path().get(move.path().size() - 1));
+        String end = atEnd(move);
         if (!end.isEmpty()) {
             phrases.add(new Phrase.Plain(end));
         }
@@ -163,7 +163,8 @@ final class SentenceWriter {
     }
 
     /** What is done where the path ends, beside being there. */
-    private String atEnd(Waypoint w) {
+    private String atEnd(Travel move) {
+        Waypoint w = move.path().get(move.path().size() - 1);
         String what =
                 switch (w.how()) {
                     case TOUCH -> text("words.and-touches");
@@ -173,14 +174,20 @@ final class SentenceWriter {
                                 : text("words.and-stops");
                     case CUT, CURVE -> "";
                 };
-        return (what + " " + round(w)).strip();
+        // how often it is drawn does not matter where something else ends it
+        String round = move.until().isPresent() ? round(w, text("words.endless")) : round(w);
+        return (what + " " + round).strip();
     }
 
     private String round(Waypoint w) {
+        return round(w, times(w.round().map(Round::turns).orElse(1.0)));
+    }
+
+    private String round(Waypoint w, String times) {
         return w.round()
                 .map(r -> text(
                         "words.round." + (r.side() == Hand.LEFT ? "left" : "right"),
-                        times(r.turns()),
+                        times,
                         places.named(r.centre()).map(n -> " " + n).orElse("")))
                 .orElse("");
     }

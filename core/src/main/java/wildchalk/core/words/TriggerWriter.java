@@ -1,6 +1,7 @@
 package wildchalk.core.words;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -99,7 +100,11 @@ final class TriggerWriter {
     /** @param group the heading that all of them stand under; empty for those of what they are about */
     List<Phrase.Choice> untilChoices(Step step, Travel move, Optional<String> group) {
         List<Phrase.Choice> choices = new ArrayList<>();
-        for (Offer offer : offers(move, others(step, move, 1))) {
+        // shots, passes and calls end a run more often than other runs do
+        List<Move> others = others(step, move, 1).stream()
+                .sorted(Comparator.comparing(m -> m instanceof Travel))
+                .toList();
+        for (Offer offer : offers(move, others)) {
             Optional<String> heading = group.isPresent() ? group : offer.group();
             choices.add(choice(
                     new Offer(heading, offer.event()),

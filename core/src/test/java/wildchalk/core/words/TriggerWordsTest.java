@@ -105,4 +105,34 @@ class TriggerWordsTest {
                 "B shoots at the goal at the middle on the catch.",
                 talk(p).sentence(new MoveId("m2")).orElseThrow().text());
     }
+
+    private static Phrase.Slot slot(Sentence sentence, SlotKind kind) {
+        return sentence.phrases().stream()
+                .filter(p -> p instanceof Phrase.Slot s && s.what() == kind)
+                .map(p -> (Phrase.Slot) p)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Everything that a run can be told to go on until reads as it was offered, compiles, and can be taken back. */
+    @Test
+    void whatARunGoesOnUntilCanBeSaid() {
+        Progression drill = drill(Optional.empty());
+        MoveId run = new MoveId("m4");
+        Phrase.Slot way = slot(talk(drill).sentence(run).orElseThrow(), SlotKind.VIA);
+        List<Phrase.Choice> offers = way.choices().stream()
+                .filter(c -> c.group().equals("until something happens"))
+                .toList();
+        assertTrue(offers.stream().anyMatch(c -> c.label().equals("until A passes")), offers.toString());
+        for (Phrase.Choice offer : offers) {
+            Progression told = drill.withMove(offer.move());
+            Sentence sentence = talk(told).sentence(run).orElseThrow();
+            assertTrue(sentence.text().contains(" " + offer.label()), sentence.text() + " for " + offer.label());
+            Phrase.Slot until = slot(sentence, SlotKind.UNTIL);
+            assertEquals(offer.label(), until.text());
+            Phrase.Choice none = until.choices().get(0);
+            assertEquals("to the end of the path", none.label());
+            assertEquals(drill, told.withMove(none.move()));
+        }
+    }
 }

@@ -3,9 +3,11 @@ package wildchalk.desktop.strip;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Role;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.telling.Delays;
 import wildchalk.core.words.SlotKind;
@@ -20,8 +22,12 @@ final class StripBars {
     /** A bar on a lane; those of balls belong to no role. */
     record Bar(int lane, double start, double end, MoveId move, String text, Optional<Role> role) {}
 
-    /** From the moment that is waited for to the start of a move. */
-    record Thread(MoveId move, double fromSeconds, int fromLane, double toSeconds, int toLane) {}
+    /**
+     * From the moment that is waited for to what it does.
+     *
+     * @param ends whether it ends the move; else it starts it
+     */
+    record Thread(MoveId move, double fromSeconds, int fromLane, double toSeconds, int toLane, boolean ends) {}
 
     private final Rep rep;
     private final List<Bar> bars = new ArrayList<>();
@@ -62,13 +68,22 @@ final class StripBars {
             ballLane(move)
                     .ifPresent(l -> bars.add(new Bar(l, span.start(), span.end(), move.id(), "", Optional.empty())));
         }
-        Delays.firesAt(rep.timeline(), move).ifPresent(fires -> {
-            Move other = move.trigger()
-                    .flatMap(t -> t.move())
-                    .flatMap(rep.progression()::move)
-                    .orElseThrow();
-            threads.add(new Thread(move.id(), fires, laneOf(other), span.start(), lane));
-        });
+        move.trigger().ifPresent(t -> thread(move, t.event(), span.start(), false));
+        if (move instanceof Travel travel) {
+            // it brakes from that moment on
+            travel.until()
+                    .ifPresent(e -> Delays.comesAt(rep.timeline(), e)
+                            .filter(at -> span.start() <= at && at <= span.end())
+                            .ifPresent(at -> thread(move, e, at, true)));
+        }
+    }
+
+    private void thread(Move move, Event event, double to, boolean ends) {
+        Optional<Move> other = event.move().flatMap(rep.progression()::move);
+        Optional<Double> from = Delays.comesAt(rep.timeline(), event);
+        if (other.isPresent() && from.isPresent()) {
+            threads.add(new Thread(move.id(), from.get(), laneOf(other.get()), to, laneOf(move), ends));
+        }
     }
 
     int laneOf(Move move) {

@@ -137,7 +137,11 @@ final class StripPainter {
             g.setLineDashes();
         }
         g.setFill(chosen ? fx(look.alert()) : fx(look.text()));
-        g.fillPolygon(new double[] {to, to - 5, to - 5}, new double[] {end, end - 3.5, end + 3.5}, 3);
+        if (t.ends()) {
+            g.fillRect(to - 1.5, end - 6, 3, 12);
+        } else {
+            g.fillPolygon(new double[] {to, to - 5, to - 5}, new double[] {end, end - 3.5, end + 3.5}, 3);
+        }
         if (t.fromLane() != t.toLane()) {
             g.fillOval(x - 2.5, y - 2.5, 5, 5);
         }
@@ -157,7 +161,7 @@ final class StripPainter {
     /** The handle: at the moment that is waited for, or before the bar of a move that waits for nothing. */
     Optional<double[]> place(StripBars all, MoveId chosen) {
         Optional<double[]> ofThread = all.threads().stream()
-                .filter(t -> t.move().equals(chosen))
+                .filter(t -> t.move().equals(chosen) && !t.ends())
                 .findFirst()
                 .map(t -> new double[] {scale.x(t.fromSeconds()), scale.middle(t.fromLane())});
         return ofThread.or(() -> all.bars().stream()

@@ -52,6 +52,7 @@ final class SentenceRow {
         Label label = new Label(text);
         label.getStyleClass().add("word");
         label.setWrapText(true);
+        label.setMaxWidth(WRAP);
         return label;
     }
 

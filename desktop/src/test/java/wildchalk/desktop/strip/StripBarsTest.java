@@ -17,13 +17,16 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.Way;
 import wildchalk.core.motion.MoveSpan;
+import wildchalk.core.telling.Delays;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Rep;
 
@@ -95,6 +98,13 @@ class StripBarsTest {
         Set<MoveId> threaded = new HashSet<>();
         for (StripBars.Thread thread : StripBars.of(rep).threads()) {
             Move move = rep.progression().move(thread.move()).orElseThrow();
+            if (thread.ends()) {
+                Event until = ((Travel) move).until().orElseThrow();
+                assertEquals(Delays.comesAt(rep.timeline(), until), Optional.of(thread.toSeconds()));
+                assertTrue(
+                        thread.toSeconds() <= rep.timeline().move(thread.move()).end());
+                continue;
+            }
             assertTrue(threaded.add(thread.move()), "one thread a move");
             assertTrue(thread.fromSeconds() <= thread.toSeconds() + 1e-6, "nobody starts before what he waits for");
             assertEquals(rep.timeline().move(thread.move()).start(), thread.toSeconds(), 1e-9);
