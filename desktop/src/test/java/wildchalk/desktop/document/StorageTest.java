@@ -1,0 +1,118 @@
+package wildchalk.desktop.document;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import wildchalk.core.Demo;
+import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.Journal;
+import wildchalk.core.drill.Audience;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.SurfaceUse;
+
+/** What is stored, what somebody else stores, and what the journal keeps in between. */
+class StorageTest {
+
+    @TempDir
+    Path folder;
+
+    private Path target;
+    private Path journals;
+    private final Drill drill = Demo.read("crossing-backs");
+    private final History history = new History(drill, false);
+
+    @BeforeEach
+    void places() throws IOException {
+        target = folder.resolve("a.drill.json");
+        journals = Files.createDirectory(folder.resolve("journals"));
+    }
+
+    private Storage fresh() {
+        return new Storage(DrillFile.ofNew(drill), null, history);
+    }
+
+    @Test
+    void savingStoresWhatTheHistoryStandsAt() throws IOException {
+        Storage storage = fresh();
+        assertEquals(Optional.empty(), storage.path());
+        history.apply("title", drill.withTitle("Other"));
+        storage.save(target);
+        assertEquals(Optional.of(target), storage.path());
+        assertEquals("Other", DrillFile.read(target).drill().title());
+        assertTrue(history.isSaved());
+    }
+
+    @Test
+    void aFileThatCannotBeWrittenLeavesEverythingAsItWas() {
+        Storage storage = fresh();
+        history.apply("title", drill.withTitle("Other"));
+        assertThrows(IOException.class, () -> storage.save(journals), "a folder is no file");
+        assertEquals(Optional.empty(), storage.path());
+        assertFalse(history.isSaved());
+    }
+
+    @Test
+    void onlyAnothersWritingCountsAsChangedOutside() throws IOException {
+        Storage storage = fresh();
+        assertFalse(storage.isChangedOutside(), "what is in no file nobody changes");
+        storage.save(target);
+        assertFalse(storage.isChangedOutside());
+        DrillFile.ofNew(drill.withTitle("By somebody else")).save(target);
+        assertTrue(storage.isChangedOutside());
+        storage.save(target);
+        assertFalse(storage.isChangedOutside(), "what was written over is known again");
+        Storage second = new Storage(DrillFile.read(target), target, history);
+        assertFalse(second.isChangedOutside());
+        Files.delete(target);
+        assertTrue(second.isChangedOutside(), "taking the file away is a change too");
+    }
+
+    @Test
+    void theJournalHoldsJustWhatIsInNoFile() throws IOException {
+        try (Journal journal = Journal.open(journals, Optional.empty());
+                Storage storage = fresh()) {
+            storage.keepIn(journal);
+            history.apply("title", drill.withTitle("Kept"));
+            storage.keep();
+            journal.flush();
+            assertEquals(1, journalsThatHold());
+            storage.save(target);
+            journal.flush();
+            assertEquals(0, journalsThatHold());
+        }
+    }
+
+    @Test
+    void anEmptyNewDrillIsNotWorthAJournal() throws IOException {
+        Drill blank = Drill.blank("New", new SurfaceUse("handball", "whole"), Audience.USUAL);
+        History own = new History(blank, false);
+        try (Journal journal = Journal.open(journals, Optional.empty());
+                Storage storage = new Storage(DrillFile.ofNew(blank), null, own)) {
+            storage.keepIn(journal);
+            journal.flush();
+            assertEquals(0, journalsThatHold());
+            own.apply("title", blank.withTitle("Mine"));
+            storage.keep();
+            journal.flush();
+            assertEquals(1, journalsThatHold());
+        }
+    }
+
+    private long journalsThatHold() throws IOException {
+        try (Stream<Path> all = Files.list(journals)) {
+            return all.filter(f -> f.toString().endsWith(".journal"))
+                    .filter(f -> f.toFile().length() > 0)
+                    .count();
+        }
+    }
+}
