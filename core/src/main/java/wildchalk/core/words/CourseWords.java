@@ -114,8 +114,8 @@ public final class CourseWords {
     }
 
     /** "Who wins the ball?" */
-    public String question(Fork fork) {
-        return switch (fork.by()) {
+    public static String question(Fork.By by) {
+        return switch (by) {
             case BALL -> text("fork.ball");
             case SHOT -> text("fork.shot");
             case CALL -> text("fork.call");

@@ -68,7 +68,7 @@ public final class BoardPlace extends BorderPane {
         this.strip = new StripView(document);
         this.ladder = new LadderBar(document, this::compare);
         this.transport = new Transport(document, board, strip, talk, this::present);
-        this.ask = new ForkAsk(document, board);
+        this.ask = new ForkAsk(board);
         getStyleClass().add("board-place");
         board.groundProperty().bind(ground);
         strip.groundProperty().bind(ground);

@@ -4,44 +4,45 @@ import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
-import wildchalk.core.drill.Branch;
-import wildchalk.core.drill.Fork;
+import wildchalk.core.motion.Turnings;
+import wildchalk.core.motion.Turnings.Turning;
 import wildchalk.core.words.CourseWords;
-import wildchalk.desktop.document.DrillDocument;
 
 /** Asks which way the rep goes, over the board, when playing has come to a fork. */
 final class ForkAsk extends VBox {
 
-    private final DrillDocument document;
+    /** More ways than these stand in several rows. */
+    private static final int ONE_ROW = 6;
+
     private final BoardView board;
 
-    ForkAsk(DrillDocument document, BoardView board) {
+    ForkAsk(BoardView board) {
         super(10);
-        this.document = document;
         this.board = board;
         setId("ask");
         getStyleClass().add("present-card");
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
-        board.playback().askingProperty().addListener((o, a, fork) -> show(fork));
+        board.playback().askingProperty().addListener((o, a, turning) -> show(turning));
         show(Optional.empty());
     }
 
-    private void show(Optional<Fork> fork) {
+    private void show(Optional<Turning> turning) {
         getChildren().clear();
-        setVisible(fork.isPresent());
-        fork.ifPresent(f -> {
-            Label question =
-                    new Label(new CourseWords(document.whole(), document.drill().surface()).question(f));
+        setVisible(turning.isPresent());
+        turning.ifPresent(t -> {
+            Label question = new Label(CourseWords.question(t.by()));
             question.getStyleClass().add("side-title");
-            HBox ways = new HBox(8);
-            for (Branch branch : f.branches()) {
-                Button way = new Button(branch.label());
-                way.setId("ask-" + branch.id());
+            Pane ways = t.ways().size() <= ONE_ROW ? new HBox(8) : new FlowPane(8, 8);
+            for (Turnings.Option option : t.ways()) {
+                Button way = new Button(option.label());
+                way.setId("ask-" + option.id());
                 way.setMnemonicParsing(false);
                 way.setOnAction(e -> {
-                    board.playback().take(branch);
+                    board.playback().take(option);
                     board.requestFocus();
                 });
                 ways.getChildren().add(way);

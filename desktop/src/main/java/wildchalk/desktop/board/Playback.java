@@ -1,17 +1,18 @@
 package wildchalk.desktop.board;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import wildchalk.core.drill.Branch;
-import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Outcomes;
-import wildchalk.core.motion.ForkTimes;
 import wildchalk.core.motion.Launches;
+import wildchalk.core.motion.Turnings;
+import wildchalk.core.motion.Turnings.Turning;
 import wildchalk.desktop.document.DrillDocument;
 
 /** Moves the playhead while a drill plays: past forks, and round and round while reps follow each other. */
@@ -24,7 +25,10 @@ public final class Playback {
     private final Supplier<AtForks> atForks;
     private final BooleanSupplier reps;
     private final Random random = new Random(SEED);
-    private final ObjectProperty<Optional<Fork>> asking = new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<Optional<Turning>> asking = new SimpleObjectProperty<>(Optional.empty());
+    /** What has been said since the whistle. */
+    private final Set<String> said = new HashSet<>();
+
     /** Reps that have started before the one that is shown first. */
     private int launched;
 
@@ -48,23 +52,27 @@ public final class Playback {
 
     private void started() {
         launched = 0;
+        double now = document.secondsProperty().get();
+        if (asking.get().isEmpty()) {
+            // whoever goes back is asked again
+            turnings().stream().filter(t -> t.seconds() >= now).forEach(t -> said.remove(t.id()));
+        }
         asking.set(Optional.empty());
-        boolean fromWhistle = document.secondsProperty().get() < 1e-6;
+        boolean fromWhistle = now < 1e-6;
         if (fromWhistle && atForks.get() == AtForks.CHANCE && Outcomes.areMany(document.whole())) {
             document.choose(Outcomes.drawn(document.whole(), random).choices());
         }
     }
 
-    /** The fork at which playing has stopped to ask; empty while nothing is asked. */
-    public ObjectProperty<Optional<Fork>> askingProperty() {
+    /** Where playing has stopped to ask how it goes on; empty while nothing is asked. */
+    public ObjectProperty<Optional<Turning>> askingProperty() {
         return asking;
     }
 
-    /** Goes the way of a branch, and plays on. */
-    public void take(Branch branch) {
-        Fork fork = asking.get().orElseThrow();
-        asking.set(Optional.empty());
-        document.choose(document.choicesProperty().get().with(fork.id(), branch.id()));
+    /** Goes one of the ways that were asked for, and plays on. */
+    public void take(Turnings.Option way) {
+        said.add(asking.get().orElseThrow().id());
+        document.choose(way.choices());
         document.playingProperty().set(true);
     }
 
@@ -81,11 +89,11 @@ public final class Playback {
             document.seek(t);
             return;
         }
-        Optional<Fork> fork = atForks.get() == AtForks.ASK ? reached(before, t) : Optional.empty();
-        if (fork.isPresent()) {
-            document.seek(endOf(fork.get()));
+        Optional<Turning> turning = atForks.get() == AtForks.ASK ? reached(before, t) : Optional.empty();
+        if (turning.isPresent()) {
+            document.seek(turning.get().seconds());
             document.playingProperty().set(false);
-            asking.set(fork);
+            asking.set(turning);
             return;
         }
         document.seek(t);
@@ -94,17 +102,20 @@ public final class Playback {
         }
     }
 
-    /** The fork whose step ends between two moments. */
-    private Optional<Fork> reached(double from, double to) {
-        return document.whole().course().forks().stream()
-                .filter(f -> f.by() != Fork.By.CALL)
-                .filter(f -> document.rep().progression().step(f.after()).isPresent())
-                .filter(f -> from < endOf(f) && endOf(f) <= to)
+    /** What has to be said between two moments, and has not been. */
+    private Optional<Turning> reached(double from, double to) {
+        return turnings().stream()
+                .filter(t -> from <= t.seconds() && t.seconds() <= to)
+                .filter(t -> !said.contains(t.id()))
                 .findFirst();
     }
 
-    private double endOf(Fork fork) {
-        return ForkTimes.at(document.rep().progression(), document.timeline(), fork);
+    private List<Turning> turnings() {
+        return Turnings.on(
+                document.whole(),
+                document.choicesProperty().get(),
+                document.rep().progression(),
+                document.timeline());
     }
 
     // ---- reps that overlap ----

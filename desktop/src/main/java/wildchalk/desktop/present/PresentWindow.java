@@ -13,19 +13,19 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import javafx.stage.Window;
-import wildchalk.core.drill.Branch;
-import wildchalk.core.drill.Fork;
-import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Question;
-import wildchalk.core.motion.ForkTimes;
 import wildchalk.core.motion.StepSpan;
+import wildchalk.core.motion.Turnings;
+import wildchalk.core.motion.Turnings.Turning;
 import wildchalk.core.words.CourseWords;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
@@ -41,6 +41,8 @@ import wildchalk.picture.style.Ground;
 public final class PresentWindow {
 
     private static final double SLOW = 0.25;
+    /** More ways than these stand in several rows. */
+    private static final int ONE_ROW = 6;
 
     private final DrillDocument document;
     private final FrameView view;
@@ -53,14 +55,14 @@ public final class PresentWindow {
     private final ToggleButton write = new ToggleButton(Ui.text("present.write"));
     private final Stage stage = new Stage();
     private final Set<String> asked = new HashSet<>();
-    private final Set<ForkId> decided = new HashSet<>();
+    private final Set<String> decided = new HashSet<>();
     private double t;
     private int step;
     /** How far the step that plays goes; nothing plays once it is reached. */
     private double until;
 
     private Optional<Question> open = Optional.empty();
-    private Optional<Fork> choosing = Optional.empty();
+    private Optional<Turning> choosing = Optional.empty();
 
     private PresentWindow(DrillDocument document, Ground ground) {
         this.document = document;
@@ -154,9 +156,9 @@ public final class PresentWindow {
                     return;
                 }
                 int n = Integer.parseInt(digit) - 1;
-                List<Branch> branches = choosing.get().branches();
-                if (n >= 0 && n < branches.size()) {
-                    choose(branches.get(n));
+                List<Turnings.Option> ways = choosing.get().ways();
+                if (n >= 0 && n < ways.size()) {
+                    choose(ways.get(n));
                 }
             }
         }
@@ -178,12 +180,8 @@ public final class PresentWindow {
         step = Math.max(0, Math.min(index, steps().size() - 1));
         t = steps().isEmpty() ? 0 : steps().get(step).start();
         until = t;
-        decided.removeIf(f -> rep().progression().steps().subList(step, steps().size()).stream()
-                .anyMatch(s -> document.whole()
-                        .course()
-                        .fork(f)
-                        .filter(x -> x.after().equals(s.id()))
-                        .isPresent()));
+        // whoever goes back is asked again
+        turnings().stream().filter(x -> indexOf(x) >= step).forEach(x -> decided.remove(x.id()));
         freeze.setSelected(false);
         hideCard();
         words();
@@ -223,11 +221,7 @@ public final class PresentWindow {
 
     /** Where playing stops next: where somebody has to say which way, else at the end of the step. */
     private double stop() {
-        double end = endOf(step);
-        return forkAfterStep()
-                .filter(f -> !decided.contains(f.id()))
-                .map(f -> Math.min(end, ForkTimes.at(rep().progression(), rep().timeline(), f)))
-                .orElse(end);
+        return open(step).map(x -> Math.min(endOf(step), x.seconds())).orElse(endOf(step));
     }
 
     private double endOf(int index) {
@@ -255,7 +249,7 @@ public final class PresentWindow {
     }
 
     private void reached() {
-        forkAfterStep().filter(f -> !decided.contains(f.id())).ifPresent(this::askWhich);
+        open(step).ifPresent(this::askWhich);
         view.paint();
     }
 
@@ -303,40 +297,46 @@ public final class PresentWindow {
 
     // ---- which way ----
 
-    /** The fork behind the step, of the version with all its branches. */
-    private Optional<Fork> forkAfterStep() {
-        return document.whole().course().forks().stream()
-                .filter(f -> f.by() != Fork.By.CALL)
-                .filter(f ->
-                        f.after().equals(rep().progression().steps().get(step).id()))
+    private List<Turning> turnings() {
+        return Turnings.on(document.whole(), document.choicesProperty().get(), rep().progression(), rep().timeline());
+    }
+
+    private int indexOf(Turning turning) {
+        return rep().progression()
+                .steps()
+                .indexOf(rep().progression().step(turning.step()).orElseThrow());
+    }
+
+    /** What has to be said next in a step. */
+    private Optional<Turning> open(int index) {
+        return turnings().stream()
+                .filter(x -> indexOf(x) == index && !decided.contains(x.id()))
                 .findFirst();
     }
 
-    private void askWhich(Fork fork) {
-        choosing = Optional.of(fork);
-        Label text =
-                new Label(new CourseWords(document.whole(), document.drill().surface()).question(fork));
+    private void askWhich(Turning turning) {
+        choosing = Optional.of(turning);
+        Label text = new Label(CourseWords.question(turning.by()));
         text.getStyleClass().add("present-question");
-        HBox ways = new HBox(10);
-        for (int i = 0; i < fork.branches().size(); i++) {
-            Branch branch = fork.branches().get(i);
-            Button b = new Button(Ui.text("present.branch", i + 1, branch.label()));
-            b.setId("present-branch-" + branch.id());
+        Pane ways = turning.ways().size() <= ONE_ROW ? new HBox(10) : new FlowPane(10, 10);
+        for (int i = 0; i < turning.ways().size(); i++) {
+            Turnings.Option way = turning.ways().get(i);
+            Button b = new Button(Ui.text("present.branch", i + 1, way.label()));
+            b.setId("present-branch-" + way.id());
             b.setFocusTraversable(false);
             b.setMnemonicParsing(false);
-            b.setOnAction(e -> choose(branch));
+            b.setOnAction(e -> choose(way));
             ways.getChildren().add(b);
         }
         card.getChildren().setAll(text, ways);
         card.setVisible(true);
     }
 
-    private void choose(Branch branch) {
-        Fork fork = choosing.orElseThrow();
+    private void choose(Turnings.Option way) {
+        decided.add(choosing.orElseThrow().id());
         choosing = Optional.empty();
         hideCard();
-        decided.add(fork.id());
-        document.choose(document.choicesProperty().get().with(fork.id(), branch.id()));
+        document.choose(way.choices());
         t = Math.min(t, rep().timeline().seconds());
         if (t >= endOf(step) - 0.05 && step + 1 < steps().size()) {
             step++;

@@ -46,7 +46,7 @@ final class ForkCard {
 
     private Node build() {
         Progression whole = document.whole();
-        Label question = new Label(new CourseWords(whole, document.drill().surface()).question(fork));
+        Label question = new Label(CourseWords.question(fork.by()));
         question.getStyleClass().add("fork-question");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);

@@ -38,6 +38,7 @@ import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.motion.Launches;
@@ -361,5 +362,38 @@ class PathsAndVersionsTest {
                 .anyMatch(f -> f.rule().equals("other-age")));
         Window.fx(() -> window.document().undo());
         assertTrue(window.document().whole().course().suits().isEmpty(), "one step of undo takes it all back");
+    }
+
+    @Test
+    void playingAsksWhatIsCalled(FxRobot robot) throws Exception {
+        window.openDrill("signal-flags");
+        double call = window.document().timeline().move(new MoveId("m1")).start();
+        Window.fx(() -> {
+            window.document().seek(call - 0.5);
+            window.document().togglePlaying();
+        });
+        Window.until(() -> isThere(robot, "#ask-green"));
+        assertEquals(call, window.document().secondsProperty().get(), 0.01, "before it is called nobody knows");
+        Window.press(robot, "#ask-green");
+        Window.until(() ->
+                window.document().progression().step(new StepId("s-green")).isPresent());
+        Window.until(() -> window.document().secondsProperty().get() > call + 0.5);
+        Window.fx(() -> {
+            window.document().seek(0);
+            window.document().playingProperty().set(false);
+        });
+        // and so it is when it is shown full screen
+        robot.interact(() -> window.board().requestFocus());
+        robot.type(KeyCode.F5);
+        Window.until(() -> isThere(robot, "#present-caption"));
+        robot.type(KeyCode.RIGHT).type(KeyCode.RIGHT);
+        Window.until(() -> isThere(robot, "#present-go-on") || isThere(robot, "#present-branch-blue"));
+        robot.type(KeyCode.RIGHT);
+        Window.until(() -> isThere(robot, "#present-branch-blue"));
+        robot.type(KeyCode.DIGIT2);
+        Window.until(
+                () -> window.document().progression().step(new StepId("s-blue")).isPresent());
+        robot.type(KeyCode.ESCAPE);
+        Window.until(() -> !isThere(robot, "#present-caption"));
     }
 }

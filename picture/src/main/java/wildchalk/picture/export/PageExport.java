@@ -184,12 +184,13 @@ public final class PageExport {
         ArrayNode turns = data.putArray("turns");
         for (Play.Turn turn : play.turns(plays)) {
             ObjectNode n = turns.addObject();
-            n.put("at", round(turn.seconds(), 1000));
-            n.put("ask", new CourseWords(rep.whole(), rep.drill().surface()).question(turn.fork()));
+            n.put("id", turn.turning().id());
+            n.put("at", round(turn.turning().seconds(), 1000));
+            n.put("ask", CourseWords.question(turn.turning().by()));
             ArrayNode ways = n.putArray("ways");
             for (int i = 0; i < turn.plays().size(); i++) {
                 ways.addObject()
-                        .put("label", turn.fork().branches().get(i).label())
+                        .put("label", turn.turning().ways().get(i).label())
                         .put("play", turn.plays().get(i));
             }
         }

@@ -4,15 +4,11 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import wildchalk.core.drill.Branch;
-import wildchalk.core.drill.BranchId;
 import wildchalk.core.drill.Choices;
-import wildchalk.core.drill.Fork;
-import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
-import wildchalk.core.motion.ForkTimes;
+import wildchalk.core.motion.Turnings;
+import wildchalk.core.motion.Turnings.Turning;
 
 /**
  * One path of one version, as a page plays it.
@@ -38,48 +34,48 @@ record Play(Rep rep, String id) {
         return plays;
     }
 
-    /** A place at which this path could go another way. */
-    record Turn(double seconds, Fork fork, List<Integer> plays) {}
+    /** A place at which this path could go another way: for each way, which of all plays; -1 for one that is left out. */
+    record Turn(Turning turning, List<Integer> plays) {}
 
-    /** Where it could go other ways, and to which of all plays; those that are not among them are left out. */
     List<Turn> turns(List<Play> all) {
         List<Turn> turns = new ArrayList<>();
-        List<Fork> before = new ArrayList<>();
-        for (Fork fork : Outcomes.forksOn(rep.whole(), rep.choices())) {
-            if (fork.branches().size() > 1 && fork.by() != Fork.By.CALL) {
-                List<Integer> to = new ArrayList<>();
-                for (Branch branch : fork.branches()) {
-                    to.add(index(all, before, fork.id(), branch.id()));
-                }
-                turns.add(new Turn(ForkTimes.at(rep.progression(), rep.timeline(), fork), fork, to));
-            }
-            before.add(fork);
+        List<String> before = new ArrayList<>();
+        for (Turning turning : Turnings.on(rep.whole(), rep.choices(), rep.progression(), rep.timeline())) {
+            List<Integer> to = turning.ways().stream()
+                    .map(w -> index(all, before, turning, w))
+                    .toList();
+            turns.add(new Turn(turning, to));
+            before.add(turning.id());
         }
         return turns;
     }
 
-    private int index(List<Play> all, List<Fork> before, ForkId fork, BranchId branch) {
+    /** The play that is the same up to a turning and goes one of its ways there. */
+    private int index(List<Play> all, List<String> before, Turning turning, Turnings.Option way) {
+        Map<String, String> here = taken(rep.whole(), rep.choices());
+        Map<String, String> wanted = taken(rep.whole(), way.choices());
         for (int i = 0; i < all.size(); i++) {
             Rep other = all.get(i).rep;
+            Map<String, String> there = taken(other.whole(), other.choices());
             if (other.whole().equals(rep.whole())
-                    && other.choices().calls().equals(rep.choices().calls())
-                    && Optional.of(branch)
-                            .equals(Optional.ofNullable(taken(other).get(fork)))
-                    && before.stream()
-                            .allMatch(f ->
-                                    taken(other).get(f.id()).equals(taken(rep).get(f.id())))) {
+                    && wanted.get(turning.id()).equals(there.get(turning.id()))
+                    && before.stream().allMatch(t -> here.get(t).equals(there.get(t)))) {
                 return i;
             }
         }
         return -1;
     }
 
-    private static Map<ForkId, BranchId> taken(Rep rep) {
-        Map<ForkId, BranchId> map = new HashMap<>();
-        Choices choices = rep.choices();
-        Outcomes.forksOn(rep.whole(), choices)
-                .forEach(f ->
-                        map.put(f.id(), Outcomes.taken(rep.whole(), f, choices).id()));
+    /** The branch that is taken at each fork that is met, and what is called from each set. */
+    private static Map<String, String> taken(Progression whole, Choices choices) {
+        Map<String, String> map = new HashMap<>();
+        whole.course()
+                .calls()
+                .forEach(c -> map.put(
+                        c.id().text(), Outcomes.called(whole, c.id(), choices).toString()));
+        Outcomes.forksOn(whole, choices)
+                .forEach(f -> map.put(
+                        f.id().text(), Outcomes.taken(whole, f, choices).id().text()));
         return map;
     }
 }

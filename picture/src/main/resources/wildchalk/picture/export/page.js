@@ -96,7 +96,7 @@
   function ask(turn) {
     var box = el("ask");
     setPlaying(false);
-    asked[turn.ask + turn.at] = true;
+    asked[turn.id] = true;
     box.textContent = "";
     var p = document.createElement("p");
     p.textContent = turn.ask;
@@ -105,7 +105,7 @@
       if (w.play < 0) return;
       var b = document.createElement("button");
       b.type = "button"; b.textContent = w.label;
-      b.addEventListener("click", function () { take(w.play, now); setPlaying(true); });
+      b.addEventListener("click", function () { take(w.play, now); setPlaying(true); asked[turn.id] = true; });
       box.appendChild(b);
     });
     box.hidden = false;
@@ -121,7 +121,7 @@
     if (!playing) return;
     now += Math.max(0, time - last) / 1000 * el("speed").value;
     last = time;
-    var due = drill.turns.filter(function (u) { return u.at <= now && !asked[u.ask + u.at]; })[0];
+    var due = drill.turns.filter(function (u) { return u.at <= now && !asked[u.id]; })[0];
     if (due) { now = due.at; show(); ask(due); return; }
     if (now >= drill.seconds) {
       if (el("loop").checked) { now = 0; asked = {}; } else { go(drill.seconds); setPlaying(false); return; }

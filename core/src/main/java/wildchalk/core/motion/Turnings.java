@@ -1,0 +1,113 @@
+package wildchalk.core.motion;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.CallId;
+import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Choices;
+import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Fork;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Travel;
+
+/** The moments of a path at which somebody has to say how it goes on: at a fork, and where something is called. */
+public final class Turnings {
+
+    /** Nobody looks through more things that may be called than these. */
+    public static final int MOST_CALLS = 36;
+
+    /** One is met a little before its moment, so that nothing of one way is seen yet, s. */
+    private static final double BEFORE_SECONDS = 1e-3;
+
+    /**
+     * One such moment.
+     *
+     * @param id of the fork or the set of calls
+     * @param step on which step of the path it comes
+     * @param seconds from the whistle
+     * @param by what decides
+     * @param ways at least two
+     */
+    public record Turning(String id, StepId step, double seconds, Fork.By by, List<Option> ways) {
+        public Turning {
+            ways = List.copyOf(ways);
+        }
+    }
+
+    /**
+     * One of the ways.
+     *
+     * @param id of the branch, or what is called
+     * @param choices those of the path, with this one
+     */
+    public record Option(String id, String label, Choices choices) {}
+
+    private Turnings() {}
+
+    /**
+     * Those of a path, in order of time.
+     *
+     * @param whole the version with all its ways
+     * @param path the one that the choices lead along, and {@code timeline} its times
+     */
+    public static List<Turning> on(Progression whole, Choices choices, Progression path, Timeline timeline) {
+        List<Turning> all = new ArrayList<>();
+        for (CallSet set : whole.course().calls()) {
+            calls(set, whole, choices, path, timeline).ifPresent(all::add);
+        }
+        for (Fork settled : path.course().forks()) {
+            Fork fork = whole.course().fork(settled.id()).orElseThrow();
+            if (fork.by() != Fork.By.CALL && fork.branches().size() > 1) {
+                List<Option> ways = fork.branches().stream()
+                        .map(b -> new Option(b.id().text(), b.label(), choices.with(fork.id(), b.id())))
+                        .toList();
+                double at = ForkTimes.at(path, timeline, settled);
+                all.add(new Turning(fork.id().text(), settled.after(), at, fork.by(), ways));
+            }
+        }
+        all.sort(Comparator.comparingDouble(Turning::seconds));
+        return all;
+    }
+
+    private static Optional<Turning> calls(
+            CallSet set, Progression whole, Choices choices, Progression path, Timeline timeline) {
+        List<List<String>> legal = set.legal();
+        Optional<Move> first = path.moves().stream()
+                .filter(m -> timeline.move(m.id()).happens())
+                .filter(m -> isAbout(whole.move(m.id()).orElse(m), set.id()))
+                .min(Comparator.comparingDouble(m -> timeline.move(m.id()).start()));
+        Optional<Fork> fork = path.course().forks().stream()
+                .filter(f -> f.call().equals(Optional.of(set.id())))
+                .min(Comparator.comparingDouble(f -> ForkTimes.at(path, timeline, f)));
+        if (legal.size() < 2 || legal.size() > MOST_CALLS || first.isEmpty() && fork.isEmpty()) {
+            return Optional.empty(); // it makes no difference, or too many
+        }
+        List<Option> ways = legal.stream()
+                .map(c -> new Option(String.join("-", c), String.join(" › ", c), choices.with(set.id(), c)))
+                .toList();
+        double called =
+                first.map(m -> timeline.move(m.id()).start() - BEFORE_SECONDS).orElse(Double.POSITIVE_INFINITY);
+        double forks = fork.map(f -> ForkTimes.at(path, timeline, f)).orElse(Double.POSITIVE_INFINITY);
+        StepId step = called <= forks
+                ? path.stepOf(first.orElseThrow().id()).orElseThrow().id()
+                : fork.orElseThrow().after();
+        double at = Math.max(0, Math.min(called, forks));
+        return Optional.of(new Turning(set.id().text(), step, at, Fork.By.CALL, ways));
+    }
+
+    /** Whether a move calls from a set, or goes where it is called. */
+    private static boolean isAbout(Move move, CallId set) {
+        if (move instanceof Act act && act.deed() instanceof Deed.Calling c) {
+            return c.set().equals(Optional.of(set));
+        }
+        return move instanceof Travel travel
+                && travel.path().stream()
+                        .anyMatch(w ->
+                                w.called().filter(c -> c.call().equals(set)).isPresent());
+    }
+}
