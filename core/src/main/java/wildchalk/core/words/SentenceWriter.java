@@ -36,6 +36,9 @@ final class SentenceWriter {
 
     private static final List<Double> TURNS = List.of(0.5, 1.0, 2.0, 3.0);
 
+    /** As many as may be, for a circle that something else ends. */
+    private static final List<Double> ENDLESS_TURNS = List.of(Round.MAX_TURNS);
+
     private final Progression drill;
     private final Surface surface;
     private final Timeline timeline;
@@ -251,10 +254,17 @@ final class SentenceWriter {
         if (centre == null) {
             return;
         }
-        for (double turns : TURNS) {
+        // where something else ends it, it matters only which way round
+        boolean endless = move.until().isPresent() && index + 1 == move.path().size();
+        for (double turns : endless ? ENDLESS_TURNS : TURNS) {
             for (Hand side : List.of(Hand.LEFT, Hand.RIGHT)) {
                 Waypoint circled = w.withRound(Optional.of(new Round(centre, turns, side)));
-                choices.add(new Phrase.Choice(group, round(circled), with(move, index, circled)));
+                boolean same =
+                        endless && w.round().filter(r -> r.side() == side).isPresent();
+                if (!same) {
+                    String text = endless ? round(circled, text("words.endless")) : round(circled);
+                    choices.add(new Phrase.Choice(group, text, with(move, index, circled)));
+                }
             }
         }
         if (w.round().isPresent()) {
