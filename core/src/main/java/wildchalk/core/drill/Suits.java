@@ -46,8 +46,8 @@ public record Suits(List<AgeBand> ages, String level) {
         return String.join(", ", runs);
     }
 
-    /** "U10–U14: once they catch on the run"; empty for everybody. */
+    /** "U10–U14 · once they catch on the run"; empty for everybody. */
     public String inWords() {
-        return Stream.of(agesInWords(), level).filter(t -> !t.isEmpty()).collect(Collectors.joining(": "));
+        return Stream.of(agesInWords(), level).filter(t -> !t.isEmpty()).collect(Collectors.joining(" · "));
     }
 }

@@ -64,7 +64,7 @@ class SuitsTest {
     @Test
     void agesAndWordsStandBesideEachOther() {
         assertEquals(
-                "U10–U14: once they catch on the run",
+                "U10–U14 · once they catch on the run",
                 new Suits(List.of(AgeBand.U14, AgeBand.U12, AgeBand.U10), "once they catch on the run").inWords());
         assertEquals("beginners", new Suits(List.of(), "beginners").inWords());
         assertEquals("U8, U10", new Suits(List.of(AgeBand.U8, AgeBand.U10), "").inWords());

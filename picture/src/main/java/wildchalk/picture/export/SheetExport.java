@@ -137,6 +137,7 @@ public final class SheetExport {
         StringBuilder body = new StringBuilder();
         body.append("<h1>").append(escape(rep.drill().title())).append("</h1>");
         body.append("<p class=\"about\">").append(escape(about(rep))).append("</p>");
+        suits(body, rep);
         diagrams(body, parts.get(0), 0, paper);
         body.append(
                 "<object type=\"wildchalk/legend\" class=\"legend\" alt=\"%s\" style=\"width:%smm;height:%smm\"></object>"
@@ -209,17 +210,20 @@ public final class SheetExport {
             body.append("<h2>")
                     .append(escape(TEXTS.get("sheet.version", part.rep().whole().title())))
                     .append("</h2>");
-            String suits = part.rep().whole().course().suits().inWords();
-            if (!suits.isEmpty()) {
-                body.append("<p>")
-                        .append(escape(TEXTS.get("sheet.level", suits)))
-                        .append("</p>");
-            }
+            suits(body, part.rep());
             List<String> changes = SheetParts.changes(part);
             if (!changes.isEmpty()) {
                 body.append(list(changes));
             }
             diagrams(body, part, i, paper);
+        }
+    }
+
+    /** Whom the version is for, where it says so. */
+    private static void suits(StringBuilder body, Rep rep) {
+        String suits = rep.whole().course().suits().inWords();
+        if (!suits.isEmpty()) {
+            body.append("<p>").append(escape(TEXTS.get("sheet.level", suits))).append("</p>");
         }
     }
 

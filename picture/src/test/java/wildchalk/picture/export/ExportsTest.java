@@ -30,6 +30,7 @@ import org.w3c.dom.Document;
 import org.w3c.dom.NodeList;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
@@ -244,5 +245,23 @@ class ExportsTest {
                 assertTrue(away < 0.005, role.label() + " is " + away + " m off at " + at);
             }
         }
+    }
+
+    @Test
+    void sheetAndPageSayWhomAVersionSuits() throws IOException {
+        Drill ladder = Demo.read("lantern-ladder");
+        Rep few = Rep.of(
+                ladder, ladder.progression(new ProgressionId("few-touches")).orElseThrow());
+        Rep base = Rep.of(ladder, ladder.base());
+        String said = "For: " + few.whole().course().suits().inWords();
+        assertTrue(said.contains("U16 · "), said);
+        for (Rep rep : List.of(few, base)) {
+            assertTrue(text(SheetExport.of(rep, SheetExport.Paper.A4, Progress.NONE))
+                    .contains(normal(said)));
+        }
+        String page = new String(PageExport.of(base, Ground.PAPER), StandardCharsets.UTF_8);
+        assertTrue(page.contains("<p>" + said + "</p>"));
+        assertEquals(
+                page.indexOf(said), page.lastIndexOf(said), "it stands with that version's one path and no other's");
     }
 }
