@@ -4,6 +4,9 @@ import java.util.Locale;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Role;
@@ -12,6 +15,7 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.Landmark;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
+import wildchalk.core.text.Letters;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
 
@@ -39,7 +43,45 @@ public final class EventNames {
         } else if (event instanceof Event.IsCalled c) {
             return Texts.CORE.get("event.called", c.words());
         }
-        return event.move().map(Object::toString).orElse(Texts.CORE.get("event.whistle"));
+        return event instanceof Event.Whistle
+                ? Texts.CORE.get("event.whistle")
+                : when(event).replaceFirst("^(when|as) ", "");
+    }
+
+    /** "When A gets the ball", "as CO shoots", "on the whistle". */
+    public String when(Event event) {
+        if (event instanceof Event.Caught caught) {
+            Move pass = drill.move(caught.of()).orElseThrow();
+            RoleId receiver = pass instanceof Pass p ? p.receiver().orElse(pass.role()) : pass.role();
+            return Texts.CORE.get("trigger.caught", label(receiver));
+        } else if (event instanceof Event.Starts starts) {
+            return about("trigger.start", starts.of(), "");
+        } else if (event instanceof Event.Ends ends) {
+            return about("trigger.end", ends.of(), "");
+        } else if (event instanceof Event.Whistle) {
+            return Texts.CORE.get("trigger.whistle", "");
+        }
+        return Texts.CORE.get("trigger.when", of(event), "");
+    }
+
+    /** A text about a move of some kind, under a key that ends with the kind. */
+    public String about(String key, MoveId id, String seconds) {
+        Move other = drill.move(id).orElseThrow();
+        return Texts.CORE.get(key + "." + MoveKinds.of(other), actor(other), seconds);
+    }
+
+    /** The label; with the sentence's letter when the role has several moves of the kind. */
+    private String actor(Move other) {
+        long same = drill.moves().stream()
+                .filter(m -> m.role().equals(other.role()) && m.getClass() == other.getClass())
+                .count();
+        String label = label(other.role());
+        return same > 1 ? label + " (" + letter(other.id()) + ")" : label;
+    }
+
+    /** The letter of a move's sentence. */
+    public String letter(MoveId id) {
+        return Letters.of(drill.moveOrder().get(id));
     }
 
     private String who(Event.Reaches r) {

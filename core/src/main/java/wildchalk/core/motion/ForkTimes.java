@@ -8,7 +8,7 @@ import wildchalk.core.drill.Step;
 public final class ForkTimes {
 
     /** A fork is met a little before its moment, so that nothing of one way is seen yet, s. */
-    private static final double BEFORE_SECONDS = 1e-3;
+    static final double BEFORE_SECONDS = 1e-3;
 
     private ForkTimes() {}
 

@@ -142,11 +142,7 @@ final class Reports {
 
     /** What should have ended a travel came after its end, before its start or never. */
     void until(String rule, Travel travel, Surface surface, Point where, double seconds, double t) {
-        Event until = travel.until().orElseThrow();
-        String what = until.move()
-                .flatMap(drill::move)
-                .map(m -> Texts.CORE.get("until." + until.getClass().getSimpleName(), name(m)))
-                .orElseGet(() -> new EventNames(drill, surface).of(until));
+        String what = new EventNames(drill, surface).of(travel.until().orElseThrow());
         add(Severity.WARN, rule, List.of(travel.id()), where, t, name(travel), what, Numbers.seconds(seconds));
     }
 

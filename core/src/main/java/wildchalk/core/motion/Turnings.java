@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
@@ -21,8 +22,8 @@ public final class Turnings {
     /** Nobody looks through more things that may be called than these. */
     public static final int MOST_CALLS = 36;
 
-    /** One is met a little before its moment, so that nothing of one way is seen yet, s. */
-    private static final double BEFORE_SECONDS = 1e-3;
+    /** Where something would be called. */
+    private record Place(StepId step, double seconds) {}
 
     /**
      * One such moment.
@@ -77,27 +78,25 @@ public final class Turnings {
     private static Optional<Turning> calls(
             CallSet set, Progression whole, Choices choices, Progression path, Timeline timeline) {
         List<List<String>> legal = set.legal();
-        Optional<Move> first = path.moves().stream()
+        if (legal.size() < 2 || legal.size() > MOST_CALLS) {
+            return Optional.empty();
+        }
+        Stream<Place> moves = path.moves().stream()
                 .filter(m -> timeline.move(m.id()).happens())
                 .filter(m -> isAbout(whole.move(m.id()).orElse(m), set.id()))
-                .min(Comparator.comparingDouble(m -> timeline.move(m.id()).start()));
-        Optional<Fork> fork = path.course().forks().stream()
+                .map(m -> new Place(
+                        path.stepOf(m.id()).orElseThrow().id(),
+                        Math.max(0, timeline.move(m.id()).start() - ForkTimes.BEFORE_SECONDS)));
+        Stream<Place> forks = path.course().forks().stream()
                 .filter(f -> f.call().equals(Optional.of(set.id())))
-                .min(Comparator.comparingDouble(f -> ForkTimes.at(path, timeline, f)));
-        if (legal.size() < 2 || legal.size() > MOST_CALLS || first.isEmpty() && fork.isEmpty()) {
-            return Optional.empty(); // it makes no difference, or too many
-        }
+                .map(f -> new Place(f.after(), ForkTimes.at(path, timeline, f)));
         List<Option> ways = legal.stream()
                 .map(c -> new Option(String.join("-", c), String.join(" › ", c), choices.with(set.id(), c)))
                 .toList();
-        double called =
-                first.map(m -> timeline.move(m.id()).start() - BEFORE_SECONDS).orElse(Double.POSITIVE_INFINITY);
-        double forks = fork.map(f -> ForkTimes.at(path, timeline, f)).orElse(Double.POSITIVE_INFINITY);
-        StepId step = called <= forks
-                ? path.stepOf(first.orElseThrow().id()).orElseThrow().id()
-                : fork.orElseThrow().after();
-        double at = Math.max(0, Math.min(called, forks));
-        return Optional.of(new Turning(set.id().text(), step, at, Fork.By.CALL, ways));
+        // where nothing hangs on it, nobody is asked
+        return Stream.concat(moves, forks)
+                .min(Comparator.comparingDouble(Place::seconds))
+                .map(p -> new Turning(set.id().text(), p.step(), p.seconds(), Fork.By.CALL, ways));
     }
 
     /** Whether a move calls from a set, or goes where it is called. */

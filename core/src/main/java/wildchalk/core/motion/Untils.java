@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.ObjDoubleConsumer;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.surface.Surface;
@@ -14,25 +15,23 @@ final class Untils {
     /** Somebody who has come to rest so shortly before what should have stopped him did not run out of path, s. */
     private static final double NO_WAIT_SECONDS = 0.5;
 
-    /** Shortens a travel that is under way. */
-    interface Cut {
-        void at(Job job, double t);
-    }
+    /** A travel, and what is waited for. */
+    private record Until(Job job, Travel travel, Watch watch) {}
 
     private final Watches watches;
     private final Reports reports;
     private final Surface surface;
-    private final Cut cut;
-    private final List<Job> all = new ArrayList<>();
-    private final Map<Job, Watch> watchOf = new HashMap<>();
+    private final ObjDoubleConsumer<Job> cutShort;
+    private final List<Until> all = new ArrayList<>();
     /** Those that wait for a moment of a move. */
     private final Map<Event, List<Watch>> onMoves = new HashMap<>();
 
-    Untils(Watches watches, Reports reports, Surface surface, Cut cut) {
+    /** @param cutShort shortens a travel that is under way, at a second */
+    Untils(Watches watches, Reports reports, Surface surface, ObjDoubleConsumer<Job> cutShort) {
         this.watches = watches;
         this.reports = reports;
         this.surface = surface;
-        this.cut = cut;
+        this.cutShort = cutShort;
     }
 
     void add(Job job) {
@@ -40,8 +39,7 @@ final class Untils {
             Event event = travel.until().get();
             Watch watch = watches.add(event, job.step);
             watch.then = t -> comes(job, travel, t);
-            all.add(job);
-            watchOf.put(job, watch);
+            all.add(new Until(job, travel, watch));
             if (event.move().isPresent()) {
                 onMoves.computeIfAbsent(event, e -> new ArrayList<>()).add(watch);
             }
@@ -60,7 +58,7 @@ final class Untils {
     private void comes(Job job, Travel travel, double t) {
         switch (job.state) {
             case WAITING -> reports.until("until-before", travel, surface, job.runner.at(t), 0, t);
-            case RUNNING -> cut.at(job, t);
+            case RUNNING -> cutShort.accept(job, t);
             case DONE -> {
                 double waited = t - job.end;
                 if (waited > NO_WAIT_SECONDS) {
@@ -73,9 +71,10 @@ final class Untils {
 
     /** At the end of the rep: what never came. */
     void report() {
-        for (Job job : all) {
-            if (!watchOf.get(job).hasFired() && job.state == Job.State.DONE) {
-                reports.until("until-never", (Travel) job.move, surface, job.runner.at(job.end), 0, job.end);
+        for (Until until : all) {
+            Job job = until.job();
+            if (!until.watch().hasFired() && job.state == Job.State.DONE) {
+                reports.until("until-never", until.travel(), surface, job.runner.at(job.end), 0, job.end);
             }
         }
     }

@@ -59,15 +59,10 @@ public final class CourseWords {
         String where = h.where()
                 .map(r -> r instanceof Region.In in ? names.zone(in.zone()) : names.line((Region.Line) r))
                 .orElse("");
-        String until = h.until().map(e -> text("rule.until", clause(e))).orElse("");
+        String until = h.until().map(triggers::untilWords).orElse("");
         return text("rule.hold." + h.what().name().toLowerCase(Locale.ROOT), label(h.role()), where, until)
                 .replaceAll(" +", " ")
                 .replace(" .", ".");
-    }
-
-    /** Without "when". */
-    private String clause(Event event) {
-        return triggers.words(event).replaceFirst("^(when|as|on) ", "");
     }
 
     private String calls(CallSet c) {
@@ -95,7 +90,7 @@ public final class CourseWords {
         if (launch.at().get() instanceof Event.Whistle) {
             return text("launch.every", seconds);
         }
-        String when = triggers.words(launch.at().get());
+        String when = names.when(launch.at().get());
         return launch.seconds() > 0 ? text("launch.at.plus", when, seconds) : text("launch.at", when);
     }
 

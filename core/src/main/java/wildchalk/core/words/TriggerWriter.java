@@ -20,11 +20,9 @@ import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.motion.EventNames;
-import wildchalk.core.motion.MoveKinds;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
 import wildchalk.core.telling.CourseOffers;
-import wildchalk.core.text.Letters;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
 
@@ -114,8 +112,9 @@ final class TriggerWriter {
         return choices;
     }
 
-    private String untilWords(Event event) {
-        return Texts.CORE.get("words.until", words(event).replaceFirst("^(when|as|on) ", ""));
+    /** "Until CO shoots". */
+    String untilWords(Event event) {
+        return Texts.CORE.get("words.until", names.of(event));
     }
 
     // ---- the moments there are ----
@@ -213,34 +212,13 @@ final class TriggerWriter {
         if (event instanceof Event.Whistle) {
             return Texts.CORE.get("trigger.whistle" + plus, seconds);
         } else if (event instanceof Event.Starts starts) {
-            return about("trigger.start" + plus, starts.of(), seconds);
+            return names.about("trigger.start" + plus, starts.of(), seconds);
         } else if (event instanceof Event.Ends ends) {
-            return about("trigger.end" + plus, ends.of(), seconds);
+            return names.about("trigger.end" + plus, ends.of(), seconds);
         } else if (event instanceof Event.Caught caught) {
             return caught(move, caught.of(), plus, seconds);
         }
         return Texts.CORE.get("trigger.when" + plus, names.of(event), seconds);
-    }
-
-    /** When something happens, for something that is no move. */
-    String words(Event event) {
-        if (event instanceof Event.Caught caught) {
-            Move pass = drill.move(caught.of()).orElseThrow();
-            RoleId receiver = pass instanceof Pass p ? p.receiver().orElse(pass.role()) : pass.role();
-            return Texts.CORE.get("trigger.caught", label(receiver));
-        } else if (event instanceof Event.Starts starts) {
-            return about("trigger.start", starts.of(), "");
-        } else if (event instanceof Event.Ends ends) {
-            return about("trigger.end", ends.of(), "");
-        } else if (event instanceof Event.Whistle) {
-            return Texts.CORE.get("trigger.whistle", "");
-        }
-        return Texts.CORE.get("trigger.when", names.of(event), "");
-    }
-
-    private String about(String key, MoveId id, String seconds) {
-        Move other = drill.move(id).orElseThrow();
-        return Texts.CORE.get(key + "." + MoveKinds.of(other), actor(other), seconds);
     }
 
     private String caught(Move move, MoveId id, String plus, String seconds) {
@@ -250,20 +228,7 @@ final class TriggerWriter {
             return Texts.CORE.get("trigger.caught.self" + plus, "", seconds);
         }
         return Texts.CORE.get(
-                "trigger.caught" + plus, receiver.map(this::label).orElse("(" + letter(id) + ")"), seconds);
-    }
-
-    /** The label; with the sentence's letter when the role has several moves of the kind. */
-    private String actor(Move other) {
-        long same = drill.moves().stream()
-                .filter(m -> m.role().equals(other.role()) && m.getClass() == other.getClass())
-                .count();
-        String label = label(other.role());
-        return same > 1 ? label + " (" + letter(other.id()) + ")" : label;
-    }
-
-    private String letter(MoveId id) {
-        return Letters.of(drill.moveOrder().get(id));
+                "trigger.caught" + plus, receiver.map(this::label).orElse("(" + names.letter(id) + ")"), seconds);
     }
 
     private String label(RoleId role) {

@@ -66,7 +66,7 @@ public final class Shell extends BorderPane {
     }
 
     void start(Optional<Path> drill) {
-        applyGround();
+        dress();
         watch();
         drill.ifPresent(this::openFile);
         if (board == null) {

@@ -7,7 +7,7 @@ import javafx.scene.input.MouseEvent;
 
 /**
  * What a control says about itself to a pointer that rests on it. A tooltip is a window of its own, so each is only made when
- * a pointer first comes near; made with their controls they were a tenth of the start.
+ * a pointer first comes near: made with their controls they would hold up the start.
  */
 public final class Tips {
 

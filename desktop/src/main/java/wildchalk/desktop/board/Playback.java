@@ -14,6 +14,7 @@ import wildchalk.core.motion.Launches;
 import wildchalk.core.motion.Turnings;
 import wildchalk.core.motion.Turnings.Turning;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.picture.export.Rep;
 
 /** Moves the playhead while a drill plays: past forks, and round and round while reps follow each other. */
 public final class Playback {
@@ -26,6 +27,8 @@ public final class Playback {
     private final BooleanSupplier reps;
     private final Random random = new Random(SEED);
     private final ObjectProperty<Optional<Turning>> asking = new SimpleObjectProperty<>(Optional.empty());
+    private Rep turnsOf;
+    private List<Turning> turns = List.of();
     /** What has been said since the whistle. */
     private final Set<String> said = new HashSet<>();
 
@@ -110,12 +113,13 @@ public final class Playback {
                 .findFirst();
     }
 
+    /** Those of the rep that is shown; asked for with every frame, worked out once. */
     private List<Turning> turnings() {
-        return Turnings.on(
-                document.whole(),
-                document.choicesProperty().get(),
-                document.rep().progression(),
-                document.timeline());
+        if (document.rep() != turnsOf) {
+            turnsOf = document.rep();
+            turns = turnsOf.turnings();
+        }
+        return turns;
     }
 
     // ---- reps that overlap ----

@@ -26,10 +26,6 @@ import wildchalk.desktop.talk.TalkView;
 final class Transport extends HBox {
 
     private static final double[] SPEEDS = {0.5, 1, 2};
-    /** Wide enough for what they usually say; without these they are as wide as the longest thing they could. */
-    private static final double FORKS_WIDTH = 150;
-
-    private static final double FOLLOW_WIDTH = 128;
 
     private final DrillDocument document;
     private final BoardView board;
@@ -131,9 +127,7 @@ final class Transport extends HBox {
             box.getChildren().forEach(b -> ((Region) b).setMinWidth(Region.USE_PREF_SIZE));
         }
         forks.setMinWidth(70);
-        forks.setPrefWidth(FORKS_WIDTH);
         follow.setMinWidth(70);
-        follow.setPrefWidth(FOLLOW_WIDTH);
     }
 
     /** How a drill that can go several ways is played, who is followed, whether reps overlap. */

@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -11,9 +12,9 @@ import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -32,6 +33,7 @@ import wildchalk.core.words.StepWords;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.board.FrameView;
 import wildchalk.desktop.board.Ticker;
+import wildchalk.desktop.board.WayButtons;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.picture.export.Rep;
 import wildchalk.picture.paint.Frame;
@@ -41,8 +43,6 @@ import wildchalk.picture.style.Ground;
 public final class PresentWindow {
 
     private static final double SLOW = 0.25;
-    /** More ways than these stand in several rows. */
-    private static final int ONE_ROW = 6;
 
     private final DrillDocument document;
     private final FrameView view;
@@ -63,6 +63,8 @@ public final class PresentWindow {
 
     private Optional<Question> open = Optional.empty();
     private Optional<Turning> choosing = Optional.empty();
+    /** A button for each way while somebody chooses. */
+    private Pane ways = new HBox();
 
     private PresentWindow(DrillDocument document, Ground ground) {
         this.document = document;
@@ -142,7 +144,21 @@ public final class PresentWindow {
 
     private void key(KeyEvent e) {
         switch (e.getCode()) {
-            case RIGHT, SPACE, ENTER, PAGE_DOWN -> next();
+            case ENTER -> {
+                if (choosing.isPresent()) {
+                    ((Button) ways.getChildren().get(focusedWay())).fire();
+                } else {
+                    next();
+                }
+            }
+            case UP, DOWN -> {
+                if (choosing.isPresent()) {
+                    int count = ways.getChildren().size();
+                    int to = focusedWay() + (e.getCode() == KeyCode.UP ? count - 1 : 1);
+                    ways.getChildren().get(to % count).requestFocus();
+                }
+            }
+            case RIGHT, SPACE, PAGE_DOWN -> next();
             case LEFT, PAGE_UP -> back();
             case S -> slow.setSelected(!slow.isSelected());
             case F -> freeze.setSelected(!freeze.isSelected());
@@ -156,13 +172,21 @@ public final class PresentWindow {
                     return;
                 }
                 int n = Integer.parseInt(digit) - 1;
-                List<Turnings.Option> ways = choosing.get().ways();
-                if (n >= 0 && n < ways.size()) {
-                    choose(ways.get(n));
+                List<Turnings.Option> all = choosing.get().ways();
+                if (n >= 0 && n < all.size()) {
+                    choose(all.get(n));
                 }
             }
         }
         e.consume();
+    }
+
+    /** The way whose button has the focus; the first where none has. */
+    private int focusedWay() {
+        return IntStream.range(0, ways.getChildren().size())
+                .filter(i -> ways.getChildren().get(i).isFocused())
+                .findFirst()
+                .orElse(0);
     }
 
     // ---- going on ----
@@ -181,7 +205,7 @@ public final class PresentWindow {
         t = steps().isEmpty() ? 0 : steps().get(step).start();
         until = t;
         // whoever goes back is asked again
-        turnings().stream().filter(x -> indexOf(x) >= step).forEach(x -> decided.remove(x.id()));
+        rep().turnings().stream().filter(x -> indexOf(x) >= step).forEach(x -> decided.remove(x.id()));
         freeze.setSelected(false);
         hideCard();
         words();
@@ -297,10 +321,6 @@ public final class PresentWindow {
 
     // ---- which way ----
 
-    private List<Turning> turnings() {
-        return Turnings.on(document.whole(), document.choicesProperty().get(), rep().progression(), rep().timeline());
-    }
-
     private int indexOf(Turning turning) {
         return rep().progression()
                 .steps()
@@ -309,7 +329,7 @@ public final class PresentWindow {
 
     /** What has to be said next in a step. */
     private Optional<Turning> open(int index) {
-        return turnings().stream()
+        return rep().turnings().stream()
                 .filter(x -> indexOf(x) == index && !decided.contains(x.id()))
                 .findFirst();
     }
@@ -318,18 +338,11 @@ public final class PresentWindow {
         choosing = Optional.of(turning);
         Label text = new Label(CourseWords.question(turning.by()));
         text.getStyleClass().add("present-question");
-        Pane ways = turning.ways().size() <= ONE_ROW ? new HBox(10) : new FlowPane(10, 10);
-        for (int i = 0; i < turning.ways().size(); i++) {
-            Turnings.Option way = turning.ways().get(i);
-            Button b = new Button(Ui.text("present.branch", i + 1, way.label()));
-            b.setId("present-branch-" + way.id());
-            b.setFocusTraversable(false);
-            b.setMnemonicParsing(false);
-            b.setOnAction(e -> choose(way));
-            ways.getChildren().add(b);
-        }
+        ways = WayButtons.of(
+                turning, "present-branch-", (n, label) -> Ui.text("present.branch", n, label), this::choose);
         card.getChildren().setAll(text, ways);
         card.setVisible(true);
+        ways.getChildren().get(0).requestFocus();
     }
 
     private void choose(Turnings.Option way) {

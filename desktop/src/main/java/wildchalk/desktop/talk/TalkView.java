@@ -283,11 +283,12 @@ public final class TalkView extends VBox {
     }
 
     private void showFindings(Rep rep) {
-        int count = rep.findings().size();
+        List<Finding> found = rep.findings();
+        int count = found.size();
         look.setText(count == 0 ? Ui.text("talk.look.none") : Ui.text("talk.look", count, count == 1 ? "" : "s"));
         look.setDisable(count == 0);
         findings.getChildren().clear();
-        for (Finding f : rep.findings()) {
+        for (Finding f : found) {
             Label message = new Label("!  " + f.message());
             message.getStyleClass().add("finding");
             message.setWrapText(true);

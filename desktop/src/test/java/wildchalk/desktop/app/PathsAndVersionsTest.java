@@ -390,7 +390,7 @@ class PathsAndVersionsTest {
         Window.until(() -> isThere(robot, "#present-go-on") || isThere(robot, "#present-branch-blue"));
         robot.type(KeyCode.RIGHT);
         Window.until(() -> isThere(robot, "#present-branch-blue"));
-        robot.type(KeyCode.DIGIT2);
+        robot.type(KeyCode.DOWN).type(KeyCode.ENTER);
         Window.until(
                 () -> window.document().progression().step(new StepId("s-blue")).isPresent());
         robot.type(KeyCode.ESCAPE);

@@ -40,7 +40,7 @@ record Play(Rep rep, String id) {
     List<Turn> turns(List<Play> all) {
         List<Turn> turns = new ArrayList<>();
         List<String> before = new ArrayList<>();
-        for (Turning turning : Turnings.on(rep.whole(), rep.choices(), rep.progression(), rep.timeline())) {
+        for (Turning turning : rep.turnings()) {
             List<Integer> to = turning.ways().stream()
                     .map(w -> index(all, before, turning, w))
                     .toList();

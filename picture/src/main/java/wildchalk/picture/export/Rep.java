@@ -14,6 +14,8 @@ import wildchalk.core.motion.AcrossPaths;
 import wildchalk.core.motion.AgeCheck;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.motion.Turnings;
+import wildchalk.core.motion.Turnings.Turning;
 import wildchalk.core.words.TalkThrough;
 import wildchalk.core.words.Words;
 import wildchalk.picture.paint.Legend;
@@ -71,6 +73,11 @@ public record Rep(
         all.addAll(AcrossPaths.findings(whole, progression));
         all.addAll(AgeCheck.findings(whole, drill.audience().paceBand()));
         return all;
+    }
+
+    /** Where somebody has to say how it goes on. */
+    public List<Turning> turnings() {
+        return Turnings.on(whole, choices, progression, timeline);
     }
 
     /** What everybody together travels, m. */
