@@ -51,11 +51,14 @@ class ArchitectureTest {
             "geometry",
             "surface",
             "drill",
+            "path",
             "ladder",
             "arrange",
             "finding",
             "motion",
+            "runthrough",
             "telling",
+            "edit",
             "words",
             "binder"
         };

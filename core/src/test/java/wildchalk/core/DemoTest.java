@@ -13,12 +13,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.GearKind;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Launches;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Medium;
 import wildchalk.core.words.CourseWords;
 import wildchalk.core.words.TalkThrough;
@@ -36,16 +37,16 @@ class DemoTest {
     }
 
     /** Every path of every version. */
-    private static List<Progression> paths(Drill drill) {
+    private static List<Path> paths(Drill drill) {
         return drill.progressions().stream()
-                .flatMap(p -> Outcomes.ways(p).stream().map(w -> Outcomes.along(p, w.choices())))
+                .flatMap(p -> Outcomes.ways(p).stream().map(w -> Path.of(p, w.choices())))
                 .toList();
     }
 
     @ParameterizedTest
     @MethodSource("drills")
     void nothingIsStuckAndNobodyLeavesTheGround(Drill drill) {
-        for (Progression path : paths(drill)) {
+        for (Path path : paths(drill)) {
             Timeline timeline = Timeline.of(drill, path);
             assertEquals(List.of(), timeline.findings());
             assertTrue(timeline.seconds() > 2, "it moves");
@@ -61,7 +62,7 @@ class DemoTest {
     @ParameterizedTest
     @MethodSource("drills")
     void everyStepHasWordsAndSomebodyWhoMoves(Drill drill) {
-        for (Progression path : paths(drill)) {
+        for (Path path : paths(drill)) {
             TalkThrough talk = Words.of(drill, path, Timeline.of(drill, path));
             assertEquals(path.steps().size(), talk.steps().size());
             talk.steps().forEach(s -> assertFalse(s.sentences().isEmpty(), s.title()));
@@ -80,8 +81,8 @@ class DemoTest {
         assertTrue(all.stream().anyMatch(p -> !p.course().calls().isEmpty()));
         assertTrue(all.stream()
                 .anyMatch(p -> p.steps().stream().anyMatch(s -> s.question().isPresent())));
-        assertTrue(drills().anyMatch(d -> Launches.period(d.base(), Timeline.of(d, d.base()))
-                .filter(x -> x < Timeline.of(d, d.base()).seconds())
+        assertTrue(drills().anyMatch(d -> Launches.period(Path.usual(d.base()), Timeline.of(d, Path.usual(d.base())))
+                .filter(x -> x < Timeline.of(d, Path.usual(d.base())).seconds())
                 .isPresent()));
         assertTrue(drills().anyMatch(
                         d -> !new CourseWords(d.base(), d.surface()).cautions().isEmpty()));

@@ -23,19 +23,16 @@ import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Schemas;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.BranchId;
-import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Travel;
-import wildchalk.core.drill.Way;
 import wildchalk.core.finding.Severity;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Symmetry;
@@ -46,6 +43,9 @@ import wildchalk.core.motion.HeadCounts;
 import wildchalk.core.motion.Launches;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Choices;
+import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Way;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Texts;
 import wildchalk.core.words.Phrase;
@@ -78,12 +78,12 @@ class StructuresTest {
         return drill.progression(new ProgressionId(id)).orElseThrow();
     }
 
-    private static Progression path(Drill drill, String... outcomes) {
+    private static wildchalk.core.path.Path path(Drill drill, String... outcomes) {
         Choices choices = Choices.USUAL;
         for (String o : outcomes) {
             choices = Outcomes.choosing(drill.base(), choices, o).orElseThrow();
         }
-        return Outcomes.along(drill.base(), choices);
+        return wildchalk.core.path.Path.of(drill.base(), choices);
     }
 
     private static MoveId move(String id) {
@@ -101,11 +101,11 @@ class StructuresTest {
         Drill drill = DrillFile.read(file).drill();
         for (Progression version : drill.progressions()) {
             for (Way way : Outcomes.ways(version)) {
-                Progression path = Outcomes.along(version, way.choices());
+                wildchalk.core.path.Path path = wildchalk.core.path.Path.of(version, way.choices());
                 Timeline t = Timeline.of(drill, path);
                 String where = file.getFileName() + " " + version.id() + " " + way.label();
                 assertEquals(List.of(), t.findings(), where);
-                assertEquals(List.of(), AcrossPaths.findings(version, path), where);
+                assertEquals(List.of(), AcrossPaths.findings(path), where);
                 assertTrue(t.moves().stream().allMatch(m -> m.happens()), where);
                 assertTrue(t.seconds() > 1 && t.seconds() < 90, where + " lasts " + t.seconds() + " s");
                 TalkThrough talk = Words.of(drill, path, t);
@@ -119,7 +119,7 @@ class StructuresTest {
     @Test
     void rimAndRedirect() throws IOException {
         Drill drill = read("lamp-rim");
-        Timeline near = Timeline.of(drill, version(drill, "near"));
+        Timeline near = Timeline.of(drill, wildchalk.core.path.Path.usual(version(drill, "near")));
         double caught = near.move(move("m1")).end();
         assertTrue(near.move(move("m3")).start() >= caught + 0.1 - 1e-9);
         // the centre stays below the puck until the winger has played it
@@ -129,9 +129,12 @@ class StructuresTest {
         assertTrue(near.flightOf(move("m3")).orElseThrow().path().stream().anyMatch(p -> Math.abs(p.y() - 15) < 1e-6));
         // the far side is the mirror of the near side, to the second
         Progression mirrored = Transforms.all(version(drill, "near"), drill.surface(), Symmetry.ACROSS_WIDTH);
-        Timeline far = Timeline.of(drill, version(drill, "far"));
-        assertEquals(far.seconds(), Timeline.of(drill, mirrored).seconds(), 1e-6);
-        Timeline pinch = Timeline.of(drill, version(drill, "pinch"));
+        Timeline far = Timeline.of(drill, wildchalk.core.path.Path.usual(version(drill, "far")));
+        assertEquals(
+                far.seconds(),
+                Timeline.of(drill, wildchalk.core.path.Path.usual(mirrored)).seconds(),
+                1e-6);
+        Timeline pinch = Timeline.of(drill, wildchalk.core.path.Path.usual(version(drill, "pinch")));
         assertTrue(pinch.poseAt(role("x"), 3.2).at().isWithin(0.5, new Point(18.5, 13.2)), "he pinches");
         List<String> changes = Words.changes(drill, version(drill, "pinch"), LengthUnit.METRES);
         assertTrue(changes.stream().anyMatch(c -> c.contains("straight back to D")), changes.toString());
@@ -140,7 +143,7 @@ class StructuresTest {
     @Test
     void twoDiagonalLines() throws IOException {
         Drill drill = read("cross-tide");
-        Timeline t = Timeline.of(drill, drill.base());
+        Timeline t = Timeline.of(drill, wildchalk.core.path.Path.usual(drill.base()));
         // both start together and do the same, each towards the other's line
         for (double s = 0; s < t.seconds(); s += 0.5) {
             Point a = t.poseAt(role("a"), s).at();
@@ -161,7 +164,7 @@ class StructuresTest {
     @Test
     void continuousBreak() throws IOException {
         Drill drill = read("causeway-break");
-        Timeline t = Timeline.of(drill, drill.base());
+        Timeline t = Timeline.of(drill, wildchalk.core.path.Path.usual(drill.base()));
         List<Happening.Kind> kinds =
                 t.happenings().stream().map(Happening::kind).toList();
         int scored = kinds.indexOf(Happening.Kind.AT_GOAL);
@@ -172,7 +175,7 @@ class StructuresTest {
                 t.poseAt(role("lw"), cross).at().x()
                         > t.poseAt(role("rw"), cross).at().x(),
                 "LW goes below RW");
-        assertEquals(Optional.of(t.seconds()), Launches.period(drill.base(), t));
+        assertEquals(Optional.of(t.seconds()), Launches.period(wildchalk.core.path.Path.usual(drill.base()), t));
     }
 
     @Test
@@ -181,7 +184,7 @@ class StructuresTest {
         assertNumbers(drill, path(drill, "pair", "goal"), "s2", 5, 4, HeadCounts.Direction.RIGHT);
         assertNumbers(drill, path(drill, "single"), "s5", 4, 3, HeadCounts.Direction.LEFT);
         assertNumbers(drill, path(drill, "pair", "rebound"), "s4", 6, 5, HeadCounts.Direction.RIGHT);
-        Progression save = path(drill, "pair", "save");
+        wildchalk.core.path.Path save = path(drill, "pair", "save");
         Timeline t = Timeline.of(drill, save);
         assertTrue(t.happenings().stream().anyMatch(h -> h.kind() == Happening.Kind.SAVED));
         assertEquals(
@@ -194,7 +197,7 @@ class StructuresTest {
     }
 
     private static void assertNumbers(
-            Drill drill, Progression path, String step, int with, int against, HeadCounts.Direction way) {
+            Drill drill, wildchalk.core.path.Path path, String step, int with, int against, HeadCounts.Direction way) {
         HeadCounts counts = HeadCounts.of(path, drill.surface(), Timeline.of(drill, path));
         assertEquals(Optional.of(new HeadCounts.Count(with, against, way)), counts.of(new StepId(step)), step);
     }
@@ -203,7 +206,7 @@ class StructuresTest {
     void roundTheSquare() throws IOException {
         Drill drill = read("buoy-square");
         List<Point> corners = new ArrayList<>();
-        Timeline t = Timeline.of(drill, version(drill, "base"));
+        Timeline t = Timeline.of(drill, wildchalk.core.path.Path.usual(version(drill, "base")));
         t.ballStates(new BallId("ball")).stream()
                 .filter(s -> s instanceof BallState.Loose)
                 .forEach(s -> corners.add(t.ballAt(new BallId("ball"), s.start())));
@@ -219,7 +222,7 @@ class StructuresTest {
     @Test
     void passAgainAndPressFromInside() throws IOException {
         Drill drill = read("slip-press");
-        Timeline t = Timeline.of(drill, drill.base());
+        Timeline t = Timeline.of(drill, wildchalk.core.path.Path.usual(drill.base()));
         double goes = t.move(move("m5")).start();
         assertEquals(
                 7,
@@ -242,7 +245,7 @@ class StructuresTest {
         assertEquals(30, ways.size(), "pairs from 1 to 6, none twice");
         for (Way way : ways) {
             List<String> called = way.choices().calls().values().iterator().next();
-            Progression path = Outcomes.along(drill.base(), way.choices());
+            wildchalk.core.path.Path path = wildchalk.core.path.Path.of(drill.base(), way.choices());
             Timeline t = Timeline.of(drill, path);
             List<Point> run = t.pathOf(role("r"), move("m2")).orElseThrow();
             for (String number : called) {
@@ -266,7 +269,9 @@ class StructuresTest {
             whole = whole.withMove(said(drill, whole, point, point == 1 ? "called.1" : "called.2"));
         }
         for (Way way : Outcomes.ways(drill.base())) {
-            assertEquals(Outcomes.along(drill.base(), way.choices()), Outcomes.along(whole, way.choices()));
+            assertEquals(
+                    wildchalk.core.path.Path.of(drill.base(), way.choices()),
+                    wildchalk.core.path.Path.of(whole, way.choices()));
         }
         whole = whole.withMove(said(drill, whole, 1, "not-called"));
         assertEquals(
@@ -277,19 +282,27 @@ class StructuresTest {
     /** What move m2 becomes when a choice of its way is taken for one point, counted from 1. */
     private static Move said(Drill drill, Progression whole, int point, String key) {
         String group = Texts.CORE.get("words.via.point", point, "").strip();
-        return Words.of(drill, whole, Timeline.of(drill, whole)).sentence(move("m2")).orElseThrow().phrases().stream()
+        return Words.of(
+                        drill,
+                        wildchalk.core.path.Path.usual(whole),
+                        Timeline.of(drill, wildchalk.core.path.Path.usual(whole)))
+                .sentence(move("m2"))
+                .orElseThrow()
+                .phrases()
+                .stream()
                 .filter(p -> p instanceof Phrase.Slot s && s.what() == SlotKind.VIA)
                 .flatMap(p -> ((Phrase.Slot) p).choices().stream())
                 .filter(c -> c.group().startsWith(group) && c.label().equals(Texts.CORE.get("words." + key)))
                 .findFirst()
                 .orElseThrow()
-                .move();
+                .change()
+                .apply(whole.move(move("m2")).orElseThrow());
     }
 
     @Test
     void twoCirclesUntilTheShot() throws IOException {
         Drill drill = read("beacon-circles");
-        Timeline t = Timeline.of(drill, drill.base());
+        Timeline t = Timeline.of(drill, wildchalk.core.path.Path.usual(drill.base()));
         Point middle = new Point(8.5, 0);
         double s = 3;
         Point a = t.poseAt(role("a1"), s).at().minus(middle);
@@ -302,23 +315,25 @@ class StructuresTest {
             MoveSpan round = t.move(move(each + "-round"));
             assertTrue(shot < round.end() && round.end() < shot + 1.5, each + " stops when the coach shoots");
         }
-        assertTrue(Words.of(drill, drill.base(), t)
+        assertTrue(Words.of(drill, wildchalk.core.path.Path.usual(drill.base()), t)
                 .steps()
                 .get(0)
                 .sentences()
                 .get(0)
                 .text()
                 .contains("until CO shoots"));
-        assertTrue(Words.of(drill, drill.base(), t).cautions().stream().anyMatch(c -> c.contains("governing body")));
-        HeadCounts counts = HeadCounts.of(drill.base(), drill.surface(), t);
+        assertTrue(Words.of(drill, wildchalk.core.path.Path.usual(drill.base()), t).cautions().stream()
+                .anyMatch(c -> c.contains("governing body")));
+        HeadCounts counts = HeadCounts.of(wildchalk.core.path.Path.usual(drill.base()), drill.surface(), t);
         assertEquals(Optional.of(new HeadCounts.Count(5, 5, HeadCounts.Direction.LEFT)), counts.of(new StepId("s4")));
     }
 
     @Test
     void scoopAndOut() throws IOException {
         Drill drill = read("gull-scoop");
-        Timeline t = Timeline.of(drill, version(drill, "base"));
-        double next = Launches.period(version(drill, "base"), t).orElseThrow();
+        Timeline t = Timeline.of(drill, wildchalk.core.path.Path.usual(version(drill, "base")));
+        double next = Launches.period(wildchalk.core.path.Path.usual(version(drill, "base")), t)
+                .orElseThrow();
         assertTrue(next < t.seconds(), "the next one starts before the group has finished");
         List<Double> running = Launches.running(next, t.seconds(), next + 0.5);
         assertEquals(List.of(0.5, next + 0.5), running);
@@ -342,7 +357,8 @@ class StructuresTest {
             assertEquals(2, new HashSet<>(way.labels()).size(), "never the same twice running: " + way.label());
         }
         assertTrue(seen.size() > 8, "all sorts come up: " + seen);
-        Timeline t = Timeline.of(drill, Outcomes.along(random, Choices.USUAL.with(new ForkId("f"), new BranchId("d"))));
+        Timeline t = Timeline.of(
+                drill, wildchalk.core.path.Path.of(random, Choices.USUAL.with(new ForkId("f"), new BranchId("d"))));
         assertEquals(role("d"), t.happenings().get(1).role().orElseThrow());
     }
 }

@@ -28,6 +28,7 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Slugs;
 import wildchalk.core.drill.Step;
@@ -49,14 +50,14 @@ public final class Copies {
     /** The progression with the copies, and their ids. */
     public record Pasted(Progression after, Set<ElementId> copies) {}
 
-    private final Progression from;
+    private final Scene from;
     private final Set<ElementId> ids;
     private final Surface surface;
     private final PlaneMap map;
     private final Map<ElementId, ElementId> names = new HashMap<>();
     private Progression into;
 
-    private Copies(Progression from, Set<ElementId> ids, Progression into, Surface surface, PlaneMap map) {
+    private Copies(Scene from, Set<ElementId> ids, Progression into, Surface surface, PlaneMap map) {
         this.from = from;
         this.ids = ids;
         this.into = into;
@@ -69,7 +70,7 @@ public final class Copies {
      *
      * @param map where each copy goes
      */
-    public static Pasted paste(Progression from, Set<ElementId> ids, Progression into, Surface surface, PlaneMap map) {
+    public static Pasted paste(Scene from, Set<ElementId> ids, Progression into, Surface surface, PlaneMap map) {
         return new Copies(from, closed(from, ids), into, surface, map).run();
     }
 
@@ -79,7 +80,7 @@ public final class Copies {
     }
 
     /** With the lines that feed chosen roles, the roles that chosen lines feed, and the balls in their hands. */
-    private static Set<ElementId> closed(Progression drill, Set<ElementId> chosen) {
+    private static Set<ElementId> closed(Scene drill, Set<ElementId> chosen) {
         Set<ElementId> all = new LinkedHashSet<>(chosen);
         for (WaitingLine line : drill.lines()) {
             if (all.contains(line.id())) {
@@ -170,8 +171,8 @@ public final class Copies {
     private RoleId freeId(String label, List<Role> roles) {
         Set<String> taken = new LinkedHashSet<>();
         roles.forEach(r -> taken.add(r.id().text()));
-        String slug = Slugs.of(label);
-        return new RoleId(taken.contains(slug) ? Slugs.next(into.stem("r"), taken) : slug);
+        RoleId free = into.freeRoleId(label);
+        return taken.contains(free.text()) ? new RoleId(Slugs.next(into.stem("r"), taken)) : free;
     }
 
     private void copyLayout() {
@@ -233,13 +234,16 @@ public final class Copies {
                     .map(this::copy)
                     .toList();
             if (!copies.isEmpty()) {
-                put(steps, i, copies);
+                put(steps, from.steps().get(i).id(), i, copies);
             }
         }
         into = into.withSteps(steps);
     }
 
-    private void put(List<Step> steps, int index, List<Move> copies) {
+    /** Into the step of that id, else into the one at that place. */
+    private void put(List<Step> steps, StepId id, int place, List<Move> copies) {
+        int own = steps.stream().map(Step::id).toList().indexOf(id);
+        int index = own >= 0 ? own : place;
         while (steps.size() <= index) {
             Set<String> taken = new LinkedHashSet<>();
             steps.forEach(s -> taken.add(s.id().text()));

@@ -165,22 +165,21 @@ public final class Patterns {
         List<WaitingLine> lines = new ArrayList<>(drill.lines());
         List<Role> roles = new ArrayList<>(drill.roles());
         Set<ElementId> made = new LinkedHashSet<>();
+        Progression now = drill;
         for (Point p : places) {
             Set<String> labels = new LinkedHashSet<>();
             roles.forEach(r -> labels.add(r.label()));
-            Set<String> ids = new LinkedHashSet<>();
-            roles.forEach(r -> ids.add(r.id().text()));
             String label = Slugs.next("A", labels);
-            String slug = Slugs.of(label);
-            RoleId role = new RoleId(ids.contains(slug) ? Slugs.next("r", ids) : slug);
+            RoleId role = now.freeRoleId(label);
             Set<String> lineIds = new LinkedHashSet<>();
             lines.forEach(l -> lineIds.add(l.id().text()));
-            LineId id = new LineId(Slugs.next("line", lineIds));
+            LineId id = new LineId(Slugs.next(drill.stem("line"), lineIds));
             String letter = String.valueOf((char) ('P' + lines.size() % 10));
             roles.add(new Role(role, label, Side.ATTACK, Optional.empty(), 0, 1));
             lines.add(new WaitingLine(id, letter, p, heading, List.of(role), 4));
             made.add(id);
+            now = drill.withPeople(lines, roles, drill.balls(), drill.steps());
         }
-        return new Copies.Pasted(drill.withPeople(lines, roles, drill.balls(), drill.steps()), made);
+        return new Copies.Pasted(now, made);
     }
 }

@@ -12,7 +12,7 @@ import wildchalk.core.drill.GapId;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.NoteId;
-import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.ZoneId;
 import wildchalk.core.geometry.Headings;
 import wildchalk.core.geometry.Point;
@@ -57,13 +57,13 @@ public final class Snapping {
     /** Where it goes and why. */
     public record Snapped(Point at, Reason reason, List<Guide> guides) {}
 
-    private final Progression drill;
+    private final List<Gear> gear;
     private final Surface surface;
     private final double reach;
     private final List<Point> others;
 
-    private Snapping(Progression drill, Surface surface, Set<ElementId> moving, double reachMetres) {
-        this.drill = drill;
+    private Snapping(Scene drill, Surface surface, Set<ElementId> moving, double reachMetres) {
+        this.gear = drill.gear().stream().filter(g -> !moving.contains(g.id())).toList();
         this.surface = surface;
         this.reach = reachMetres;
         this.others = others(drill, moving);
@@ -75,15 +75,11 @@ public final class Snapping {
      * @param moving elements that move with the hand and draw nothing
      * @param reachMetres how near is near
      */
-    public static Snapping of(Progression drill, Surface surface, Set<ElementId> moving, double reachMetres) {
-        return new Snapping(drill.withGear(without(drill, moving)), surface, moving, reachMetres);
+    public static Snapping of(Scene drill, Surface surface, Set<ElementId> moving, double reachMetres) {
+        return new Snapping(drill, surface, moving, reachMetres);
     }
 
-    private static List<Gear> without(Progression drill, Set<ElementId> moving) {
-        return drill.gear().stream().filter(g -> !moving.contains(g.id())).toList();
-    }
-
-    private static List<Point> others(Progression drill, Set<ElementId> moving) {
+    private static List<Point> others(Scene drill, Set<ElementId> moving) {
         List<Point> points = new ArrayList<>();
         for (ElementId id : Elements.all(drill)) {
             boolean stands = !(id instanceof NoteId || id instanceof ZoneId || id instanceof GapId);
@@ -127,7 +123,7 @@ public final class Snapping {
     }
 
     private Optional<Snapped> named(Point p) {
-        Optional<Point> gear = drill.gear().stream()
+        Optional<Point> gear = this.gear.stream()
                 .map(Gear::at)
                 .filter(g -> g.isWithin(reach, p))
                 .min(Comparator.comparingDouble(g -> g.distanceTo(p)));

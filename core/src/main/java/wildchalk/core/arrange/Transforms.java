@@ -19,6 +19,7 @@ import wildchalk.core.drill.MovedGoal;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.PlaneMap;
@@ -83,7 +84,7 @@ public final class Transforms {
     }
 
     /** The ids with all moves of the roles among them, so that a part of a drill moves as it is. */
-    public static Set<ElementId> withTheirMoves(Progression drill, Set<ElementId> ids) {
+    public static Set<ElementId> withTheirMoves(Scene drill, Set<ElementId> ids) {
         Set<ElementId> all = new LinkedHashSet<>(ids);
         Set<RoleId> roles = new LinkedHashSet<>();
         for (Role role : drill.roles()) {

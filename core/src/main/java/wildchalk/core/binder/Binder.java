@@ -133,6 +133,7 @@ public record Binder(Path folder) {
         Path to = stem(file).equals(Slugs.of(title)) ? file : free(file.getParent(), Slugs.of(title), DrillFile.SUFFIX);
         content.withDrill(renamed(content.drill(), title)).save(to);
         if (!to.equals(file)) {
+            Backups.follow(file, to);
             Files.deleteIfExists(file);
         }
         return to;
@@ -153,7 +154,9 @@ public record Binder(Path folder) {
 
     private static Path move(Path file, Path folder) throws IOException {
         Files.createDirectories(folder);
-        return Files.move(file, free(folder, stem(file), DrillFile.SUFFIX), StandardCopyOption.ATOMIC_MOVE);
+        Path to = Files.move(file, free(folder, stem(file), DrillFile.SUFFIX), StandardCopyOption.ATOMIC_MOVE);
+        Backups.follow(file, to);
+        return to;
     }
 
     /**

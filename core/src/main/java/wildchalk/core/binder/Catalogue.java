@@ -7,12 +7,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
-import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Outcomes;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Step;
-import wildchalk.core.motion.Timeline;
+import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Texts;
 import wildchalk.core.words.TalkThrough;
 import wildchalk.core.words.Words;
@@ -35,8 +33,7 @@ public final class Catalogue {
 
     /** Adds what only the worked-out drill says. */
     public void addTalk(Path file, Drill drill) {
-        Progression path = Outcomes.along(drill.base(), Choices.USUAL);
-        TalkThrough talk = Words.of(drill, path, Timeline.of(drill, path));
+        TalkThrough talk = Words.of(RunThrough.of(drill, drill.base()), LengthUnit.METRES);
         StringBuilder text = new StringBuilder(known(drill));
         talk.setUp().forEach(s -> text.append(plain(s)));
         talk.steps().forEach(s -> s.sentences().forEach(w -> text.append(plain(w.text()))));

@@ -11,6 +11,7 @@ import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Launch;
+import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Region;
@@ -25,9 +26,6 @@ import wildchalk.core.drill.Trigger;
 
 /** Reads forks, calls, rules, launch and rotation. The counterpart of {@link CourseWriter}. */
 final class CourseReader {
-
-    private static final int LABEL_LENGTH = 60;
-    private static final int LEVEL_LENGTH = 200;
 
     private CourseReader() {}
 
@@ -47,18 +45,18 @@ final class CourseReader {
     private static Branch branch(Fields f) throws FormatProblem {
         return new Branch(
                 new BranchId(f.slug("id")),
-                f.text("label", LABEL_LENGTH),
-                f.numberOr("weight", 1, 0.001, Branch.MAX_WEIGHT),
+                f.text("label", Limits.WORD),
+                f.numberOr("weight", 1, 0, Branch.MAX_WEIGHT),
                 f.flagOr("ends", false),
                 f.has("winner") ? Optional.of(new RoleId(f.slug("winner"))) : Optional.empty(),
                 f.has("result") ? Optional.of(f.choice("result", ShotEnd.class)) : Optional.empty(),
-                f.has("word") ? Optional.of(f.text("word", LABEL_LENGTH)) : Optional.empty());
+                f.has("word") ? Optional.of(f.text("word", Limits.WORD)) : Optional.empty());
     }
 
     static CallSet calls(Fields f) throws FormatProblem {
         return new CallSet(
                 new CallId(f.slug("id")),
-                f.texts("options", LABEL_LENGTH),
+                f.texts("options", Limits.WORD),
                 f.has("picks") ? f.whole("picks", 1, CallSet.MAX_PICKS) : 1,
                 f.flagOr("repeats", false),
                 f.has("within") ? f.whole("within", 0, CallSet.MAX_OPTIONS) : 0);
@@ -108,6 +106,6 @@ final class CourseReader {
         for (Located age : f.list("ages")) {
             ages.add(DrillReader.ageBand(f, age));
         }
-        return new Suits(ages, f.textOr("level", "", LEVEL_LENGTH));
+        return new Suits(ages, f.textOr("level", "", Limits.LINE));
     }
 }

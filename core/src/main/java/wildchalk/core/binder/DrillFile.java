@@ -2,6 +2,7 @@ package wildchalk.core.binder;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import wildchalk.core.drill.Drill;
 
@@ -14,6 +15,18 @@ public record DrillFile(Drill drill, Extras extras) {
 
     /** How drill files end. */
     public static final String SUFFIX = ".drill.json";
+
+    public static final Format<DrillFile> FORMAT = new Format<>() {
+        @Override
+        public String text(DrillFile content) {
+            return content.toText();
+        }
+
+        @Override
+        public DrillFile parse(Path file, String text) throws FormatProblem {
+            return DrillFile.parse(file, text);
+        }
+    };
 
     public static DrillFile ofNew(Drill drill) {
         return new DrillFile(drill, Extras.none());
@@ -30,6 +43,17 @@ public record DrillFile(Drill drill, Extras extras) {
         return new DrillFile(drill, extras);
     }
 
+    /** A drill, and the fingerprint of the very bytes that it was read from. */
+    public record Read(DrillFile content, Fingerprint fingerprint) {}
+
+    /** Reads a drill file as {@link #read} does. */
+    public static Read readWhole(Path file) throws IOException {
+        byte[] bytes = JsonTree.bytes(file);
+        Extras extras = new Extras();
+        Drill drill = DrillReader.read(file, JsonTree.parse(file, bytes), extras);
+        return new Read(new DrillFile(drill, extras), Fingerprint.of(bytes));
+    }
+
     /** Reads a drill from text; {@code file} is only named in errors. */
     public static DrillFile parse(Path file, String text) throws FormatProblem {
         Extras extras = new Extras();
@@ -44,8 +68,29 @@ public record DrillFile(Drill drill, Extras extras) {
         return JsonText.of(DrillWriter.write(drill, extras));
     }
 
-    /** Saves whole or not at all, and keeps what stood there before as a numbered backup. */
-    public void save(Path file) throws IOException {
-        SafeFiles.write(file, toText().getBytes(StandardCharsets.UTF_8));
+    /**
+     * Saves whole or not at all, after reading back what was written; what stood there before becomes a backup.
+     *
+     * @return what the file holds then
+     */
+    public Fingerprint save(Path file) throws IOException {
+        byte[] content = toText().getBytes(StandardCharsets.UTF_8);
+        SafeFiles.write(file, content, part -> {
+            DrillFile again;
+            try {
+                again = parse(file, Files.readString(part));
+            } catch (FormatProblem refused) {
+                throw new IOException(
+                        "This drill was not saved, since it could not be read again; the file is as it was. "
+                                + refused.getMessage(),
+                        refused);
+            }
+            if (!again.drill().equals(drill)) {
+                throw new IOException(file
+                        + ": this drill was not saved, since it would come back otherwise than it is; the file is as"
+                        + " it was. Undo the last edit and try again.");
+            }
+        });
+        return Fingerprint.of(content);
     }
 }

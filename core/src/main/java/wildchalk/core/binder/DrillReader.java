@@ -9,6 +9,7 @@ import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Backdrop;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
+import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.MovedGoal;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.SurfaceUse;
@@ -26,10 +27,6 @@ final class DrillReader {
     static final String FORMAT = "wild-chalk-drill";
     static final int VERSION = 2;
 
-    private static final int TITLE_LENGTH = 200;
-    private static final int LABEL_LENGTH = 12;
-    private static final int TEXT_LENGTH = 20_000;
-
     private DrillReader() {}
 
     static Drill read(Path file, Located root, Extras extras) throws FormatProblem {
@@ -39,11 +36,11 @@ final class DrillReader {
     private static Drill drill(Fields f) throws FormatProblem {
         f.object("format").readAll(g -> g.format(FORMAT, VERSION));
         DrillId id = new DrillId(f.slug("id"));
-        String title = f.text("title", TITLE_LENGTH);
+        String title = f.text("title", Limits.LINE);
         SurfaceUse use = f.object("surface").readAll(DrillReader::surface);
         Audience audience = f.has("for") ? f.object("for").readAll(DrillReader::audience) : Audience.USUAL;
-        List<String> themes = f.texts("themes", TITLE_LENGTH);
-        String notes = f.textOr("notes", "", TEXT_LENGTH);
+        List<String> themes = f.texts("themes", Limits.LINE);
+        String notes = f.textOr("notes", "", Limits.TEXT);
         List<Progression> progressions = progressions(f);
         Optional<Backdrop> backdrop =
                 f.has("backdrop") ? Optional.of(f.object("backdrop").readAll(DrillReader::backdrop)) : Optional.empty();

@@ -79,10 +79,10 @@ final class EventReader {
             found.add(new Region.Out(f.slug("out")));
         }
         if (f.has("at")) {
-            found.add(new Region.NearPlace(f.point("at"), f.number("within", 0.01, Region.MAX_METRES)));
+            found.add(new Region.NearPlace(f.point("at"), f.number("within", 0, Region.MAX_METRES)));
         }
         if (f.has("near")) {
-            found.add(new Region.NearRole(new RoleId(f.slug("near")), f.number("within", 0.01, Region.MAX_METRES)));
+            found.add(new Region.NearRole(new RoleId(f.slug("near")), f.number("within", 0, Region.MAX_METRES)));
         }
         if (found.size() != 1) {
             throw f.problem("A place to reach needs exactly one of \"line\", \"in\", \"out\", \"at\" or \"near\".");

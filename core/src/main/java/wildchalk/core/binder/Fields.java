@@ -10,14 +10,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.Slugs;
 import wildchalk.core.geometry.Point;
 
 /** Takes the fields of one JSON object, one by one, and keeps what nobody took. */
 final class Fields {
 
-    /** Farther out than this (m) is no surface. */
-    static final double MAX_METRES = 500;
+    static final double MAX_METRES = Limits.METRES;
 
     /** Turns an element into a value. */
     interface Reading<T> {

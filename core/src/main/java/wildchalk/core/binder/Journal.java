@@ -6,138 +6,212 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
-import java.nio.channels.OverlappingFileLockException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
-import java.util.ArrayList;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.ScheduledThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
 
 /**
- * What has not been saved yet, kept beside the drill after every change so that a crash loses nothing. A journal that is
- * left when its window is gone can be read back. The first line of its file says what it belongs to; the drill follows.
+ * What has not been saved yet, kept after every change so that a crash loses nothing. The first line of its file says what
+ * it belongs to, and what that held then; the content follows. What cannot be written is told at once and tried again until
+ * it can; nobody ever waits for it without end. {@link LeftJournals} reads back what a crash has left.
  */
-public final class Journal implements AutoCloseable {
+public final class Journal<T> implements AutoCloseable {
 
-    private static final String SUFFIX = ".journal";
-    private static final String LOCK = ".lock";
+    static final String SUFFIX = ".journal";
+    static final String LOCK = ".lock";
     /** The state before, until the present one is safely on the disk. */
-    private static final String KEPT = ".kept";
+    static final String KEPT = ".kept";
+
+    static final String FORMAT = "wild-chalk-journal";
+    static final int VERSION = 2;
+
+    private static final long RETRY_MILLIS = 1000;
+    private static final Duration PATIENCE = Duration.ofSeconds(5);
 
     /**
-     * A journal that a crash has left.
+     * What a content belongs to.
      *
-     * @param file where the drill was stored; empty for one that never was
-     * @param edits what had been done to it since it was saved, the first first
+     * @param file where it is stored; empty for one that never was
+     * @param base what the file held when it was read or written here last
+     * @param version which version of a drill was open
      */
-    public record Left(Path journal, Optional<Path> file, List<String> edits, DrillFile content) {}
+    public record Belongs(Optional<Path> file, Optional<Fingerprint> base, Optional<String> version) {
 
-    private record Entry(DrillFile content, List<String> edits) {}
+        /** To nothing that is stored yet. */
+        public static final Belongs NOWHERE = new Belongs(Optional.empty(), Optional.empty(), Optional.empty());
 
-    private final Path journal;
-    private final Optional<Path> file;
-    private final FileChannel lock;
-    private final Object latch = new Object();
-    private final Thread writer;
-    private Entry waiting;
-    private boolean busy;
-    private boolean closed;
-    private IOException failed;
-
-    private Journal(Path journal, Optional<Path> file, FileChannel lock) {
-        this.journal = journal;
-        this.file = file;
-        this.lock = lock;
-        this.writer = new Thread(this::write, "wildchalk-journal");
-        writer.setDaemon(true);
-        writer.start();
-    }
-
-    /** A journal for a drill that is being edited; nothing is written before the first change. */
-    public static Journal open(Path folder, Optional<Path> file) throws IOException {
-        Files.createDirectories(folder);
-        Path journal = folder.resolve(UUID.randomUUID() + SUFFIX);
-        FileChannel lock = FileChannel.open(beside(journal), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-        if (lock.tryLock() == null) {
-            throw new IOException(journal + ": somebody else holds this new journal.");
+        public Belongs {
+            file = file.map(Path::toAbsolutePath);
         }
-        return new Journal(journal, file.map(Path::toAbsolutePath), lock);
     }
 
-    private static Path beside(Path journal) {
-        return journal.resolveSibling(journal.getFileName() + LOCK);
+    /** Hears on the journal's own thread how it fares. */
+    public interface Listener {
+        /** What is given to it is kept nowhere but in memory. */
+        void failing(Throwable why);
+
+        /** Everything that was given to it is on the disk. */
+        void keeping();
+    }
+
+    private record Entry<T>(T content, Belongs belongs, List<String> edits) {}
+
+    private final Format<T> format;
+    private final Path journal;
+    private final Listener listener;
+    private final ScheduledThreadPoolExecutor writer;
+    private final Object latch = new Object();
+    /** What should be kept; empty for nothing. */
+    private Optional<Entry<T>> wanted = Optional.empty();
+
+    private long asked;
+    private long done;
+    private Throwable failure;
+    private FileChannel lock;
+
+    /** A journal for something that is being edited; nothing is written before the first change. */
+    public Journal(Path folder, Format<T> format, Listener listener) {
+        this.format = format;
+        this.journal = folder.toAbsolutePath().resolve(UUID.randomUUID() + SUFFIX);
+        this.listener = listener;
+        this.writer = new ScheduledThreadPoolExecutor(1, task -> {
+            Thread thread = new Thread(task, "wildchalk-journal");
+            thread.setDaemon(true);
+            return thread;
+        });
+        writer.setExecuteExistingDelayedTasksAfterShutdownPolicy(false);
     }
 
     /** Keeps a state; of several that come quickly the last is kept. Returns at once. */
-    public void keep(DrillFile content, List<String> edits) {
-        synchronized (latch) {
-            waiting = new Entry(content, List.copyOf(edits));
-            latch.notifyAll();
-        }
+    public void keep(T content, Belongs belongs, List<String> edits) {
+        want(Optional.of(new Entry<>(content, belongs, List.copyOf(edits))));
     }
 
-    /** Forgets what was kept: the drill has been saved, or is as it was. */
-    public void clear() throws IOException {
-        synchronized (latch) {
-            waiting = null;
-            settle();
-            remove(journal);
-        }
+    /** Forgets what was kept: it has been saved, or is as it was. Returns at once. */
+    public void clear() {
+        want(Optional.empty());
     }
 
-    /** Waits until everything that was given is on the disk. */
-    public void flush() throws IOException {
+    private void want(Optional<Entry<T>> entry) {
         synchronized (latch) {
-            settle();
-            if (failed != null) {
-                throw failed;
-            }
+            wanted = entry;
+            asked++;
         }
-    }
-
-    private void settle() {
         try {
-            while (waiting != null || busy) {
-                latch.wait();
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
+            writer.execute(this::write);
+        } catch (RejectedExecutionException closed) {
+            // closed in order: nothing is edited any more
         }
     }
+
+    /**
+     * Waits until everything that was given is on the disk, some seconds at most.
+     *
+     * @throws IOException when it cannot be, or not in time
+     */
+    public void flush() throws IOException {
+        long end = System.nanoTime() + PATIENCE.toNanos();
+        synchronized (latch) {
+            long seen = done;
+            while (done < asked) {
+                long left = TimeUnit.NANOSECONDS.toMillis(end - System.nanoTime());
+                if (failure != null && done == seen) {
+                    throw new IOException(journal + ": " + failure.getMessage(), failure);
+                }
+                if (left <= 0) {
+                    throw new IOException(journal + ": the disk does not answer.");
+                }
+                try {
+                    latch.wait(left);
+                } catch (InterruptedException e) {
+                    Thread.currentThread().interrupt();
+                    throw new IOException(journal + ": interrupted.", e);
+                }
+            }
+        }
+    }
+
+    // ---- on the journal's own thread ----
 
     private void write() {
-        while (true) {
-            Entry entry;
-            synchronized (latch) {
-                busy = false;
-                latch.notifyAll();
-                while (waiting == null && !closed) {
-                    try {
-                        latch.wait();
-                    } catch (InterruptedException e) {
-                        return;
-                    }
-                }
-                if (waiting == null) {
-                    return;
-                }
-                entry = waiting;
-                waiting = null;
-                busy = true;
+        Optional<Entry<T>> entry;
+        long number;
+        boolean wasFailing;
+        synchronized (latch) {
+            if (done == asked) {
+                return; // what was given was written with something newer
             }
-            try {
-                store(text(entry).getBytes(StandardCharsets.UTF_8));
-            } catch (IOException e) {
-                synchronized (latch) {
-                    failed = e;
-                }
-            }
+            entry = wanted;
+            number = asked;
+            wasFailing = failure != null;
         }
+        try {
+            if (entry.isPresent()) {
+                hold();
+                store(text(entry.get()).getBytes(StandardCharsets.UTF_8));
+            } else {
+                remove(journal);
+            }
+        } catch (IOException | RuntimeException | Error e) {
+            failed(e);
+            return;
+        }
+        synchronized (latch) {
+            done = number;
+            failure = null;
+            latch.notifyAll();
+        }
+        if (wasFailing) {
+            listener.keeping();
+        }
+    }
+
+    private void failed(Throwable why) {
+        synchronized (latch) {
+            failure = why;
+            latch.notifyAll();
+        }
+        listener.failing(why);
+        try {
+            writer.schedule(this::write, RETRY_MILLIS, TimeUnit.MILLISECONDS);
+        } catch (RejectedExecutionException closed) {
+            // nobody waits for it any more
+        }
+    }
+
+    /** Holds the lock that says that this journal has a window; also when somebody has taken the folder away meanwhile. */
+    private void hold() throws IOException {
+        if (lock != null && Files.exists(beside(journal))) {
+            return;
+        }
+        Files.createDirectories(journal.getParent());
+        FileChannel channel = FileChannel.open(beside(journal), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+        FileLock held = channel.tryLock();
+        if (held == null) {
+            channel.close();
+            throw new IOException(journal + ": somebody else holds this new journal.");
+        }
+        if (lock != null) {
+            lock.close();
+        }
+        lock = channel;
+    }
+
+    static Path beside(Path journal) {
+        return journal.resolveSibling(journal.getFileName() + LOCK);
+    }
+
+    static Path kept(Path journal) {
+        return journal.resolveSibling(journal.getFileName() + KEPT);
     }
 
     /**
@@ -157,92 +231,38 @@ public final class Journal implements AutoCloseable {
         Files.deleteIfExists(kept(journal));
     }
 
-    private static Path kept(Path journal) {
-        return journal.resolveSibling(journal.getFileName() + KEPT);
-    }
-
-    private String text(Entry entry) {
+    private String text(Entry<T> entry) {
         ObjectNode head = JsonNodeFactory.instance.objectNode();
-        file.ifPresent(f -> head.put("file", f.toString()));
+        head.putObject("format").put("name", FORMAT).put("version", VERSION);
+        entry.belongs().file().ifPresent(f -> head.put("file", f.toString()));
+        entry.belongs().base().ifPresent(b -> head.put("base", b.hex()));
+        entry.belongs().version().ifPresent(v -> head.put("version", v));
         ArrayNode edits = head.putArray("edits");
         entry.edits().forEach(edits::add);
-        return head + "\n" + entry.content().toText();
+        return head + "\n" + format.text(entry.content());
     }
 
-    /** The window closes in order: nothing is left to bring back. */
+    static void remove(Path journal) throws IOException {
+        Files.deleteIfExists(journal);
+        Files.deleteIfExists(kept(journal));
+    }
+
+    /**
+     * The window closes in order: nothing is left to bring back.
+     *
+     * @throws IOException when the journal could not be taken away; it will be offered at the next start
+     */
     @Override
     public void close() throws IOException {
         clear();
-        synchronized (latch) {
-            closed = true;
-            latch.notifyAll();
-        }
-        lock.close();
-        Files.deleteIfExists(beside(journal));
-    }
-
-    // ---- after a crash ----
-
-    /** Journals whose windows are gone. One that cannot be read is left where it is and not listed. */
-    public static List<Left> left(Path folder) throws IOException {
-        if (!Files.isDirectory(folder)) {
-            return List.of();
-        }
-        List<Path> journals;
-        try (Stream<Path> files = Files.list(folder)) {
-            // one that was killed between two moves has left only the state before
-            journals = files.map(
-                            f -> f.resolveSibling(f.getFileName().toString().replaceFirst("\\.kept$", "")))
-                    .filter(f -> f.getFileName().toString().endsWith(SUFFIX))
-                    .filter(f -> !f.getFileName().toString().startsWith("."))
-                    .distinct()
-                    .sorted()
-                    .toList();
-        }
-        List<Left> left = new ArrayList<>();
-        for (Path journal : journals) {
-            if (!isHeld(journal)) {
-                read(journal, journal).or(() -> read(journal, kept(journal))).ifPresent(left::add);
+        try {
+            flush();
+        } finally {
+            writer.shutdownNow();
+            if (lock != null) {
+                lock.close();
+                Files.deleteIfExists(beside(journal));
             }
         }
-        return left;
-    }
-
-    private static boolean isHeld(Path journal) throws IOException {
-        Path lockFile = beside(journal);
-        if (!Files.exists(lockFile)) {
-            return false;
-        }
-        try (FileChannel channel = FileChannel.open(lockFile, StandardOpenOption.WRITE);
-                FileLock mine = channel.tryLock()) {
-            return mine == null;
-        } catch (OverlappingFileLockException e) {
-            return true; // another window of this very process
-        }
-    }
-
-    private static Optional<Left> read(Path journal, Path from) {
-        try {
-            String text = Files.readString(from);
-            int end = text.indexOf('\n');
-            Located head = JsonTree.parse(journal, text.substring(0, Math.max(0, end)));
-            Fields f = new Fields(journal, new Extras(), head, "");
-            Optional<Path> file = f.has("file") ? Optional.of(Path.of(f.text("file", 4096))) : Optional.empty();
-            List<String> edits = f.texts("edits", 1000);
-            return Optional.of(new Left(journal, file, edits, DrillFile.parse(journal, text.substring(end + 1))));
-        } catch (IOException | IllegalArgumentException e) {
-            return Optional.empty();
-        }
-    }
-
-    /** Throws a left journal away: it was brought back, or is not wanted. */
-    public static void discard(Left left) throws IOException {
-        remove(left.journal());
-        Files.deleteIfExists(beside(left.journal()));
-    }
-
-    private static void remove(Path journal) throws IOException {
-        Files.deleteIfExists(journal);
-        Files.deleteIfExists(kept(journal));
     }
 }

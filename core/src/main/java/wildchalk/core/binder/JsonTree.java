@@ -38,6 +38,15 @@ final class JsonTree {
     private JsonTree() {}
 
     static Located read(Path file) throws IOException {
+        return parse(file, bytes(file));
+    }
+
+    static Located parse(Path file, byte[] bytes) throws FormatProblem {
+        return parse(file, chars(file, bytes));
+    }
+
+    /** What a file holds, if it can be one of ours. */
+    static byte[] bytes(Path file) throws IOException {
         if (Files.isDirectory(file)) {
             throw new FormatProblem(file, "This is a folder; name a file in it.");
         }
@@ -57,7 +66,7 @@ final class JsonTree {
                     "The file has %d MB; %d MB is the most. It is probably not a Wild Chalk file."
                             .formatted(size >> 20, MAX_BYTES >> 20));
         }
-        return parse(file, chars(file, Files.readAllBytes(file)));
+        return Files.readAllBytes(file);
     }
 
     /** The characters of a file without a byte order mark; kept as they are decoded, which is quickest for many files. */

@@ -113,7 +113,7 @@ final class MoveReader {
     }
 
     private static double seconds(Fields f) throws FormatProblem {
-        return f.number("seconds", 0.01, Deed.MAX_SECONDS);
+        return f.number("seconds", 0, Deed.MAX_SECONDS);
     }
 
     private static List<Waypoint> path(Fields f) throws FormatProblem {
@@ -140,8 +140,7 @@ final class MoveReader {
     }
 
     private static Round round(Fields f) throws FormatProblem {
-        return new Round(
-                f.point("centre"), f.numberOr("turns", 1, 0.01, Round.MAX_TURNS), f.choice("side", Hand.class));
+        return new Round(f.point("centre"), f.numberOr("turns", 1, 0, Round.MAX_TURNS), f.choice("side", Hand.class));
     }
 
     private static Called called(Fields f) throws FormatProblem {

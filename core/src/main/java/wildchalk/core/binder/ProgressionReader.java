@@ -24,6 +24,7 @@ import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Layout;
+import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Move;
@@ -50,16 +51,12 @@ import wildchalk.core.ladder.ListChange;
 /** Reads one version of a drill: whole, or as what it changes in another. The counterpart of {@link ProgressionWriter}. */
 final class ProgressionReader {
 
-    private static final int TITLE_LENGTH = 200;
-    private static final int LABEL_LENGTH = 12;
-    private static final int TEXT_LENGTH = 20_000;
-
     private ProgressionReader() {}
 
     /** @param before the versions that stand before it in the file */
     static Progression read(Fields f, List<Progression> before) throws FormatProblem {
         ProgressionId id = new ProgressionId(f.slug("id"));
-        String title = f.text("title", TITLE_LENGTH);
+        String title = f.text("title", Limits.LINE);
         if (f.has("basedOn")) {
             ProgressionId wanted = new ProgressionId(f.slug("basedOn"));
             Progression base = before.stream()
@@ -228,7 +225,7 @@ final class ProgressionReader {
         return new Step(
                 new StepId(f.slug("id")),
                 f.elements("moves", MoveReader::move),
-                f.texts("points", TEXT_LENGTH),
+                f.texts("points", Limits.TEXT),
                 f.has("on")
                         ? Optional.of(f.object("on")
                                 .readAll(o -> new OnBranch(new ForkId(o.slug("fork")), new BranchId(o.slug("branch")))))
@@ -241,8 +238,8 @@ final class ProgressionReader {
     private static Question question(Fields f) throws FormatProblem {
         return new Question(
                 f.has("start") ? Optional.of(new MoveId(f.slug("start"))) : Optional.empty(),
-                f.text("ask", TEXT_LENGTH),
-                f.textOr("answer", "", TEXT_LENGTH));
+                f.text("ask", Limits.TEXT),
+                f.textOr("answer", "", Limits.TEXT));
     }
 
     // ---- elements ----
@@ -283,13 +280,13 @@ final class ProgressionReader {
     private static MarkedZone zone(Fields f) throws FormatProblem {
         return new MarkedZone(
                 new ZoneId(f.slug("id")),
-                f.text("name", TITLE_LENGTH),
+                f.text("name", Limits.LINE),
                 f.choiceOr("kind", ZoneKind.class, ZoneKind.BOX),
                 f.points("outline", 3, MarkedZone.MAX_CORNERS));
     }
 
     private static Note note(Fields f) throws FormatProblem {
-        return new Note(new NoteId(f.slug("id")), f.text("text", TEXT_LENGTH), f.point("at"), f.pointIfAny("pointsAt"));
+        return new Note(new NoteId(f.slug("id")), f.text("text", Limits.TEXT), f.point("at"), f.pointIfAny("pointsAt"));
     }
 
     private static Gap gap(Fields f) throws FormatProblem {
@@ -306,7 +303,7 @@ final class ProgressionReader {
                 f.point("at"),
                 heading(f),
                 size == null ? kind.footprint() : new Footprint(size.x(), size.y()),
-                f.textOr("label", "", LABEL_LENGTH),
+                f.textOr("label", "", Limits.LABEL),
                 f.has("count") ? f.whole("count", 1, Gear.MAX_COUNT) : kind.isSupply() ? Gear.USUAL_SUPPLY : 1);
     }
 
@@ -317,7 +314,7 @@ final class ProgressionReader {
         }
         return new WaitingLine(
                 new LineId(f.slug("id")),
-                f.text("label", LABEL_LENGTH),
+                f.text("label", Limits.LABEL),
                 f.point("at"),
                 heading(f),
                 feeds,
@@ -327,14 +324,14 @@ final class ProgressionReader {
     private static Role role(Fields f) throws FormatProblem {
         return new Role(
                 new RoleId(f.slug("id")),
-                f.text("label", LABEL_LENGTH),
+                f.text("label", Limits.LABEL),
                 f.choice("side", Side.class),
                 f.pointIfAny("at"),
                 heading(f),
                 f.numberOr("pace", 1, Role.MIN_PACE, Role.MAX_PACE),
                 f.has("team") ? Optional.of(f.choice("team", Chalk.class)) : Optional.empty(),
                 f.choiceOr("hand", Hand.class, Hand.NONE),
-                f.textOr("task", "", TITLE_LENGTH));
+                f.textOr("task", "", Limits.LINE));
     }
 
     static double heading(Fields f) throws FormatProblem {

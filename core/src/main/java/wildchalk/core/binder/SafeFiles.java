@@ -5,55 +5,111 @@ import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
-import java.util.Comparator;
-import java.util.List;
-import java.util.stream.Stream;
+import java.nio.file.attribute.PosixFileAttributeView;
+import java.nio.file.attribute.PosixFileAttributes;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.UUID;
 
-/** Writes files so that a crash at any moment leaves either the old one or the new one, whole. */
+/**
+ * Writes files so that a crash at any moment leaves either the old one or the new one, whole. A link stays a link, and who
+ * may read and write a file stays as it was.
+ */
 public final class SafeFiles {
 
-    /** The folder beside a file that holds what it was before. */
-    public static final String BACKUPS = ".backups";
+    /** Looks at what was written before it replaces anything. */
+    @FunctionalInterface
+    public interface Check {
 
-    private static final int BACKUPS_KEPT = 10;
+        Check NONE = part -> {};
+
+        /** @throws IOException when it is not what it should be; the file that it would have replaced then stays */
+        void readBack(Path part) throws IOException;
+    }
 
     private SafeFiles() {}
 
-    /** Writes beside, forces to disk, renames; keeps the previous content in {@link #BACKUPS}. */
+    /**
+     * Writes beside, forces to disk, looks at it, renames; what the file held before becomes a backup. A file that holds the
+     * very same already is left alone.
+     *
+     * @throws IOException when it cannot be written
+     */
+    public static void write(Path file, byte[] content, Check check) throws IOException {
+        Path target = followed(file);
+        if (!Files.isRegularFile(target) || !Arrays.equals(Files.readAllBytes(target), content)) {
+            replace(target, content, check, true);
+        }
+    }
+
+    /** Without looking at it. */
     public static void write(Path file, byte[] content) throws IOException {
-        write(file, content, true);
+        write(file, content, Check.NONE);
     }
 
-    /** Writes beside, forces to disk, renames; what was there before is gone. */
+    /** Writes like {@link #write}; what was there before is gone. */
     static void replace(Path file, byte[] content) throws IOException {
-        write(file, content, false);
+        replace(followed(file), content, Check.NONE, false);
     }
 
-    private static void write(Path file, byte[] content, boolean keepBackup) throws IOException {
-        Path target = file.toAbsolutePath();
+    private static void replace(Path target, byte[] content, Check check, boolean keepBackup) throws IOException {
         Files.createDirectories(target.getParent());
-        Path beside = Files.createTempFile(target.getParent(), "." + target.getFileName(), ".part");
+        Path beside = target.resolveSibling(".wild-chalk-" + UUID.randomUUID() + ".part");
         try {
-            try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE)) {
+            // a new file is for those who may read new files here; a temporary one would be for its owner alone
+            try (FileChannel channel =
+                    FileChannel.open(beside, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
                 ByteBuffer buffer = ByteBuffer.wrap(content);
                 while (buffer.hasRemaining()) {
                     channel.write(buffer);
                 }
                 channel.force(true);
             }
-            if (keepBackup && Files.isRegularFile(target)) {
-                backUp(target);
+            check.readBack(beside);
+            if (Files.isRegularFile(target)) {
+                sameRights(target, beside);
+                if (keepBackup) {
+                    Backups.keep(target, Instant.now());
+                }
             }
             rename(beside, target);
+            force(target.getParent());
         } finally {
             Files.deleteIfExists(beside);
         }
     }
 
-    private static void rename(Path from, Path to) throws IOException {
+    /** Where a link leads, also one whose file is not there yet. */
+    private static Path followed(Path file) throws IOException {
+        Path at = file.toAbsolutePath();
+        for (int i = 0; i < 40 && Files.isSymbolicLink(at); i++) {
+            at = at.resolveSibling(Files.readSymbolicLink(at)).normalize();
+        }
+        return at;
+    }
+
+    private static void sameRights(Path from, Path to) throws IOException {
+        PosixFileAttributeView rights =
+                Files.getFileAttributeView(to, PosixFileAttributeView.class, LinkOption.NOFOLLOW_LINKS);
+        if (rights == null) {
+            return; // a file system without such rights
+        }
+        PosixFileAttributes before = Files.readAttributes(from, PosixFileAttributes.class);
+        if (!rights.readAttributes().group().equals(before.group())) {
+            try {
+                rights.setGroup(before.group());
+            } catch (IOException notAllowed) {
+                // only members may give a file to a group; it is readable all the same
+            }
+        }
+        rights.setPermissions(before.permissions());
+    }
+
+    static void rename(Path from, Path to) throws IOException {
         try {
             Files.move(from, to, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
         } catch (AtomicMoveNotSupportedException e) {
@@ -61,35 +117,12 @@ public final class SafeFiles {
         }
     }
 
-    private static void backUp(Path target) throws IOException {
-        Path folder = target.resolveSibling(BACKUPS);
-        Files.createDirectories(folder);
-        String name = target.getFileName().toString();
-        List<Path> earlier = backupsOf(target);
-        int next = earlier.isEmpty() ? 1 : numberOf(earlier.get(earlier.size() - 1)) + 1;
-        Files.copy(target, folder.resolve(name + "." + next), StandardCopyOption.REPLACE_EXISTING);
-        for (int i = 0; i + BACKUPS_KEPT <= earlier.size(); i++) {
-            Files.deleteIfExists(earlier.get(i));
+    /** Forces the new name to disk, where the system can do that. */
+    private static void force(Path folder) {
+        try (FileChannel channel = FileChannel.open(folder, StandardOpenOption.READ)) {
+            channel.force(true);
+        } catch (IOException notHere) {
+            // some systems open no folders; the content is on the disk in any case
         }
-    }
-
-    /** Earlier contents of a file, oldest first. */
-    public static List<Path> backupsOf(Path file) throws IOException {
-        Path folder = file.toAbsolutePath().resolveSibling(BACKUPS);
-        if (!Files.isDirectory(folder)) {
-            return List.of();
-        }
-        String stem = file.getFileName() + ".";
-        try (Stream<Path> all = Files.list(folder)) {
-            return all.filter(p -> p.getFileName().toString().startsWith(stem) && numberOf(p) > 0)
-                    .sorted(Comparator.comparingInt(SafeFiles::numberOf))
-                    .toList();
-        }
-    }
-
-    private static int numberOf(Path backup) {
-        String name = backup.getFileName().toString();
-        String digits = name.substring(name.lastIndexOf('.') + 1);
-        return digits.matches("\\d{1,9}") ? Integer.parseInt(digits) : 0;
     }
 }

@@ -2,6 +2,7 @@ package wildchalk.core.binder;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import wildchalk.core.surface.Surface;
 
@@ -45,8 +46,17 @@ public record SurfaceFile(Surface surface, Extras extras) {
         return JsonText.of(SurfaceWriter.file(surface, extras));
     }
 
-    /** Saves whole or not at all, and keeps what stood there before as a numbered backup. */
+    /** Saves whole or not at all, after reading back what was written; what stood there before becomes a backup. */
     public void save(Path file) throws IOException {
-        SafeFiles.write(file, toText().getBytes(StandardCharsets.UTF_8));
+        SafeFiles.write(file, toText().getBytes(StandardCharsets.UTF_8), part -> {
+            try {
+                parse(file, Files.readString(part));
+            } catch (FormatProblem refused) {
+                throw new IOException(
+                        "This surface was not saved, since it could not be read again; the file is as it was. "
+                                + refused.getMessage(),
+                        refused);
+            }
+        });
     }
 }

@@ -19,6 +19,7 @@ public record Backdrop(String picture, Point at, double widthMetres, double dim)
     public Backdrop {
         Objects.requireNonNull(picture, "picture");
         Objects.requireNonNull(at, "at");
+        Limits.place("background picture", at);
         if (!(widthMetres >= 1 && widthMetres <= 300)) {
             throw new IllegalArgumentException(
                     "The background picture (%s m wide) needs 1 to 300 m.".formatted(widthMetres));

@@ -27,6 +27,10 @@ public record Ball(BallId id, Start start) {
 
     /** Lying at a place. */
     public record Loose(Point at) implements Start {
+        public Loose {
+            Limits.place("ball", at);
+        }
+
         @Override
         public <T> T match(Function<With, T> onWith, Function<Loose, T> onLoose) {
             return onLoose.apply(this);

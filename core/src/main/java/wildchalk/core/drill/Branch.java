@@ -30,6 +30,8 @@ public record Branch(
         Objects.requireNonNull(winner, "winner");
         Objects.requireNonNull(result, "result");
         Objects.requireNonNull(word, "word");
+        Limits.text("branch", label, Limits.WORD);
+        word.ifPresent(w -> Limits.text("call", w, Limits.WORD));
         if (label.isBlank()) {
             throw new IllegalArgumentException("The branch %s needs a label; whoever chooses reads it.".formatted(id));
         }

@@ -20,6 +20,7 @@ public record CallSet(CallId id, List<String> options, int picks, boolean repeat
 
     public CallSet {
         Objects.requireNonNull(id, "id");
+        options.forEach(o -> Limits.text("call", o, Limits.WORD));
         options = List.copyOf(options);
         settled = List.copyOf(settled);
         Uniqueness.check("call", options.stream());
@@ -40,6 +41,10 @@ public record CallSet(CallId id, List<String> options, int picks, boolean repeat
     /** One of which anything may be called. */
     public CallSet(CallId id, List<String> options, int picks, boolean repeats, int within) {
         this(id, options, picks, repeats, within, List.of());
+    }
+
+    public CallSet withId(CallId name) {
+        return new CallSet(name, options, picks, repeats, within, settled);
     }
 
     public CallSet settledAt(List<String> called) {

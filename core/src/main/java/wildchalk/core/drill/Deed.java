@@ -187,6 +187,7 @@ public sealed interface Deed {
 
         public Calling {
             Objects.requireNonNull(words, "words");
+            Limits.text("call", words, MAX_LENGTH);
             Objects.requireNonNull(set, "set");
             if (words.isBlank() || words.length() > MAX_LENGTH) {
                 throw new IllegalArgumentException(

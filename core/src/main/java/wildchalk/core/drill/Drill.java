@@ -32,6 +32,11 @@ public record Drill(
         Objects.requireNonNull(audience, "audience");
         Objects.requireNonNull(notes, "notes");
         Objects.requireNonNull(backdrop, "backdrop");
+        Limits.text("title", title, Limits.LINE);
+        Limits.text("notes", notes, Limits.TEXT);
+        themes.forEach(t -> Limits.text("theme", t, Limits.LINE));
+        Limits.count("themes", themes.size(), Limits.THEMES);
+        Limits.count("versions", progressions.size(), Limits.VERSIONS);
         themes = List.copyOf(themes);
         progressions = List.copyOf(progressions);
         if (progressions.isEmpty()) {

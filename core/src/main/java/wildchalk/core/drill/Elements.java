@@ -15,7 +15,7 @@ public final class Elements {
     private Elements() {}
 
     /** All ids, in the order in which the tab key visits them. */
-    public static List<ElementId> all(Progression drill) {
+    public static List<ElementId> all(Scene drill) {
         List<ElementId> ids = new ArrayList<>();
         drill.roles().forEach(r -> ids.add(r.id()));
         drill.balls().forEach(b -> ids.add(b.id()));
@@ -45,12 +45,12 @@ public final class Elements {
         return ids::contains;
     }
 
-    public static boolean has(Progression drill, ElementId id) {
+    public static boolean has(Scene drill, ElementId id) {
         return all(drill).contains(id);
     }
 
     /** Where an element stands at the whistle; empty for a move and for a ball in somebody's hands. */
-    public static Optional<Point> place(Progression drill, ElementId id) {
+    public static Optional<Point> place(Scene drill, ElementId id) {
         if (id instanceof RoleId role) {
             return drill.role(role).map(r -> drill.startOf(role));
         } else if (id instanceof GearId gear) {
@@ -79,7 +79,7 @@ public final class Elements {
     }
 
     /** The ids with everything that is grouped with one of them. */
-    public static Set<ElementId> withGroups(Progression drill, Set<ElementId> ids) {
+    public static Set<ElementId> withGroups(Scene drill, Set<ElementId> ids) {
         Set<ElementId> all = new LinkedHashSet<>(ids);
         for (Set<ElementId> group : drill.layout().groups()) {
             if (group.stream().anyMatch(ids::contains)) {
@@ -89,7 +89,7 @@ public final class Elements {
         return all;
     }
 
-    public static boolean isLocked(Progression drill, ElementId id) {
+    public static boolean isLocked(Scene drill, ElementId id) {
         return drill.layout().locked().contains(id);
     }
 }

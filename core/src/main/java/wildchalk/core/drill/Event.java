@@ -137,6 +137,7 @@ public sealed interface Event {
     record IsCalled(String words) implements Event {
         public IsCalled {
             Objects.requireNonNull(words, "words");
+            Limits.text("call", words, Limits.WORD);
         }
 
         @Override

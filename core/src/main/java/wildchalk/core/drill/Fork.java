@@ -33,6 +33,7 @@ public record Fork(
         Objects.requireNonNull(decider, "decider");
         Objects.requireNonNull(call, "call");
         branches = List.copyOf(branches);
+        Limits.count("branches", branches.size(), Limits.BRANCHES);
         if (branches.isEmpty()) {
             throw new IllegalArgumentException("The fork %s (0 branches) needs at least one.".formatted(id));
         }

@@ -14,6 +14,8 @@ public record Gap(GapId id, int number, Point from, Point to) {
         Objects.requireNonNull(id, "id");
         Objects.requireNonNull(from, "from");
         Objects.requireNonNull(to, "to");
+        Limits.place("gap", from);
+        Limits.place("gap", to);
         if (number < 1 || number > 99) {
             throw new IllegalArgumentException(
                     "The gap %s (number %d) needs a number of 1 to 99.".formatted(id, number));

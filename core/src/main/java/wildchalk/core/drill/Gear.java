@@ -37,6 +37,9 @@ public record Gear(
         Objects.requireNonNull(label, "label");
         facingDegrees = Headings.normalise(facingDegrees);
         Objects.requireNonNull(at, "at");
+        Limits.text("label", label, Limits.LABEL);
+        Limits.place("piece of gear", at);
+        facingDegrees = Limits.heading("piece of gear", facingDegrees);
         if (count < 1 || count > MAX_COUNT) {
             throw new IllegalArgumentException(
                     "The supply %s (%d balls) needs 1 to %d.".formatted(id, count, MAX_COUNT));

@@ -41,6 +41,18 @@ public record Layout(
         Uniqueness.check("group member", groups.stream().flatMap(Set::stream));
     }
 
+    public Optional<MarkedZone> zone(ZoneId wanted) {
+        return zones.stream().filter(z -> z.id().equals(wanted)).findFirst();
+    }
+
+    public Optional<Note> note(NoteId wanted) {
+        return notes.stream().filter(n -> n.id().equals(wanted)).findFirst();
+    }
+
+    public Optional<Gap> gap(GapId wanted) {
+        return gaps.stream().filter(g -> g.id().equals(wanted)).findFirst();
+    }
+
     public boolean isEmpty() {
         return zones.isEmpty() && notes.isEmpty() && gaps.isEmpty();
     }

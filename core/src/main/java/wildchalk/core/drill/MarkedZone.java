@@ -19,6 +19,8 @@ public record MarkedZone(ZoneId id, String name, ZoneKind kind, List<Point> outl
         Objects.requireNonNull(id, "id");
         Objects.requireNonNull(name, "name");
         Objects.requireNonNull(kind, "kind");
+        Limits.text("name", name, Limits.LINE);
+        outline.forEach(p -> Limits.place("corner", p));
         outline = List.copyOf(outline);
         if (name.isBlank()) {
             throw new IllegalArgumentException("The zone %s needs a name; sentences use it.".formatted(id));

@@ -16,6 +16,8 @@ public record MovedGoal(String goal, Point at, double facingDegrees) {
     public MovedGoal {
         Objects.requireNonNull(goal, "goal");
         Objects.requireNonNull(at, "at");
+        Limits.place("goal", at);
+        facingDegrees = Limits.heading("goal", facingDegrees);
         facingDegrees = Headings.normalise(facingDegrees);
     }
 }

@@ -17,6 +17,9 @@ public record Note(NoteId id, String text, Point at, Optional<Point> target) {
         Objects.requireNonNull(text, "text");
         Objects.requireNonNull(at, "at");
         Objects.requireNonNull(target, "target");
+        Limits.text("note", text, Limits.TEXT);
+        Limits.place("note", at);
+        target.ifPresent(p -> Limits.place("note's arrow", p));
     }
 
     public Note withText(String words) {

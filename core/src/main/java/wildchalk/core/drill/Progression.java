@@ -1,14 +1,11 @@
 package wildchalk.core.drill;
 
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import wildchalk.core.geometry.Point;
 
 /**
  * One version of a drill: what stands on the surface, and what happens.
@@ -26,7 +23,8 @@ public record Progression(
         List<Step> steps,
         Layout layout,
         Course course,
-        Optional<ProgressionId> basedOn) {
+        Optional<ProgressionId> basedOn)
+        implements Scene {
 
     public Progression {
         Objects.requireNonNull(id, "id");
@@ -38,6 +36,7 @@ public record Progression(
         roles = List.copyOf(roles);
         balls = List.copyOf(balls);
         steps = List.copyOf(steps);
+        within(title, gear, roles, steps, course);
         Uniqueness.check("piece of gear", gear.stream().map(Gear::id));
         Uniqueness.check("line", lines.stream().map(WaitingLine::id));
         Uniqueness.check("role", roles.stream().map(Role::id));
@@ -46,6 +45,24 @@ public record Progression(
         Uniqueness.check("move", steps.stream().flatMap(s -> s.moves().stream()).map(Move::id));
         new References(lines, roles, balls, steps, course).check();
         layout = layout.keeping(Elements.among(gear, lines, roles, balls, steps, layout));
+    }
+
+    private static void within(String title, List<Gear> gear, List<Role> roles, List<Step> steps, Course course) {
+        Limits.text("title of the version", title, Limits.LINE);
+        Limits.count("pieces of gear", gear.size(), Limits.GEAR);
+        Limits.count("players", roles.size(), Limits.ROLES);
+        Limits.count("steps", steps.size(), Limits.STEPS);
+        Limits.count("forks", course.forks().size(), Limits.FORKS);
+        int moves = 0;
+        int points = 0;
+        for (Step step : steps) {
+            moves += step.moves().size();
+            for (Move move : step.moves()) {
+                points += move instanceof Travel t ? t.path().size() : 0;
+            }
+        }
+        Limits.count("moves", moves, Limits.MOVES);
+        Limits.count("points of paths", points, Limits.POINTS);
     }
 
     /** A version with nothing on the surface but gear and people. */
@@ -82,65 +99,6 @@ public record Progression(
                 List.of(),
                 List.of(),
                 List.of(new Step(new StepId("s1"), List.of(), List.of())));
-    }
-
-    public boolean isEmpty() {
-        return gear.isEmpty() && lines.isEmpty() && roles.isEmpty() && balls.isEmpty() && layout.isEmpty();
-    }
-
-    public List<Move> moves() {
-        return steps.stream().flatMap(s -> s.moves().stream()).toList();
-    }
-
-    public Optional<Role> role(RoleId wanted) {
-        return roles.stream().filter(r -> r.id().equals(wanted)).findFirst();
-    }
-
-    public Optional<Gear> gear(GearId wanted) {
-        return gear.stream().filter(g -> g.id().equals(wanted)).findFirst();
-    }
-
-    public Optional<WaitingLine> line(LineId wanted) {
-        return lines.stream().filter(l -> l.id().equals(wanted)).findFirst();
-    }
-
-    public Optional<Ball> ball(BallId wanted) {
-        return balls.stream().filter(b -> b.id().equals(wanted)).findFirst();
-    }
-
-    public Optional<Move> move(MoveId wanted) {
-        return steps.stream()
-                .flatMap(s -> s.moves().stream())
-                .filter(m -> m.id().equals(wanted))
-                .findFirst();
-    }
-
-    public Optional<Step> stepOf(MoveId move) {
-        return steps.stream()
-                .filter(s -> s.moves().stream().anyMatch(m -> m.id().equals(move)))
-                .findFirst();
-    }
-
-    public Optional<Step> step(StepId wanted) {
-        return steps.stream().filter(s -> s.id().equals(wanted)).findFirst();
-    }
-
-    public Optional<WaitingLine> lineFeeding(RoleId role) {
-        return lines.stream().filter(l -> l.feeds().contains(role)).findFirst();
-    }
-
-    /** Where a role stands at the whistle. */
-    public Point startOf(RoleId wanted) {
-        Role role = role(wanted).orElseThrow(() -> new IllegalArgumentException("There is no role " + wanted + "."));
-        return role.at().orElseGet(() -> lineFeeding(wanted).orElseThrow().placeOf(wanted));
-    }
-
-    /** Where a role looks at the whistle, degrees. */
-    public double startFacingOf(RoleId wanted) {
-        Role role = role(wanted).orElseThrow();
-        return role.at().isPresent()
-                ? role.facingDegrees()
-                : lineFeeding(wanted).orElseThrow().facingDegrees();
     }
 
     public Progression withGear(List<Gear> list) {
@@ -249,6 +207,16 @@ public record Progression(
         return new RoleId(Slugs.next(stem("r"), texts(roles.stream().map(r -> r.id().text()))));
     }
 
+    /** The id that goes with a label where it is free: "CB" gives "cb", and "p2-cb" in a version based on another. */
+    public RoleId freeRoleId(String label) {
+        RoleId id = new RoleId(shortened(stem(Slugs.of(label))));
+        return role(id).isEmpty() ? id : nextRoleId();
+    }
+
+    private static String shortened(String slug) {
+        return slug.length() > 60 ? slug.substring(0, 60).replaceAll("-$", "") : slug;
+    }
+
     public GearId nextGearId() {
         return new GearId(Slugs.next(stem("g"), texts(gear.stream().map(g -> g.id().text()))));
     }
@@ -274,33 +242,13 @@ public record Progression(
     }
 
     /**
-     * What new ids begin with. In a version that is based on another they begin with its own id, so that the base can never
-     * use them too; on one path of several they begin with a sign for the path, so that no other path has them.
+     * What new ids begin with: in a version that is based on another its own id, so that the base can never use them too.
      */
     public String stem(String plain) {
-        boolean onPath = !course.forks().isEmpty()
-                && course.forks().stream().allMatch(f -> f.branches().size() == 1);
-        String path = onPath ? "w%04x-".formatted(pathSign()) : "";
-        return (basedOn.isPresent() ? id.text() + "-" : "") + path + plain;
-    }
-
-    private int pathSign() {
-        String taken = course.forks().stream()
-                .map(f -> f.id() + "=" + f.branches().get(0).id())
-                .collect(Collectors.joining(","));
-        return taken.hashCode() & 0xffff;
+        return (basedOn.isPresent() ? id.text() + "-" : "") + plain;
     }
 
     private static Set<String> texts(Stream<String> ids) {
         return ids.collect(Collectors.toSet());
-    }
-
-    /** Numbers in the order of the steps, for letters and tables. */
-    public Map<MoveId, Integer> moveOrder() {
-        Map<MoveId, Integer> order = new LinkedHashMap<>();
-        for (Move m : moves()) {
-            order.put(m.id(), order.size());
-        }
-        return order;
     }
 }

@@ -15,6 +15,8 @@ public record Question(Optional<MoveId> at, String ask, String answer) {
         Objects.requireNonNull(at, "at");
         Objects.requireNonNull(ask, "ask");
         Objects.requireNonNull(answer, "answer");
+        Limits.text("question", ask, Limits.TEXT);
+        Limits.text("answer", answer, Limits.TEXT);
         if (ask.isBlank()) {
             throw new IllegalArgumentException("A question needs words.");
         }

@@ -26,6 +26,8 @@ public sealed interface Region {
     /** Across a line from one place to another. */
     record Line(Point from, Point to) implements Region {
         public Line {
+            Limits.place("line", from);
+            Limits.place("line", to);
             if (from.equals(to)) {
                 throw new IllegalArgumentException("The line (from %s to %s) needs two places.".formatted(from, to));
             }
@@ -65,6 +67,7 @@ public sealed interface Region {
     record NearPlace(Point at, double metres) implements Region {
         public NearPlace {
             Objects.requireNonNull(at, "at");
+            Limits.place("place", at);
             check(metres);
         }
 

@@ -1,5 +1,6 @@
 package wildchalk.core.drill;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -87,7 +88,7 @@ public final class Removals {
     }
 
     /** Without several elements of any kind, each as if it were taken out alone. */
-    public static Progression elements(Progression drill, Set<ElementId> ids) {
+    public static Progression elements(Progression drill, Collection<ElementId> ids) {
         Progression left = drill;
         for (ElementId id : ids) {
             left = element(left, id);

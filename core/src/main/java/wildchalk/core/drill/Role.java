@@ -38,6 +38,10 @@ public record Role(
         Objects.requireNonNull(team, "team");
         Objects.requireNonNull(hand, "hand");
         Objects.requireNonNull(task, "task");
+        Limits.text("label", label, Limits.LABEL);
+        Limits.text("task", task, Limits.LINE);
+        at.ifPresent(p -> Limits.place("player", p));
+        facingDegrees = Limits.heading("player", facingDegrees);
         facingDegrees = Headings.normalise(facingDegrees);
         if (!(pace >= MIN_PACE && pace <= MAX_PACE)) {
             throw new IllegalArgumentException(

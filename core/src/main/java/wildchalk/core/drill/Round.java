@@ -16,6 +16,7 @@ public record Round(Point centre, double turns, Hand side) {
 
     public Round {
         Objects.requireNonNull(centre, "centre");
+        Limits.place("middle of the circle", centre);
         if (side != Hand.LEFT && side != Hand.RIGHT) {
             throw new IllegalArgumentException("The circle (side %s) must go LEFT or RIGHT.".formatted(side));
         }

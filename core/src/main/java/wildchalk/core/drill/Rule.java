@@ -8,6 +8,8 @@ public sealed interface Rule permits Rule.Limit, Rule.Hold {
 
     RuleId id();
 
+    Rule withId(RuleId name);
+
     /** What is limited. */
     enum Kind {
         /** At most so many touches each time somebody has the ball. */
@@ -40,6 +42,11 @@ public sealed interface Rule permits Rule.Limit, Rule.Hold {
             if (kind == Kind.ENTRIES && zone.isEmpty()) {
                 throw new IllegalArgumentException("The rule %s counts entries: say into which zone.".formatted(id));
             }
+        }
+
+        @Override
+        public Limit withId(RuleId name) {
+            return new Limit(name, kind, number, zone);
         }
     }
 
@@ -80,6 +87,11 @@ public sealed interface Rule permits Rule.Limit, Rule.Hold {
                                         + " zone, on crossing a line.")
                                 .formatted(id));
             }
+        }
+
+        @Override
+        public Hold withId(RuleId name) {
+            return new Hold(name, role, what, where, until);
         }
     }
 }

@@ -33,6 +33,7 @@ public record Shot(
         Objects.requireNonNull(weight, "weight");
         Objects.requireNonNull(end, "end");
         Objects.requireNonNull(rebound, "rebound");
+        rebound.ifPresent(p -> Limits.place("rebound", p));
     }
 
     /** One that is controlled first, and goes in. */

@@ -22,6 +22,8 @@ public record Step(
         Objects.requireNonNull(question, "question");
         moves = List.copyOf(moves);
         points = List.copyOf(points);
+        points.forEach(p -> Limits.text("coaching point", p, Limits.TEXT));
+        Limits.count("coaching points", points.size(), Limits.STEPS);
     }
 
     /** A step of every path, with nothing asked. */

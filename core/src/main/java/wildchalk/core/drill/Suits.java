@@ -18,6 +18,7 @@ public record Suits(List<AgeBand> ages, String level) {
 
     public Suits {
         Objects.requireNonNull(level, "level");
+        Limits.text("level", level, Limits.LINE);
         ages = List.copyOf(ages);
     }
 

@@ -27,6 +27,7 @@ public sealed interface Target permits Target.ToRole, Target.ToPlace {
 
         public ToPlace {
             Objects.requireNonNull(at, "at");
+            Limits.place("target", at);
             Objects.requireNonNull(runner, "runner");
         }
 

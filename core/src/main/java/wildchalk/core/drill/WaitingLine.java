@@ -19,6 +19,9 @@ public record WaitingLine(LineId id, String label, Point at, double facingDegree
         Objects.requireNonNull(id, "id");
         Objects.requireNonNull(label, "label");
         Objects.requireNonNull(at, "at");
+        Limits.text("label", label, Limits.LABEL);
+        Limits.place("line", at);
+        facingDegrees = Limits.heading("line", facingDegrees);
         facingDegrees = Headings.normalise(facingDegrees);
         feeds = List.copyOf(feeds);
         if (standing < 1 || standing > 40) {

@@ -18,6 +18,7 @@ public record Waypoint(Point at, Passing how, double pauseSeconds, Optional<Roun
 
     public Waypoint {
         Objects.requireNonNull(at, "at");
+        Limits.place("point of the path", at);
         Objects.requireNonNull(how, "how");
         Objects.requireNonNull(round, "round");
         Objects.requireNonNull(called, "called");

@@ -14,6 +14,9 @@ public record Point(double x, double y) {
         if (!Double.isFinite(x) || !Double.isFinite(y)) {
             throw new IllegalArgumentException("The point (%s, %s) needs two finite numbers.".formatted(x, y));
         }
+        // a minus before a nought would make two equal places differ
+        x += 0.0;
+        y += 0.0;
     }
 
     /** The point at a distance (m) and heading (degrees) from the origin. */

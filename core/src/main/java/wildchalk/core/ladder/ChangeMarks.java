@@ -11,7 +11,7 @@ import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Scene;
 import wildchalk.core.geometry.Point;
 
 /**
@@ -34,7 +34,7 @@ public record ChangeMarks(Set<ElementId> added, Map<ElementId, Point> movedFrom,
         moves = Set.copyOf(moves);
     }
 
-    public static ChangeMarks between(Progression before, Progression after) {
+    public static ChangeMarks between(Scene before, Scene after) {
         Set<ElementId> added = new HashSet<>();
         Map<ElementId, Point> moved = new HashMap<>();
         List<Point> gone = new ArrayList<>();

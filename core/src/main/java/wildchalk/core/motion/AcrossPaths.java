@@ -6,10 +6,11 @@ import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Severity;
+import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Path;
 import wildchalk.core.text.Texts;
 
 /** Finds moves that wait for what happens on another path only. */
@@ -18,7 +19,8 @@ public final class AcrossPaths {
     private AcrossPaths() {}
 
     /** Those on a path. */
-    public static List<Finding> findings(Progression whole, Progression path) {
+    public static List<Finding> findings(Path path) {
+        Progression whole = path.version();
         List<Finding> list = new ArrayList<>();
         for (Map.Entry<MoveId, MoveId> pair : Outcomes.waitingAcross(whole).entrySet()) {
             Optional<Move> here = path.move(pair.getKey());

@@ -7,10 +7,10 @@ import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Scene;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.Landmark;
 import wildchalk.core.surface.Surface;
@@ -25,10 +25,10 @@ public final class EventNames {
     private static final double LANDMARK_METRES = 1.6;
     private static final double NEAR_ZERO_METRES = 0.05;
 
-    private final Progression drill;
+    private final Scene drill;
     private final Surface surface;
 
-    public EventNames(Progression drill, Surface surface) {
+    public EventNames(Scene drill, Surface surface) {
         this.drill = drill;
         this.surface = surface;
     }

@@ -1,8 +1,8 @@
 package wildchalk.core.motion;
 
 import wildchalk.core.drill.Fork;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Step;
+import wildchalk.core.path.Path;
 
 /** When a path decides which way it goes: until then all ways are the same to the eye. */
 public final class ForkTimes {
@@ -16,7 +16,7 @@ public final class ForkTimes {
      * Seconds from the whistle: as the shot that decides is released, as the contest that decides ends, else as the next
      * step may begin; moves that run on into that one are not waited for.
      */
-    public static double at(Progression path, Timeline timeline, Fork fork) {
+    public static double at(Path path, Timeline timeline, Fork fork) {
         Step step = path.step(fork.after()).orElseThrow();
         double end = closes(path, timeline, step) - BEFORE_SECONDS;
         double decided = fork.decider()
@@ -28,7 +28,7 @@ public final class ForkTimes {
         return Math.max(0, decided);
     }
 
-    private static double closes(Progression path, Timeline timeline, Step step) {
+    private static double closes(Path path, Timeline timeline, Step step) {
         StepSpan span = timeline.step(step.id());
         double done = step.moves().stream()
                 .filter(m -> !m.runsOn())

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.Gear;
-import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Scene;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Surface;
@@ -18,13 +18,13 @@ public final class Goals {
 
     private Goals() {}
 
-    public static List<GoalMouth> all(Progression drill, Surface surface) {
+    public static List<GoalMouth> all(Scene drill, Surface surface) {
         List<GoalMouth> goals = new ArrayList<>(surface.goals());
         drill.gear().stream().filter(g -> g.kind().isGoal()).map(Gear::asGoal).forEach(goals::add);
         return goals;
     }
 
-    public static Optional<GoalMouth> find(Progression drill, Surface surface, String id) {
+    public static Optional<GoalMouth> find(Scene drill, Surface surface, String id) {
         return all(drill, surface).stream().filter(g -> g.id().equals(id)).findFirst();
     }
 

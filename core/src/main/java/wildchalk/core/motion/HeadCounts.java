@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Move;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
@@ -15,6 +14,7 @@ import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 
 /**
@@ -46,14 +46,14 @@ public final class HeadCounts {
     /** A ball that goes less far along the surface (m) goes neither way. */
     private static final double ALONG_METRES = 3;
 
-    private final Progression drill;
+    private final Path drill;
     private final Surface surface;
     private final Timeline timeline;
     private final Map<StepId, Count> counts = new LinkedHashMap<>();
     /** When somebody's first move starts and his last one leaves him free. */
     private final Map<RoleId, double[]> busy = new HashMap<>();
 
-    private HeadCounts(Progression drill, Surface surface, Timeline timeline) {
+    private HeadCounts(Path drill, Surface surface, Timeline timeline) {
         this.drill = drill;
         this.surface = surface;
         this.timeline = timeline;
@@ -68,7 +68,7 @@ public final class HeadCounts {
     }
 
     /** Counts every step of a path in which both sides have somebody in play. */
-    public static HeadCounts of(Progression path, Surface surface, Timeline timeline) {
+    public static HeadCounts of(Path path, Surface surface, Timeline timeline) {
         HeadCounts all = new HeadCounts(path, surface, timeline);
         boolean twoSides = path.roles().stream().anyMatch(r -> r.side() == Side.ATTACK)
                 && path.roles().stream().anyMatch(r -> r.side() == Side.DEFENCE);

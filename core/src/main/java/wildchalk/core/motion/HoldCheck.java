@@ -4,10 +4,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoublePredicate;
 import wildchalk.core.drill.Event;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
 
@@ -18,14 +18,14 @@ final class HoldCheck {
     /** Who stands on the border is not over it, m. */
     private static final double SLACK_METRES = 0.05;
 
-    private final Progression drill;
+    private final Path drill;
     private final Surface surface;
     private final Timeline timeline;
     private final Map<Rule.Hold, Double> fired;
     private final Reports reports;
 
     /** @param fired when the events happened that are no moments of moves; not a number for never */
-    HoldCheck(Progression drill, Surface surface, Timeline timeline, Map<Rule.Hold, Double> fired, Reports reports) {
+    HoldCheck(Path drill, Surface surface, Timeline timeline, Map<Rule.Hold, Double> fired, Reports reports) {
         this.drill = drill;
         this.surface = surface;
         this.timeline = timeline;

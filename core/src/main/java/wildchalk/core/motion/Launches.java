@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Launch;
-import wildchalk.core.drill.Progression;
+import wildchalk.core.path.Path;
 
 /** When reps follow each other, and which of them run at a moment. */
 public final class Launches {
@@ -16,7 +16,7 @@ public final class Launches {
     private Launches() {}
 
     /** Seconds from the start of a rep to the start of the next; empty where nobody has said when. */
-    public static Optional<Double> period(Progression path, Timeline timeline) {
+    public static Optional<Double> period(Path path, Timeline timeline) {
         return path.course().launch().map(l -> Math.max(LEAST_SECONDS, seconds(l, timeline)));
     }
 

@@ -6,10 +6,10 @@ import java.util.Optional;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
 import wildchalk.core.text.Numbers;
@@ -19,12 +19,12 @@ final class LimitCheck {
 
     private static final double LOOK_SECONDS = 0.05;
 
-    private final Progression drill;
+    private final Path drill;
     private final Surface surface;
     private final Timeline timeline;
     private final Reports reports;
 
-    LimitCheck(Progression drill, Surface surface, Timeline timeline, Reports reports) {
+    LimitCheck(Path drill, Surface surface, Timeline timeline, Reports reports) {
         this.drill = drill;
         this.surface = surface;
         this.timeline = timeline;

@@ -15,7 +15,6 @@ import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PickUp;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Travel;
@@ -23,6 +22,7 @@ import wildchalk.core.drill.Trigger;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Severity;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Letters;
 import wildchalk.core.text.Numbers;
@@ -31,11 +31,11 @@ import wildchalk.core.text.Texts;
 /** Puts into words what cannot happen as drawn. */
 final class Reports {
 
-    private final Progression drill;
+    private final Path drill;
     private final Map<MoveId, Integer> order;
     private final List<Finding> findings = new ArrayList<>();
 
-    Reports(Progression drill) {
+    Reports(Path drill) {
         this.drill = drill;
         this.order = drill.moveOrder();
     }

@@ -15,11 +15,11 @@ import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Step;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 
 /**
@@ -45,7 +45,7 @@ final class Simulation {
                 .thenComparingInt(Moment::version);
     }
 
-    final Progression drill;
+    final Path drill;
     final Surface surface;
     final Pace pace;
     final Map<RoleId, Runner> runners = new LinkedHashMap<>();
@@ -63,7 +63,7 @@ final class Simulation {
     private final Set<Runner> changed = new LinkedHashSet<>();
     private double now;
 
-    Simulation(Progression drill, Surface surface, Pace pace) {
+    Simulation(Path drill, Surface surface, Pace pace) {
         this.drill = drill;
         this.surface = surface;
         this.pace = pace;

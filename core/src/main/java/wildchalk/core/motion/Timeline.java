@@ -6,16 +6,14 @@ import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.BallId;
-import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Outcomes;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 
 /**
@@ -59,13 +57,12 @@ public final class Timeline {
         return found.isEmpty() ? this : new Timeline(trajectories, balls, moves, steps, happenings, found);
     }
 
-    /** Works out one progression of a drill at the pace of its audience; one that can go several ways, the likeliest. */
-    public static Timeline of(Drill drill, Progression progression) {
-        return of(progression, drill.surface(), drill.audience().paceBand());
+    /** Works out one path through a drill at the pace of its audience. */
+    public static Timeline of(Drill drill, Path path) {
+        return of(path, drill.surface(), drill.audience().paceBand());
     }
 
-    public static Timeline of(Progression progression, Surface surface, AgeBand age) {
-        Progression path = Outcomes.along(progression, Choices.USUAL);
+    public static Timeline of(Path path, Surface surface, AgeBand age) {
         return new Simulation(path, surface, new Pace(age, surface.medium(), surface.sport())).run();
     }
 

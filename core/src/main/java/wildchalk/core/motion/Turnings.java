@@ -8,13 +8,14 @@ import java.util.stream.Stream;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
-import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.path.Choices;
+import wildchalk.core.path.Path;
 
 /** The moments of a path at which somebody has to say how it goes on: at a fork, and where something is called. */
 public final class Turnings {
@@ -53,13 +54,14 @@ public final class Turnings {
     /**
      * Those of a path, in order of time.
      *
-     * @param whole the version with all its ways
-     * @param path the one that the choices lead along, and {@code timeline} its times
+     * @param timeline the times of the path
      */
-    public static List<Turning> on(Progression whole, Choices choices, Progression path, Timeline timeline) {
+    public static List<Turning> on(Path path, Timeline timeline) {
+        Progression whole = path.version();
+        Choices choices = path.choices();
         List<Turning> all = new ArrayList<>();
         for (CallSet set : whole.course().calls()) {
-            calls(set, whole, choices, path, timeline).ifPresent(all::add);
+            calls(set, path, timeline).ifPresent(all::add);
         }
         for (Fork settled : path.course().forks()) {
             Fork fork = whole.course().fork(settled.id()).orElseThrow();
@@ -75,8 +77,9 @@ public final class Turnings {
         return all;
     }
 
-    private static Optional<Turning> calls(
-            CallSet set, Progression whole, Choices choices, Progression path, Timeline timeline) {
+    private static Optional<Turning> calls(CallSet set, Path path, Timeline timeline) {
+        Progression whole = path.version();
+        Choices choices = path.choices();
         List<List<String>> legal = set.legal();
         if (legal.size() < 2 || legal.size() > MOST_CALLS) {
             return Optional.empty();

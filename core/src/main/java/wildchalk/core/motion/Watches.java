@@ -10,10 +10,11 @@ import java.util.function.DoublePredicate;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.MarkedZone;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Scene;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
 
@@ -25,13 +26,13 @@ final class Watches {
 
     private static final int HALVINGS = 30;
 
-    private final Progression drill;
+    private final Path drill;
     private final Surface surface;
     private final Map<RoleId, Runner> runners;
     private final List<BallRun> balls;
     final List<Watch> all = new ArrayList<>();
 
-    Watches(Progression drill, Surface surface, Map<RoleId, Runner> runners, List<BallRun> balls) {
+    Watches(Path drill, Surface surface, Map<RoleId, Runner> runners, List<BallRun> balls) {
         this.drill = drill;
         this.surface = surface;
         this.runners = runners;
@@ -45,7 +46,7 @@ final class Watches {
     }
 
     /** A zone of the drill or of its surface by id. */
-    static Optional<Zone> zone(Progression drill, Surface surface, String id) {
+    static Optional<Zone> zone(Scene drill, Surface surface, String id) {
         return drill.layout().zones().stream()
                 .map(MarkedZone::asZone)
                 .filter(z -> z.id().equals(id))

@@ -17,6 +17,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.RuleId;
+import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.WaitingLine;
@@ -55,7 +56,7 @@ public final class CourseOffers {
         return new Rule.Limit(drill.nextRuleId(), kind, number, Optional.empty());
     }
 
-    private static List<String> zones(Progression drill, Surface surface) {
+    private static List<String> zones(Scene drill, Surface surface) {
         return Stream.concat(
                         drill.layout().zones().stream().map(z -> z.id().text()),
                         surface.zones().stream().map(Zone::id))
@@ -95,7 +96,7 @@ public final class CourseOffers {
     }
 
     /** Halfway, and every rope or tape that lies on the ground. */
-    public static List<Region> lines(Progression drill, Surface surface) {
+    public static List<Region> lines(Scene drill, Surface surface) {
         List<Region> lines = new ArrayList<>();
         double half = surface.widthMetres() / 2;
         lines.add(new Region.Line(new Point(0, -half), new Point(0, half)));
@@ -109,7 +110,7 @@ public final class CourseOffers {
     }
 
     /** When the next rep may start. */
-    public static List<Launch> launches(Progression path) {
+    public static List<Launch> launches(Scene path) {
         List<Launch> list = new ArrayList<>();
         AFTER.forEach(s -> list.add(new Launch(Optional.empty(), s)));
         WHISTLES.forEach(s -> list.add(new Launch(Optional.of(new Event.Whistle()), s)));
@@ -124,7 +125,7 @@ public final class CourseOffers {
     }
 
     /** Where a role may go after the rep. */
-    public static List<Rotation> rotations(Progression drill, RoleId role) {
+    public static List<Rotation> rotations(Scene drill, RoleId role) {
         List<Rotation> list = new ArrayList<>();
         for (WaitingLine line : drill.lines()) {
             list.add(Rotation.toLine(role, line.id()));

@@ -5,11 +5,11 @@ import java.util.Optional;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 
 /** Makes moves start at other moments: what dragging a bar or a thread of the beat strip means. */
 public final class Delays {
@@ -23,7 +23,7 @@ public final class Delays {
      * A move that starts at another second. With a trigger its delay changes; without one it waits for what it started with:
      * its role's earlier move, another move of its step, the step before or the whistle.
      */
-    public static Move startingAt(Progression path, Timeline timeline, Move move, double seconds) {
+    public static Move startingAt(Path path, Timeline timeline, Move move, double seconds) {
         double now = timeline.move(move.id()).start();
         if (move.trigger().isPresent()) {
             Trigger trigger = move.trigger().get();
@@ -45,7 +45,7 @@ public final class Delays {
         return Math.round(seconds / GRAIN_SECONDS) * GRAIN_SECONDS == 0 ? 0 : Math.round(seconds * 10) / 10.0;
     }
 
-    private static Event anchor(Progression path, Timeline timeline, Move move) {
+    private static Event anchor(Path path, Timeline timeline, Move move) {
         Step step = path.stepOf(move.id()).orElseThrow();
         Optional<Move> own = step.moves().stream()
                 .takeWhile(m -> !m.id().equals(move.id()))

@@ -11,12 +11,11 @@ import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.PickUp;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
-import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 
 /** Moves that are not drawn but added: what somebody does where he is, as a coach would mean it first. */
 public final class NewMoves {
@@ -24,8 +23,8 @@ public final class NewMoves {
     private NewMoves() {}
 
     /** One of each kind for a role, as it stands at the end of a step; those that need another leave him out if alone. */
-    public static List<Move> offers(Progression path, Timeline timeline, StepId step, RoleId role) {
-        MoveId id = path.nextMoveId();
+    public static List<Move> offers(Path path, Timeline timeline, StepId step, RoleId role) {
+        MoveId id = path.version().nextMoveId();
         double end = timeline.step(step).end();
         Optional<RoleId> other = nearest(path, timeline, role, end);
         List<Move> list = new ArrayList<>();
@@ -53,7 +52,7 @@ public final class NewMoves {
     }
 
     /** Of the other side where there is somebody. */
-    private static Optional<RoleId> nearest(Progression path, Timeline timeline, RoleId role, double t) {
+    private static Optional<RoleId> nearest(Path path, Timeline timeline, RoleId role, double t) {
         Role own = path.role(role).orElseThrow();
         return path.roles().stream()
                 .filter(r -> !r.id().equals(role))
@@ -62,11 +61,5 @@ public final class NewMoves {
                                 .at()
                                 .distanceTo(timeline.poseAt(role, t).at())))
                 .map(Role::id);
-    }
-
-    /** The path with a move behind those of a step. */
-    public static Progression with(Progression path, StepId step, Move move) {
-        Step there = path.step(step).orElseThrow();
-        return path.with(there.withMoveAdded(move));
     }
 }

@@ -13,7 +13,6 @@ import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PassKind;
 import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.PickUpKind;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
@@ -24,6 +23,7 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
@@ -38,12 +38,12 @@ final class BallWriter {
     private static final Set<String> SERVING = Set.of("volleyball", "beach-volleyball", "tennis");
     private static final Set<String> BOUNCING = Set.of("basketball", "handball", "netball");
 
-    private final Progression drill;
+    private final Path drill;
     private final Surface surface;
     private final Timeline timeline;
     private final Places places;
 
-    BallWriter(Progression drill, Surface surface, Timeline timeline, Places places) {
+    BallWriter(Path drill, Surface surface, Timeline timeline, Places places) {
         this.drill = drill;
         this.surface = surface;
         this.timeline = timeline;
@@ -80,7 +80,7 @@ final class BallWriter {
                     kinds.add(new Phrase.Choice(
                             usual ? "" : text("pass-group." + kind),
                             SportTexts.get("pass", surface.sport(), kind + "." + weight),
-                            move.withKind(kind).withWeight(weight)));
+                            Rewordings.pass(p -> p.withKind(kind).withWeight(weight))));
                 }
             }
         }
@@ -133,8 +133,8 @@ final class BallWriter {
         List<Phrase.Choice> choices = new ArrayList<>();
         List<Role> others =
                 drill.roles().stream().filter(r -> !r.id().equals(move.role())).toList();
-        others.forEach(r -> choices.add(
-                new Phrase.Choice(text("words.to-role", r.label()), move.withTo(new Target.ToRole(r.id())))));
+        others.forEach(r -> choices.add(new Phrase.Choice(
+                text("words.to-role", r.label()), Rewordings.pass(p -> p.withTo(new Target.ToRole(r.id()))))));
         Point spot = move.to()
                 .match(
                         role -> timeline.poseAt(
@@ -144,10 +144,11 @@ final class BallWriter {
                         Target.ToPlace::at);
         others.forEach(r -> {
             Target.ToPlace to = new Target.ToPlace(spot, Optional.of(r.id()));
-            choices.add(new Phrase.Choice(text("words.space-group"), toPlace(to), move.withTo(to)));
+            choices.add(new Phrase.Choice(text("words.space-group"), toPlace(to), Rewordings.pass(p -> p.withTo(to))));
         });
         Target.ToPlace loose = new Target.ToPlace(spot);
-        choices.add(new Phrase.Choice(text("words.space-group"), toPlace(loose), move.withTo(loose)));
+        choices.add(
+                new Phrase.Choice(text("words.space-group"), toPlace(loose), Rewordings.pass(p -> p.withTo(loose))));
         return choices;
     }
 
@@ -159,14 +160,18 @@ final class BallWriter {
 
     private List<Phrase.Choice> hows(Pass move) {
         List<Phrase.Choice> choices = new ArrayList<>();
-        choices.add(new Phrase.Choice(text("words.one-touch"), move.withOneTouch(true)));
-        choices.add(new Phrase.Choice(text("words.after-control"), move.withOneTouch(false)));
+        choices.add(new Phrase.Choice(text("words.one-touch"), Rewordings.pass(p -> p.withOneTouch(true))));
+        choices.add(new Phrase.Choice(text("words.after-control"), Rewordings.pass(p -> p.withOneTouch(false))));
         for (Board board : Board.values()) {
             choices.add(new Phrase.Choice(
-                    text("words.off-group"), text("words.off", boardName(board)), move.withBank(Optional.of(board))));
+                    text("words.off-group"),
+                    text("words.off", boardName(board)),
+                    Rewordings.pass(p -> p.withBank(Optional.of(board)))));
         }
-        choices.add(
-                new Phrase.Choice(text("words.off-group"), text("words.off-nothing"), move.withBank(Optional.empty())));
+        choices.add(new Phrase.Choice(
+                text("words.off-group"),
+                text("words.off-nothing"),
+                Rewordings.pass(p -> p.withBank(Optional.empty()))));
         return choices;
     }
 
@@ -181,7 +186,9 @@ final class BallWriter {
                 SlotKind.KIND,
                 shotVerb(move, move.weight()),
                 "",
-                () -> each(Weight.values(), w -> new Phrase.Choice(shotVerb(move, w), move.withWeight(w)))));
+                () -> each(
+                        Weight.values(),
+                        w -> new Phrase.Choice(shotVerb(move, w), Rewordings.shot(s -> s.withWeight(w))))));
         List<GoalMouth> goals = Goals.all(drill, surface);
         String goalName = goals.stream()
                 .filter(g -> g.id().equals(move.goal()))
@@ -193,13 +200,15 @@ final class BallWriter {
                 text("words.at-goal", goalName),
                 "",
                 () -> goals.stream()
-                        .map(g -> new Phrase.Choice(text("words.at-goal", g.name()), move.withGoal(g.id())))
+                        .map(g -> new Phrase.Choice(
+                                text("words.at-goal", g.name()), Rewordings.shot(s -> s.withGoal(g.id()))))
                         .toList()));
         phrases.add(new Phrase.Slot(
                 SlotKind.AIM,
                 text("aim." + move.aim()),
                 "",
-                () -> each(Aim.values(), a -> new Phrase.Choice(text("aim." + a), move.withAim(a)))));
+                () -> each(
+                        Aim.values(), a -> new Phrase.Choice(text("aim." + a), Rewordings.shot(s -> s.withAim(a))))));
         phrases.add(new Phrase.Slot(SlotKind.HOW, shotHow(move), text("words.how-prompt"), () -> shotHows(move)));
         return null;
     }
@@ -214,12 +223,13 @@ final class BallWriter {
 
     private List<Phrase.Choice> shotHows(Shot move) {
         List<Phrase.Choice> choices = new ArrayList<>();
-        choices.add(new Phrase.Choice(text("words.one-touch"), move.withOneTouch(true)));
-        choices.add(new Phrase.Choice(text("words.after-control"), move.withOneTouch(false)));
+        choices.add(new Phrase.Choice(text("words.one-touch"), Rewordings.shot(s -> s.withOneTouch(true))));
+        choices.add(new Phrase.Choice(text("words.after-control"), Rewordings.shot(s -> s.withOneTouch(false))));
         // where a fork decides what becomes of it, the path says so, not the move
         List<ShotEnd> ends = SentenceWriter.isDecidedByPath(drill, move) ? List.of() : List.of(ShotEnd.values());
         for (ShotEnd end : ends) {
-            choices.add(new Phrase.Choice(text("words.end-group"), text("shot-end." + end), move.withEnd(end)));
+            choices.add(new Phrase.Choice(
+                    text("words.end-group"), text("shot-end." + end), Rewordings.shot(s -> s.withEnd(end))));
         }
         return choices;
     }
@@ -239,7 +249,9 @@ final class BallWriter {
                 SlotKind.KIND,
                 pickUpVerb(move.how()),
                 "",
-                () -> each(PickUpKind.values(), k -> new Phrase.Choice(pickUpVerb(k), move.withHow(k)))));
+                () -> each(
+                        PickUpKind.values(),
+                        k -> new Phrase.Choice(pickUpVerb(k), Rewordings.pickUp(u -> u.withHow(k))))));
         return null;
     }
 

@@ -9,11 +9,9 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Ball;
-import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.Move;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Rule;
@@ -23,6 +21,9 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.ladder.Changes;
 import wildchalk.core.ladder.ListChange;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Choices;
+import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Texts;
@@ -40,7 +41,7 @@ public final class ChangeWriter {
     private final LengthUnit unit;
     private final Drill drill;
     private final List<String> lines = new ArrayList<>();
-    private final Map<Progression, Timeline> timelines = new HashMap<>();
+    private final Map<Path, Timeline> timelines = new HashMap<>();
 
     private ChangeWriter(Drill drill, Progression before, Progression after, LengthUnit unit) {
         this.drill = drill;
@@ -153,7 +154,7 @@ public final class ChangeWriter {
     }
 
     private String sentence(Progression version, Step step, Move move) {
-        Progression path = Outcomes.along(version, Outcomes.leadingTo(version, step, Choices.USUAL));
+        Path path = Path.of(version, Outcomes.leadingTo(version, step, Choices.USUAL));
         Timeline timeline = timelines.computeIfAbsent(path, p -> Timeline.of(drill, p));
         Move there = path.move(move.id()).orElse(move);
         return new SentenceWriter(path, surface, timeline, new Places(path, surface, unit))

@@ -16,11 +16,11 @@ import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OnBranch;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Step;
 import wildchalk.core.motion.EventNames;
 import wildchalk.core.surface.Surface;
@@ -30,11 +30,11 @@ import wildchalk.core.text.Texts;
 /** Writes rules, forks, calls, the launch and the rotation. */
 public final class CourseWords {
 
-    private final Progression drill;
+    private final Scene drill;
     private final EventNames names;
     private final TriggerWriter triggers;
 
-    public CourseWords(Progression drill, Surface surface) {
+    public CourseWords(Scene drill, Surface surface) {
         this.drill = drill;
         this.names = new EventNames(drill, surface);
         this.triggers = new TriggerWriter(drill, surface);

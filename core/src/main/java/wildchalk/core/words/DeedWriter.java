@@ -1,21 +1,22 @@
 package wildchalk.core.words;
 
+import static wildchalk.core.words.Rewordings.deed;
 import static wildchalk.core.words.SentenceWriter.each;
 import static wildchalk.core.words.SentenceWriter.text;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.DoubleFunction;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Hand;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
 
@@ -26,10 +27,10 @@ final class DeedWriter {
     private static final List<Double> DEGREES = List.of(45.0, 90.0, 135.0, 180.0, 270.0, 360.0);
     private static final List<Hand> HANDS = List.of(Hand.LEFT, Hand.RIGHT);
 
-    private final Progression drill;
+    private final Path drill;
     private final Surface surface;
 
-    DeedWriter(Progression drill, Surface surface) {
+    DeedWriter(Path drill, Surface surface) {
         this.drill = drill;
         this.surface = surface;
     }
@@ -39,7 +40,7 @@ final class DeedWriter {
             @Override
             public Void waiting(Deed.Waiting w) {
                 plain(phrases, text("words.waits"));
-                return seconds(phrases, act, w.seconds(), Deed.Waiting::new);
+                return seconds(phrases, w.seconds(), Deed.Waiting.class, (d, n) -> new Deed.Waiting(n));
             }
 
             @Override
@@ -57,8 +58,10 @@ final class DeedWriter {
                         () -> others(
                                 act,
                                 r -> text("words.against", r.label()),
-                                r -> new Deed.Screening(Optional.of(r), s.seconds()))));
-                return seconds(phrases, act, s.seconds(), n -> new Deed.Screening(s.against(), n));
+                                Deed.Screening.class,
+                                (d, r) -> new Deed.Screening(Optional.of(r), d.seconds()))));
+                return seconds(
+                        phrases, s.seconds(), Deed.Screening.class, (d, n) -> new Deed.Screening(d.against(), n));
             }
 
             @Override
@@ -68,7 +71,11 @@ final class DeedWriter {
                         SlotKind.OTHER,
                         label(c.with()),
                         "",
-                        () -> others(act, Role::label, r -> new Deed.Contact(r, c.level(), c.seconds()))));
+                        () -> others(
+                                act,
+                                Role::label,
+                                Deed.Contact.class,
+                                (d, r) -> new Deed.Contact(r, d.level(), d.seconds()))));
                 phrases.add(new Phrase.Slot(
                         SlotKind.LEVEL,
                         text("level." + c.level()),
@@ -77,8 +84,9 @@ final class DeedWriter {
                                 Deed.Level.values(),
                                 l -> new Phrase.Choice(
                                         text("level." + l),
-                                        act.withDeed(new Deed.Contact(c.with(), l, c.seconds()))))));
-                return seconds(phrases, act, c.seconds(), n -> new Deed.Contact(c.with(), c.level(), n));
+                                        deed(Deed.Contact.class, d -> new Deed.Contact(d.with(), l, d.seconds()))))));
+                return seconds(
+                        phrases, c.seconds(), Deed.Contact.class, (d, n) -> new Deed.Contact(d.with(), d.level(), n));
             }
 
             @Override
@@ -106,7 +114,8 @@ final class DeedWriter {
                 () -> each(
                         Deed.Turn.values(),
                         k -> new Phrase.Choice(
-                                text("turn." + k), act.withDeed(new Deed.Turning(k, t.hand(), t.degrees()))))));
+                                text("turn." + k),
+                                deed(Deed.Turning.class, d -> new Deed.Turning(k, d.hand(), d.degrees()))))));
         phrases.add(new Phrase.Slot(
                 SlotKind.HAND,
                 text("hand." + t.hand()),
@@ -114,15 +123,16 @@ final class DeedWriter {
                 () -> each(
                         HANDS.toArray(new Hand[0]),
                         h -> new Phrase.Choice(
-                                text("hand." + h), act.withDeed(new Deed.Turning(t.turn(), h, t.degrees()))))));
+                                text("hand." + h),
+                                deed(Deed.Turning.class, d -> new Deed.Turning(d.turn(), h, d.degrees()))))));
         phrases.add(new Phrase.Slot(
                 SlotKind.DEGREES,
                 text("words.degrees", Numbers.brief(t.degrees(), 0)),
                 "",
                 () -> DEGREES.stream()
-                        .map(d -> new Phrase.Choice(
-                                text("words.degrees", Numbers.brief(d, 0)),
-                                act.withDeed(new Deed.Turning(t.turn(), t.hand(), d))))
+                        .map(n -> new Phrase.Choice(
+                                text("words.degrees", Numbers.brief(n, 0)),
+                                deed(Deed.Turning.class, d -> new Deed.Turning(d.turn(), d.hand(), n))))
                         .toList()));
         return null;
     }
@@ -136,7 +146,7 @@ final class DeedWriter {
                         Deed.Kind.values(),
                         k -> new Phrase.Choice(
                                 text("contest." + k, surface.ballName()),
-                                act.withDeed(new Deed.Contest(k, c.rivals(), c.winner()))))));
+                                deed(Deed.Contest.class, d -> new Deed.Contest(k, d.rivals(), d.winner()))))));
         String rivals = c.rivals().stream().map(this::label).collect(Collectors.joining(", "));
         phrases.add(new Phrase.Slot(SlotKind.OTHER, text("words.with-rivals", rivals), "", () -> rivals(act, c)));
         RoleId winner = c.winner().orElse(act.role());
@@ -150,7 +160,8 @@ final class DeedWriter {
                 () -> drill.roles().stream()
                         .filter(r -> c.rivals().contains(r.id()) || r.id().equals(act.role()))
                         .map(r -> new Phrase.Choice(
-                                text("words.wins", r.label()), act.withDeed(c.withWinner(Optional.of(r.id())))))
+                                text("words.wins", r.label()),
+                                deed(Deed.Contest.class, d -> d.withWinner(Optional.of(r.id())))))
                         .toList()));
         return null;
     }
@@ -162,19 +173,25 @@ final class DeedWriter {
             if (role.id().equals(act.role())) {
                 continue;
             }
-            List<RoleId> next = new ArrayList<>(c.rivals());
-            boolean there = next.remove(role.id());
-            if (!there) {
-                next.add(role.id());
-            }
-            if (!next.isEmpty()) {
+            boolean there = c.rivals().contains(role.id());
+            if (!there || c.rivals().size() > 1) {
                 choices.add(new Phrase.Choice(
                         text(there ? "words.without" : "words.and-also", role.label()),
-                        act.withDeed(new Deed.Contest(
-                                c.kind(), next, c.winner().filter(w -> !there || !w.equals(role.id()))))));
+                        deed(Deed.Contest.class, d -> with(d, role.id(), !there))));
             }
         }
         return choices;
+    }
+
+    private static Deed with(Deed.Contest contest, RoleId rival, boolean wanted) {
+        List<RoleId> rivals = new ArrayList<>(contest.rivals());
+        rivals.remove(rival);
+        if (wanted) {
+            rivals.add(rival);
+        }
+        return rivals.isEmpty()
+                ? contest
+                : new Deed.Contest(contest.kind(), rivals, contest.winner().filter(w -> wanted || !w.equals(rival)));
     }
 
     private Void call(List<Phrase> phrases, Act act, Deed.Calling c) {
@@ -190,7 +207,8 @@ final class DeedWriter {
                 "",
                 () -> drill.course().calls().stream()
                         .map(set -> new Phrase.Choice(
-                                oneOf(set), act.withDeed(new Deed.Calling(oneOf(set), Optional.of(set.id())))))
+                                oneOf(set),
+                                deed(Deed.Calling.class, d -> new Deed.Calling(oneOf(set), Optional.of(set.id())))))
                         .toList()));
         return null;
     }
@@ -207,22 +225,24 @@ final class DeedWriter {
         return null;
     }
 
-    private Void seconds(List<Phrase> phrases, Act act, double now, DoubleFunction<Deed> with) {
+    private static <D extends Deed> Void seconds(
+            List<Phrase> phrases, double now, Class<D> kind, BiFunction<D, Double, Deed> with) {
         phrases.add(new Phrase.Slot(
                 SlotKind.SECONDS,
                 text("words.for-seconds", Numbers.brief(now, 1)),
                 "",
                 () -> SECONDS.stream()
                         .map(s -> new Phrase.Choice(
-                                text("words.for-seconds", Numbers.brief(s, 1)), act.withDeed(with.apply(s))))
+                                text("words.for-seconds", Numbers.brief(s, 1)), deed(kind, d -> with.apply(d, s))))
                         .toList()));
         return null;
     }
 
-    private List<Phrase.Choice> others(Act act, Function<Role, String> label, Function<RoleId, Deed> with) {
+    private <D extends Deed> List<Phrase.Choice> others(
+            Act act, Function<Role, String> label, Class<D> kind, BiFunction<D, RoleId, Deed> with) {
         return drill.roles().stream()
                 .filter(r -> !r.id().equals(act.role()))
-                .map(r -> new Phrase.Choice(label.apply(r), act.withDeed(with.apply(r.id()))))
+                .map(r -> new Phrase.Choice(label.apply(r), deed(kind, d -> with.apply(d, r.id()))))
                 .toList();
     }
 

@@ -3,6 +3,7 @@ package wildchalk.core.words;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Move;
 
 /** A piece of a sentence. */
@@ -42,14 +43,14 @@ public sealed interface Phrase permits Phrase.Plain, Phrase.Slot {
     }
 
     /**
-     * One way to fill a slot: its words, and the move that has it so.
+     * One way to fill a slot: its words, and what they do to the move, whatever it is by then.
      *
      * @param group what it is listed under where there are many; empty for those that come first
      */
-    record Choice(String group, String label, Move move) {
+    record Choice(String group, String label, UnaryOperator<Move> change) {
 
-        public Choice(String label, Move move) {
-            this("", label, move);
+        public Choice(String label, UnaryOperator<Move> change) {
+            this("", label, change);
         }
     }
 }

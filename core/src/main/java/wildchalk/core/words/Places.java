@@ -6,7 +6,7 @@ import java.util.stream.Stream;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.MarkedZone;
-import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Scene;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.Landmark;
 import wildchalk.core.surface.Surface;
@@ -24,12 +24,12 @@ public final class Places {
     /** Nearer than this to an axis is on it: half a ball. */
     private static final double ON_AXIS_METRES = 0.1;
 
-    private final Progression drill;
+    private final Scene drill;
     private final Surface surface;
     private final LengthUnit unit;
 
     /** @param unit what lengths are said in */
-    public Places(Progression drill, Surface surface, LengthUnit unit) {
+    public Places(Scene drill, Surface surface, LengthUnit unit) {
         this.drill = drill;
         this.surface = surface;
         this.unit = unit;

@@ -1,5 +1,7 @@
 package wildchalk.core.words;
 
+import static wildchalk.core.words.Rewordings.point;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,16 +15,17 @@ import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Passing;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Round;
+import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.SportTexts;
@@ -39,7 +42,7 @@ final class SentenceWriter {
     /** As many as may be, for a circle that something else ends. */
     private static final List<Double> ENDLESS_TURNS = List.of(Round.MAX_TURNS);
 
-    private final Progression drill;
+    private final Path drill;
     private final Surface surface;
     private final Timeline timeline;
     private final Places places;
@@ -47,7 +50,7 @@ final class SentenceWriter {
     private final BallWriter balls;
     private final DeedWriter deeds;
 
-    SentenceWriter(Progression drill, Surface surface, Timeline timeline, Places places) {
+    SentenceWriter(Path drill, Surface surface, Timeline timeline, Places places) {
         this.drill = drill;
         this.surface = surface;
         this.timeline = timeline;
@@ -90,7 +93,7 @@ final class SentenceWriter {
                 "",
                 () -> drill.roles().stream()
                         .filter(r -> !move.others().contains(r.id()))
-                        .map(r -> new Phrase.Choice(r.label(), move.withRole(r.id())))
+                        .map(r -> new Phrase.Choice(r.label(), m -> m.withRole(r.id())))
                         .toList());
     }
 
@@ -102,12 +105,16 @@ final class SentenceWriter {
                 SlotKind.MANNER,
                 verb(move.manner(), carrying),
                 "",
-                () -> each(Manner.values(), m -> new Phrase.Choice(verb(m, carrying), move.withManner(m)))));
+                () -> each(
+                        Manner.values(),
+                        m -> new Phrase.Choice(verb(m, carrying), Rewordings.travel(t -> t.withManner(m))))));
         phrases.add(new Phrase.Slot(
                 SlotKind.EFFORT,
                 text("effort." + move.effort()),
                 "",
-                () -> each(Effort.values(), e -> new Phrase.Choice(text("effort." + e), move.withEffort(e)))));
+                () -> each(
+                        Effort.values(),
+                        e -> new Phrase.Choice(text("effort." + e), Rewordings.travel(t -> t.withEffort(e))))));
         from(move).ifPresent(n -> phrases.add(new Phrase.Plain(text("words.from", n))));
         phrases.add(via(step, move));
         phrases.add(where(move));
@@ -217,10 +224,10 @@ final class SentenceWriter {
                 // where a path ends nobody cuts: a cut there is as good as none
                 boolean means = !last || how != Passing.CUT && (how != Passing.CURVE || w.how() != Passing.CUT);
                 if (means) {
-                    choices.add(new Phrase.Choice(group, text("passing." + how), with(move, index, w.withHow(how, 0))));
+                    choices.add(new Phrase.Choice(group, text("passing." + how), point(index, p -> p.withHow(how, 0))));
                 }
             }
-            choices.add(new Phrase.Choice(group, text("passing.pause"), with(move, index, w.withHow(Passing.STOP, 1))));
+            choices.add(new Phrase.Choice(group, text("passing.pause"), point(index, p -> p.withHow(Passing.STOP, 1))));
             circles(choices, group, move, index);
             calls(choices, group, move, index);
         }
@@ -235,13 +242,14 @@ final class SentenceWriter {
             boolean gaps =
                     drill.layout().gaps().stream().anyMatch(g -> set.options().contains(String.valueOf(g.number())));
             for (int pick = 1; gaps && pick <= set.picks(); pick++) {
-                Waypoint called = w.withCalled(Optional.of(new Called(set.id(), pick)));
-                choices.add(new Phrase.Choice(group, text("words.called." + pick), with(move, index, called)));
+                Optional<Called> called = Optional.of(new Called(set.id(), pick));
+                choices.add(new Phrase.Choice(
+                        group, text("words.called." + pick), point(index, p -> p.withCalled(called))));
             }
         }
         if (w.called().isPresent()) {
             choices.add(new Phrase.Choice(
-                    group, text("words.not-called"), with(move, index, w.withCalled(Optional.empty()))));
+                    group, text("words.not-called"), point(index, p -> p.withCalled(Optional.empty()))));
         }
     }
 
@@ -263,20 +271,14 @@ final class SentenceWriter {
                         endless && w.round().filter(r -> r.side() == side).isPresent();
                 if (!same) {
                     String text = endless ? round(circled, text("words.endless")) : round(circled);
-                    choices.add(new Phrase.Choice(group, text, with(move, index, circled)));
+                    choices.add(new Phrase.Choice(group, text, point(index, p -> p.withRound(circled.round()))));
                 }
             }
         }
         if (w.round().isPresent()) {
             choices.add(new Phrase.Choice(
-                    group, text("passing.no-round"), with(move, index, w.withRound(Optional.empty()))));
+                    group, text("passing.no-round"), point(index, p -> p.withRound(Optional.empty()))));
         }
-    }
-
-    private static Travel with(Travel move, int index, Waypoint w) {
-        List<Waypoint> path = new ArrayList<>(move.path());
-        path.set(index, w);
-        return move.withPath(path);
     }
 
     private Phrase where(Travel move) {
@@ -289,17 +291,17 @@ final class SentenceWriter {
     /** Named places that the travel could end at instead. */
     private List<Phrase.Choice> ends(Travel move, Waypoint last) {
         List<Phrase.Choice> choices = new ArrayList<>();
-        drill.gear().forEach(g -> addEnd(choices, move, last, g.at(), places.gear(g)));
+        drill.gear().forEach(g -> addEnd(choices, move, g.at(), places.gear(g)));
         surface.landmarks().stream()
                 .filter(l -> l.at().distanceTo(last.at()) < 8)
-                .forEach(l -> addEnd(choices, move, last, l.at(), l.name()));
+                .forEach(l -> addEnd(choices, move, l.at(), l.name()));
         return choices;
     }
 
-    private void addEnd(List<Phrase.Choice> choices, Travel move, Waypoint last, Point place, String name) {
+    private void addEnd(List<Phrase.Choice> choices, Travel move, Point place, String name) {
         choices.add(new Phrase.Choice(
                 text("words.to", name),
-                with(move, move.path().size() - 1, last.withAt(place).withCalled(Optional.empty()))));
+                point(move.path().size() - 1, p -> p.withAt(place).withCalled(Optional.empty()))));
     }
 
     // ---- the rest ----
@@ -327,11 +329,11 @@ final class SentenceWriter {
     }
 
     /** Whether a fork of the path decides how a move ends. */
-    static boolean isDecidedByPath(Progression drill, Move move) {
+    static boolean isDecidedByPath(Scene drill, Move move) {
         return drill.course().forks().stream().anyMatch(f -> f.decider().equals(Optional.of(move.id())));
     }
 
-    static String label(Progression drill, RoleId role) {
+    static String label(Scene drill, RoleId role) {
         return drill.role(role).map(Role::label).orElse(role.text());
     }
 

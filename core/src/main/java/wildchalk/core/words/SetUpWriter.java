@@ -7,21 +7,21 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Gear;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Texts;
 
 /** Writes what to bring and where to put it. */
 final class SetUpWriter {
 
-    private final Progression drill;
+    private final Path drill;
     private final Surface surface;
     private final Places places;
 
-    SetUpWriter(Progression drill, Surface surface, Places places) {
+    SetUpWriter(Path drill, Surface surface, Places places) {
         this.drill = drill;
         this.surface = surface;
         this.places = places;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Event;
@@ -12,10 +13,10 @@ import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Mover;
 import wildchalk.core.drill.Pass;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
@@ -34,11 +35,11 @@ final class TriggerWriter {
     /** "Comes near" is offered at this distance, m. */
     private static final double NEAR_METRES = 3;
 
-    private final Progression drill;
+    private final Scene drill;
     private final Surface surface;
     private final EventNames names;
 
-    TriggerWriter(Progression drill, Surface surface) {
+    TriggerWriter(Scene drill, Surface surface) {
         this.drill = drill;
         this.surface = surface;
         this.names = new EventNames(drill, surface);
@@ -54,28 +55,26 @@ final class TriggerWriter {
 
     private List<Phrase.Choice> choices(Step step, Move move) {
         List<Phrase.Choice> choices = new ArrayList<>();
-        choices.add(new Phrase.Choice(Texts.CORE.get("trigger.choice.none"), move.withTrigger(Optional.empty())));
+        choices.add(new Phrase.Choice(Texts.CORE.get("trigger.choice.none"), m -> m.withTrigger(Optional.empty())));
         choices.add(choice(move, Trigger.onWhistle(0)));
         for (Offer offer : offers(move, others(step, move, -1))) {
             Trigger trigger = Trigger.when(offer.event());
-            choices.add(choice(offer, text(move, trigger), move.withTrigger(Optional.of(trigger))));
+            choices.add(choice(offer, text(move, trigger), m -> m.withTrigger(Optional.of(trigger))));
         }
         choices.add(new Phrase.Choice(
                 Texts.CORE.get("trigger.group.step"),
                 Texts.CORE.get(move.runsOn() ? "trigger.choice.holds" : "trigger.choice.runs-on"),
-                move.withRunsOn(!move.runsOn())));
+                m -> m.withRunsOn(!move.runsOn())));
         move.trigger().ifPresent(t -> {
-            choices.add(new Phrase.Choice(
-                    Texts.CORE.get("trigger.choice.later"), withPlus(move, t, t.plusSeconds() + 0.5)));
+            choices.add(new Phrase.Choice(Texts.CORE.get("trigger.choice.later"), later(0.5)));
             if (t.plusSeconds() >= 0.5) {
-                choices.add(new Phrase.Choice(
-                        Texts.CORE.get("trigger.choice.earlier"), withPlus(move, t, t.plusSeconds() - 0.5)));
+                choices.add(new Phrase.Choice(Texts.CORE.get("trigger.choice.earlier"), later(-0.5)));
             }
         });
         return choices;
     }
 
-    private static Phrase.Choice choice(Offer offer, String text, Move after) {
+    private static Phrase.Choice choice(Offer offer, String text, UnaryOperator<Move> after) {
         return offer.group()
                 .map(g -> new Phrase.Choice(Texts.CORE.get(g), text, after))
                 .orElseGet(() -> new Phrase.Choice(text, after));
@@ -88,8 +87,8 @@ final class TriggerWriter {
         return move.until()
                 .map(e -> new Phrase.Slot(SlotKind.UNTIL, untilWords(e), "", () -> {
                     List<Phrase.Choice> choices = new ArrayList<>();
-                    choices.add(
-                            new Phrase.Choice(Texts.CORE.get("words.until.none"), move.withUntil(Optional.empty())));
+                    choices.add(new Phrase.Choice(
+                            Texts.CORE.get("words.until.none"), Rewordings.travel(t -> t.withUntil(Optional.empty()))));
                     choices.addAll(untilChoices(step, move, Optional.empty()));
                     return choices;
                 }));
@@ -107,7 +106,7 @@ final class TriggerWriter {
             choices.add(choice(
                     new Offer(heading, offer.event()),
                     untilWords(offer.event()),
-                    move.withUntil(Optional.of(offer.event()))));
+                    Rewordings.travel(t -> t.withUntil(Optional.of(offer.event())))));
         }
         return choices;
     }
@@ -183,12 +182,13 @@ final class TriggerWriter {
         offers.add(new Offer(Optional.of(group), event));
     }
 
-    private static Move withPlus(Move move, Trigger trigger, double seconds) {
-        return move.withTrigger(Optional.of(trigger.withPlus(Math.min(seconds, Trigger.MAX_PLUS_SECONDS))));
+    private static UnaryOperator<Move> later(double seconds) {
+        return m -> m.withTrigger(m.trigger()
+                .map(t -> t.withPlus(Math.max(0, Math.min(t.plusSeconds() + seconds, Trigger.MAX_PLUS_SECONDS)))));
     }
 
     private Phrase.Choice choice(Move move, Trigger trigger) {
-        return new Phrase.Choice(text(move, trigger), move.withTrigger(Optional.of(trigger)));
+        return new Phrase.Choice(text(move, trigger), m -> m.withTrigger(Optional.of(trigger)));
     }
 
     /** Moves of this step and of the one before (-1) or behind it (1): what a coach points at. */

@@ -4,10 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
@@ -15,6 +13,8 @@ import wildchalk.core.drill.Step;
 import wildchalk.core.motion.HeadCounts;
 import wildchalk.core.motion.StepSpan;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
+import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Letters;
 import wildchalk.core.text.Numbers;
@@ -26,17 +26,25 @@ public final class Words {
     private Words() {}
 
     /** In metres. */
-    public static TalkThrough of(Drill drill, Progression progression, Timeline timeline) {
-        return of(drill, progression, timeline, LengthUnit.METRES);
+    public static TalkThrough of(Drill drill, Path path, Timeline timeline) {
+        return of(drill, path, timeline, LengthUnit.METRES);
     }
 
-    /** In the reader's unit; of a progression that can go several ways the likeliest, as {@link Timeline#of} has it. */
-    public static TalkThrough of(Drill drill, Progression whole, Timeline timeline, LengthUnit unit) {
-        Progression progression = Outcomes.along(whole, Choices.USUAL);
+    /** In the reader's unit. */
+    public static TalkThrough of(Drill drill, Path progression, Timeline timeline, LengthUnit unit) {
+        return of(drill, progression, timeline, HeadCounts.of(progression, drill.surface(), timeline), unit);
+    }
+
+    /** Of what was run through, in the reader's unit. */
+    public static TalkThrough of(RunThrough run, LengthUnit unit) {
+        return of(run.drill(), run.path(), run.timeline(), run.numbers(), unit);
+    }
+
+    private static TalkThrough of(
+            Drill drill, Path progression, Timeline timeline, HeadCounts counts, LengthUnit unit) {
         Places places = new Places(progression, drill.surface(), unit);
         SentenceWriter writer = new SentenceWriter(progression, drill.surface(), timeline, places);
         SetUpWriter setUp = new SetUpWriter(progression, drill.surface(), places);
-        HeadCounts counts = HeadCounts.of(progression, drill.surface(), timeline);
         CourseWords course = new CourseWords(progression, drill.surface());
         List<StepWords> steps = new ArrayList<>();
         int letter = 0;
@@ -64,7 +72,7 @@ public final class Words {
                 steps,
                 course.rules(),
                 course.rotation(),
-                changes(drill, progression, unit),
+                changes(drill, progression.version(), unit),
                 course.cautions(),
                 unit);
     }
@@ -78,14 +86,13 @@ public final class Words {
     }
 
     /** What a version changes in the one that it is based on; both whole, whatever path is shown. */
-    public static List<String> changes(Drill drill, Progression shown, LengthUnit unit) {
-        Optional<Progression> whole = drill.progression(shown.id());
-        Optional<Progression> base = whole.flatMap(Progression::basedOn).flatMap(drill::progression);
-        return base.isEmpty() ? List.of() : ChangeWriter.between(drill, base.get(), whole.get(), unit);
+    public static List<String> changes(Drill drill, Progression version, LengthUnit unit) {
+        Optional<Progression> base = version.basedOn().flatMap(drill::progression);
+        return base.isEmpty() ? List.of() : ChangeWriter.between(drill, base.get(), version, unit);
     }
 
     /** What one role has to know: who it is, where it starts, and the sentences that it does or that come to it. */
-    public static List<String> partOf(RoleId wanted, Drill drill, Progression progression, TalkThrough talk) {
+    public static List<String> partOf(RoleId wanted, Drill drill, Path progression, TalkThrough talk) {
         Role role = progression
                 .role(wanted)
                 .orElseThrow(() -> new IllegalArgumentException("There is no role \"" + wanted + "\"."));

@@ -30,6 +30,7 @@ import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
@@ -103,7 +104,7 @@ class TransformsTest {
     }
 
     private static List<String> sentences(Drill drill) {
-        return Words.of(drill, drill.base(), Timeline.of(drill, drill.base())).steps().stream()
+        return Words.of(drill, Path.usual(drill.base()), Timeline.of(drill, Path.usual(drill.base()))).steps().stream()
                 .flatMap(s -> s.sentences().stream())
                 .map(s -> s.text())
                 .toList();
@@ -176,8 +177,8 @@ class TransformsTest {
         Drill start = Demo.read("breakwater-breakout");
         Copies.Pasted pasted = Copies.atOtherEnd(start.base(), Set.copyOf(Elements.all(start.base())), start.surface());
         Drill both = start.withProgression(pasted.after());
-        Timeline one = Timeline.of(start, start.base());
-        Timeline two = Timeline.of(both, both.base());
+        Timeline one = Timeline.of(start, Path.usual(start.base()));
+        Timeline two = Timeline.of(both, Path.usual(both.base()));
         assertEquals(one.seconds(), two.seconds(), 1e-6);
         int people = start.base().roles().size();
         for (int i = 0; i < people; i++) {

@@ -187,7 +187,7 @@ class DrillFileTest {
             try {
                 DrillFile read = DrillFile.parse(NAME, mutated);
                 // what is accepted can be worked with
-                read.drill().progressions().forEach(p -> Timeline.of(read.drill(), p));
+                read.drill().progressions().forEach(p -> Timeline.of(read.drill(), wildchalk.core.path.Path.usual(p)));
                 assertEquals(read.drill(), DrillFile.parse(NAME, read.toText()).drill());
             } catch (FormatProblem e) {
                 refused++;
@@ -213,16 +213,19 @@ class DrillFileTest {
     }
 
     @Test
-    void savingKeepsNumberedBackupsAndLeavesNoParts() throws IOException {
+    void savingKeepsBackupsOfChangesAndLeavesNoParts() throws IOException {
         Path file = folder.resolve("drills").resolve("d.drill.json");
         Drill drill = random(1);
         for (int i = 0; i < 14; i++) {
             DrillFile.ofNew(drill.withTitle("Version " + i)).save(file);
+            DrillFile.ofNew(drill.withTitle("Version " + i)).save(file); // no change, no backup
         }
-        List<Path> backups = SafeFiles.backupsOf(file);
-        assertEquals(10, backups.size());
-        assertEquals("Version 12", DrillFile.read(backups.get(9)).drill().title());
-        assertEquals("Version 3", DrillFile.read(backups.get(0)).drill().title());
+        List<Backups.Backup> backups = Backups.of(file);
+        for (int i = 0; i < 5; i++) {
+            assertEquals(
+                    "Version " + (12 - i),
+                    DrillFile.read(backups.get(i).file()).drill().title());
+        }
         try (Stream<Path> all = Files.list(file.getParent())) {
             assertEquals(2, all.count(), "the file and the folder of backups, nothing else");
         }

@@ -17,13 +17,13 @@ import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.SurfaceUse;
-import wildchalk.core.drill.Way;
 import wildchalk.core.ladder.Ladder;
 import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Way;
 import wildchalk.core.surface.OwnSurfaces;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.words.Words;
@@ -94,7 +94,7 @@ class FuzzTest {
             // what is taken can be worked with, and is written so that it is read as the same
             for (Progression version : drill.progressions()) {
                 for (Way way : Outcomes.ways(version).stream().limit(3).toList()) {
-                    Progression path = Outcomes.along(version, way.choices());
+                    wildchalk.core.path.Path path = wildchalk.core.path.Path.of(version, way.choices());
                     Words.of(drill, path, Timeline.of(drill, path));
                 }
             }

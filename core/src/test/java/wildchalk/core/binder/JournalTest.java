@@ -14,9 +14,18 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.Demo;
+import wildchalk.core.binder.LeftJournals.Left;
 
 /** What a crash leaves behind is found again. */
 class JournalTest {
+
+    private final Journal.Listener heard = new Journal.Listener() {
+        @Override
+        public void failing(Throwable why) {}
+
+        @Override
+        public void keeping() {}
+    };
 
     @TempDir
     Path folder;
@@ -25,12 +34,24 @@ class JournalTest {
         return DrillFile.ofNew(Demo.read("crossing-backs").withTitle("Edit " + n));
     }
 
+    private Journal<DrillFile> open(Path where) {
+        return new Journal<>(where, DrillFile.FORMAT, heard);
+    }
+
+    private List<Left<DrillFile>> left() throws IOException {
+        return LeftJournals.in(folder, DrillFile.FORMAT).left();
+    }
+
     /** A journal whose window is gone: its lock is let go, its file stays. As after a kill. */
     private Path leave(int edits, Optional<Path> file) throws IOException {
+        return leave(edits, file, file.flatMap(Fingerprint::of));
+    }
+
+    private Path leave(int edits, Optional<Path> file, Optional<Fingerprint> base) throws IOException {
         Path own = Files.createTempDirectory(folder, "own");
-        try (Journal journal = Journal.open(own, file)) {
+        try (Journal<DrillFile> journal = open(own)) {
             for (int i = 1; i <= edits; i++) {
-                journal.keep(edited(i), List.of("one", "two"));
+                journal.keep(edited(i), new Journal.Belongs(file, base, Optional.empty()), List.of("one", "two"));
             }
             journal.flush();
             try (Stream<Path> all = Files.list(own)) {
@@ -47,30 +68,30 @@ class JournalTest {
     void theLastStateComesBackWithWhatWasDone() throws IOException {
         Path drill = folder.resolve("x.drill.json");
         leave(7, Optional.of(drill));
-        List<Journal.Left> left = Journal.left(folder);
+        List<Left<DrillFile>> left = left();
         assertEquals(1, left.size());
         assertEquals("Edit 7", left.get(0).content().drill().title());
-        assertEquals(Optional.of(drill.toAbsolutePath()), left.get(0).file());
+        assertEquals(Optional.of(drill.toAbsolutePath()), left.get(0).belongs().file());
         assertEquals(List.of("one", "two"), left.get(0).edits());
-        Journal.discard(left.get(0));
-        assertEquals(List.of(), Journal.left(folder));
+        left.get(0).discard();
+        assertEquals(List.of(), left());
     }
 
     @Test
     void oneThatIsStillHeldIsNotOffered() throws IOException {
-        try (Journal journal = Journal.open(folder, Optional.empty())) {
-            journal.keep(edited(1), List.of("one"));
+        try (Journal<DrillFile> journal = open(folder)) {
+            journal.keep(edited(1), Journal.Belongs.NOWHERE, List.of("one"));
             journal.flush();
-            assertEquals(List.of(), Journal.left(folder));
+            assertEquals(List.of(), left());
         }
     }
 
     @Test
     void savingOrClosingInOrderLeavesNothing() throws IOException {
-        Journal journal = Journal.open(folder, Optional.empty());
-        journal.keep(edited(1), List.of("one"));
+        Journal<DrillFile> journal = open(folder);
+        journal.keep(edited(1), Journal.Belongs.NOWHERE, List.of("one"));
         journal.clear();
-        journal.keep(edited(2), List.of("one"));
+        journal.keep(edited(2), Journal.Belongs.NOWHERE, List.of("one"));
         journal.close();
         try (Stream<Path> all = Files.list(folder)) {
             assertEquals(List.of(), all.toList());
@@ -78,12 +99,16 @@ class JournalTest {
     }
 
     @Test
-    void aCutOffJournalIsLeftAloneAndNotTakenForADrill() throws IOException {
+    void aCutOffJournalIsToldAndNotTakenForADrill() throws IOException {
         Path journal = leave(3, Optional.empty());
         byte[] bytes = Files.readAllBytes(journal);
         Files.write(journal, Arrays.copyOf(bytes, bytes.length / 2));
-        assertEquals(List.of(), Journal.left(folder));
-        assertTrue(Files.exists(journal));
+        LeftJournals<DrillFile> found = LeftJournals.in(folder, DrillFile.FORMAT);
+        assertEquals(List.of(), found.left());
+        assertEquals(1, found.damaged().size());
+        Path aside = found.damaged().get(0).putAside();
+        assertTrue(Files.exists(aside) && !Files.exists(journal), "it is put where somebody can look at it");
+        assertEquals(List.of(), LeftJournals.in(folder, DrillFile.FORMAT).damaged());
     }
 
     @Test
@@ -91,13 +116,13 @@ class JournalTest {
         Path journal = leave(5, Optional.empty());
         Path kept = journal.resolveSibling(journal.getFileName() + ".kept");
         Files.move(journal, kept);
-        assertEquals("Edit 5", Journal.left(folder).get(0).content().drill().title());
+        assertEquals("Edit 5", left().get(0).content().drill().title());
         // and one whose newest state never reached the disk has it too
         Files.writeString(journal, "");
-        List<Journal.Left> left = Journal.left(folder);
+        List<Left<DrillFile>> left = left();
         assertEquals(1, left.size());
         assertEquals("Edit 5", left.get(0).content().drill().title());
-        Journal.discard(left.get(0));
+        left.get(0).discard();
         assertFalse(Files.exists(journal) || Files.exists(kept));
     }
 }

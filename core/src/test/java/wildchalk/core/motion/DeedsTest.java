@@ -34,6 +34,7 @@ import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.Weight;
 import wildchalk.core.geometry.Headings;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.path.Path;
 
 /** What is done on the spot, round circles and with balls. */
 class DeedsTest {
@@ -43,7 +44,7 @@ class DeedsTest {
     private static final BallId BALL = new BallId("b0");
 
     private static Timeline compile(Progression drill) {
-        return Timeline.of(drill, Drills.HANDBALL, AgeBand.ADULT);
+        return Timeline.of(Path.usual(drill), Drills.HANDBALL, AgeBand.ADULT);
     }
 
     private static Act act(String id, String role, Deed deed) {

@@ -12,10 +12,11 @@ import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Fork;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
-import wildchalk.core.drill.Way;
+import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Path;
+import wildchalk.core.path.Way;
 
 /** Until a fork is met all its ways look alike: who plays it has not seen yet which way it goes. */
 class ForkTimesTest {
@@ -40,8 +41,8 @@ class ForkTimesTest {
         for (Progression whole : drill.progressions()) {
             List<Way> ways = Outcomes.ways(whole);
             for (int i = 0; i + 1 < ways.size(); i++) {
-                Progression one = Outcomes.along(whole, ways.get(i).choices());
-                Progression other = Outcomes.along(whole, ways.get(i + 1).choices());
+                Path one = Path.of(whole, ways.get(i).choices());
+                Path other = Path.of(whole, ways.get(i + 1).choices());
                 Timeline a = Timeline.of(drill, one);
                 Timeline b = Timeline.of(drill, other);
                 double parts = parting(whole, one, other, a);
@@ -60,7 +61,7 @@ class ForkTimesTest {
     }
 
     /** The second at which the first fork is met at which two ways go apart; 0 where a call parts them from the start. */
-    private static double parting(Progression whole, Progression one, Progression other, Timeline timeline) {
+    private static double parting(Progression whole, Path one, Path other, Timeline timeline) {
         if (!one.course().calls().equals(other.course().calls())) {
             return 0;
         }
@@ -78,14 +79,14 @@ class ForkTimesTest {
     void aForkIsMetWithinItsStep(Drill drill) {
         for (Progression whole : drill.progressions()) {
             for (Way way : Outcomes.ways(whole)) {
-                Progression path = Outcomes.along(whole, way.choices());
+                Path path = Path.of(whole, way.choices());
                 Timeline t = Timeline.of(drill, path);
                 for (Fork fork : path.course().forks()) {
                     StepSpan step = t.step(fork.after());
                     double at = ForkTimes.at(path, t, fork);
                     assertTrue(at >= Math.max(0, step.start() - 0.01) && at <= step.end(), fork.id() + " at " + at);
                 }
-                assertEquals(List.of(), AcrossPaths.findings(whole, path), "nobody waits for another way");
+                assertEquals(List.of(), AcrossPaths.findings(path), "nobody waits for another way");
             }
         }
     }

@@ -22,6 +22,7 @@ import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Symmetry;
+import wildchalk.core.path.Path;
 
 /** Who plays against whom, counted by hand and in the mirror. */
 class HeadCountsTest {
@@ -29,8 +30,8 @@ class HeadCountsTest {
     private static final StepId FIRST = new StepId("s1");
 
     private static Optional<HeadCounts.Count> count(Progression drill, StepId step) {
-        Timeline t = Timeline.of(drill, Drills.HANDBALL, AgeBand.ADULT);
-        return HeadCounts.of(drill, Drills.HANDBALL, t).of(step);
+        Timeline t = Timeline.of(Path.usual(drill), Drills.HANDBALL, AgeBand.ADULT);
+        return HeadCounts.of(Path.usual(drill), Drills.HANDBALL, t).of(step);
     }
 
     private static HeadCounts.Count of(int withBall, int against, HeadCounts.Direction way) {

@@ -29,6 +29,7 @@ import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.ZoneId;
 import wildchalk.core.drill.ZoneKind;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.path.Path;
 
 /** What a move can wait for beside other moves. */
 class MomentsTest {
@@ -37,7 +38,7 @@ class MomentsTest {
     private static final RoleId B = new RoleId("b");
 
     private static Timeline compile(Progression drill) {
-        return Timeline.of(drill, Drills.HANDBALL, AgeBand.ADULT);
+        return Timeline.of(Path.usual(drill), Drills.HANDBALL, AgeBand.ADULT);
     }
 
     private static Trigger reaches(String who, Region where) {

@@ -11,6 +11,7 @@ import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.path.Path;
 
 /** Figures at a mark: the way that somebody has come is what his speed adds up to. */
 class ReadingsTest {
@@ -23,7 +24,7 @@ class ReadingsTest {
     @MethodSource("seeds")
     void metresAreTheSumOfSpeeds(long seed) {
         Progression drill = RandomDrills.sensible(seed, 4, 2, 8);
-        Timeline t = Timeline.of(drill, Drills.HANDBALL, AgeBand.U16);
+        Timeline t = Timeline.of(Path.usual(drill), Drills.HANDBALL, AgeBand.U16);
         for (RoleId role : t.roles()) {
             double sum = 0;
             double step = 0.001;
@@ -46,7 +47,7 @@ class ReadingsTest {
     @MethodSource("seeds")
     void aBallHasComeAsFarAsItsSpeedTookIt(long seed) {
         Progression drill = RandomDrills.sensible(seed, 4, 2, 8);
-        Timeline t = Timeline.of(drill, Drills.HANDBALL, AgeBand.U16);
+        Timeline t = Timeline.of(Path.usual(drill), Drills.HANDBALL, AgeBand.U16);
         for (BallId ball : t.ballIds()) {
             double before = 0;
             for (double s = 0; s <= t.seconds(); s += 0.4) {

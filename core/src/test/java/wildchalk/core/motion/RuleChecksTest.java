@@ -26,6 +26,7 @@ import wildchalk.core.drill.ZoneId;
 import wildchalk.core.drill.ZoneKind;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.path.Path;
 
 /** Zones, lines and limits: what is found agrees with a look at every hundredth of a second. */
 class RuleChecksTest {
@@ -44,7 +45,7 @@ class RuleChecksTest {
 
     private static Timeline compile(Progression drill, Rule rule) {
         return Timeline.of(
-                drill.withLayout(drill.layout().with(BOX)).withCourse(Course.PLAIN.with(rule)),
+                Path.usual(drill.withLayout(drill.layout().with(BOX)).withCourse(Course.PLAIN.with(rule))),
                 Drills.HANDBALL,
                 AgeBand.ADULT);
     }

@@ -19,6 +19,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Medium;
 
 /** A travel takes as long as physics says, and never breaks a limit. */
@@ -171,7 +172,7 @@ class SpeedProfileTest {
                 .role("r", Side.ATTACK, 0, 0)
                 .travel("m", "r", Optional.empty(), manner, effort, List.of(path))
                 .progression();
-        Timeline timeline = Timeline.of(drill, Drills.HANDBALL, AgeBand.U16);
+        Timeline timeline = Timeline.of(Path.usual(drill), Drills.HANDBALL, AgeBand.U16);
         assertTrue(timeline.move(new MoveId("m")).happens());
         return timeline;
     }

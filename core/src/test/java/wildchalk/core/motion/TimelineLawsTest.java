@@ -21,6 +21,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.geometry.Headings;
 import wildchalk.core.geometry.Symmetry;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 
 /** What holds for every drill, sense or nonsense. */
@@ -41,7 +42,7 @@ class TimelineLawsTest {
     }
 
     private static Timeline compile(long seed) {
-        return Timeline.of(drill(seed), surface(seed), AgeBand.values()[(int) (seed % 7)]);
+        return Timeline.of(Path.usual(drill(seed)), surface(seed), AgeBand.values()[(int) (seed % 7)]);
     }
 
     @Test
@@ -178,7 +179,7 @@ class TimelineLawsTest {
             Progression mirrored = Transforms.all(drill, surface(seed), symmetry);
             assertEquals(drill, Transforms.all(mirrored, surface(seed), symmetry), "twice gives it back");
             Timeline a = compile(seed);
-            Timeline b = Timeline.of(mirrored, surface(seed), AgeBand.values()[(int) (seed % 7)]);
+            Timeline b = Timeline.of(Path.usual(mirrored), surface(seed), AgeBand.values()[(int) (seed % 7)]);
             assertEquals(a.seconds(), b.seconds(), 1e-6);
             for (double s = 0; s <= a.seconds(); s += 0.31) {
                 for (RoleId role : a.roles()) {

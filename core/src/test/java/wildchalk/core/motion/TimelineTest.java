@@ -27,6 +27,7 @@ import wildchalk.core.drill.Weight;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Severity;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.path.Path;
 
 /** When moves start and end, who has the ball, and what cannot happen. */
 class TimelineTest {
@@ -35,7 +36,7 @@ class TimelineTest {
     private static final Pace U16 = new Pace(AgeBand.U16, Drills.HANDBALL.medium(), "handball");
 
     private static Timeline compile(Drills drill) {
-        return Timeline.of(drill.progression(), Drills.HANDBALL, AgeBand.U16);
+        return Timeline.of(Path.usual(drill.progression()), Drills.HANDBALL, AgeBand.U16);
     }
 
     private static MoveSpan span(Timeline t, String move) {
@@ -223,7 +224,7 @@ class TimelineTest {
                 .move(new Shot(
                         new MoveId("m1"), new RoleId("a"), Optional.empty(), false, "nowhere", Aim.MIDDLE, Weight.FIRM))
                 .progression();
-        Timeline t = Timeline.of(p, Drills.HANDBALL, AgeBand.U16);
+        Timeline t = Timeline.of(Path.usual(p), Drills.HANDBALL, AgeBand.U16);
         assertEquals("no-goal", only(t).rule());
         assertEquals(Optional.of(new RoleId("a")), t.ballStateAt(BALL, 5).holder());
     }
@@ -258,7 +259,7 @@ class TimelineTest {
                         PassKind.GROUND,
                         Weight.SOFT))
                 .progression();
-        Timeline t = Timeline.of(p, Drills.ICE, AgeBand.U8);
+        Timeline t = Timeline.of(Path.usual(p), Drills.ICE, AgeBand.U8);
         assertEquals("pass-not-caught", only(t).rule());
         assertTrue(t.ballStateAt(BALL, t.seconds()) instanceof BallState.Loose);
     }

@@ -12,15 +12,16 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.AgeBand;
-import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Fork;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Step;
-import wildchalk.core.drill.Way;
 import wildchalk.core.motion.Turnings.Option;
 import wildchalk.core.motion.Turnings.Turning;
+import wildchalk.core.path.Choices;
+import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Path;
+import wildchalk.core.path.Way;
 
 /** Whoever answers what is asked on the way gets everywhere, and nowhere else. */
 class TurningsTest {
@@ -35,8 +36,8 @@ class TurningsTest {
     }
 
     private static List<Turning> turnings(Progression whole, Choices choices) {
-        Progression path = Outcomes.along(whole, choices);
-        return Turnings.on(whole, choices, path, Timeline.of(path, Drills.HANDBALL, AgeBand.U16));
+        Path path = Path.of(whole, choices);
+        return Turnings.on(path, Timeline.of(path, Drills.HANDBALL, AgeBand.U16));
     }
 
     @ParameterizedTest
@@ -46,7 +47,7 @@ class TurningsTest {
         answer(whole, Choices.USUAL, new HashSet<>(), reached);
         Set<List<Step>> all = new HashSet<>();
         for (Way way : Outcomes.ways(whole)) {
-            all.add(Outcomes.along(whole, way.choices()).steps());
+            all.add(Path.of(whole, way.choices()).steps());
         }
         assertEquals(all.size(), reached.size());
         assertEquals(all, reached);
@@ -57,7 +58,7 @@ class TurningsTest {
                 .filter(t -> !said.contains(t.id()))
                 .findFirst();
         if (next.isEmpty()) {
-            reached.add(Outcomes.along(whole, choices).steps());
+            reached.add(Path.of(whole, choices).steps());
             return;
         }
         Set<String> more = new HashSet<>(said);
@@ -71,10 +72,10 @@ class TurningsTest {
     @MethodSource("many")
     void eachComesWithinItsStepAndInOrder(Progression whole) {
         for (Way way : Outcomes.ways(whole)) {
-            Progression path = Outcomes.along(whole, way.choices());
+            Path path = Path.of(whole, way.choices());
             Timeline timeline = Timeline.of(path, Drills.HANDBALL, AgeBand.U16);
             double before = 0;
-            for (Turning turning : Turnings.on(whole, way.choices(), path, timeline)) {
+            for (Turning turning : Turnings.on(path, timeline)) {
                 StepSpan span = timeline.step(turning.step());
                 assertTrue(turning.seconds() >= Math.max(0, span.start() - 0.01), turning.id());
                 assertTrue(turning.seconds() <= span.end() + 1e-6, turning.id());

@@ -30,6 +30,7 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.path.Path;
 
 /** Travels that end when something happens. */
 class UntilTest {
@@ -62,7 +63,7 @@ class UntilTest {
     }
 
     private static Timeline timed(Progression p) {
-        return Timeline.of(p, Drills.HANDBALL, AgeBand.U16);
+        return Timeline.of(Path.usual(p), Drills.HANDBALL, AgeBand.U16);
     }
 
     @ParameterizedTest

@@ -17,7 +17,6 @@ import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Branch;
-import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Course;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
@@ -26,7 +25,6 @@ import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
@@ -39,6 +37,8 @@ import wildchalk.core.drill.StepId;
 import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.Launches;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Choices;
+import wildchalk.core.path.Outcomes;
 import wildchalk.core.words.CourseWords;
 
 /** What a coach adds beside what is drawn. */
@@ -57,15 +57,16 @@ class TellingTest {
     @ParameterizedTest
     @MethodSource("drills")
     void everyMoveThatIsOfferedHappensAndIsStored(Drill drill) throws IOException {
-        Progression path = Outcomes.along(drill.base(), Choices.USUAL);
+        wildchalk.core.path.Path path = wildchalk.core.path.Path.of(drill.base(), Choices.USUAL);
         Timeline timeline = Timeline.of(drill, path);
         StepId last = path.steps().get(path.steps().size() - 1).id();
         for (Role role : path.roles().subList(0, Math.min(3, path.roles().size()))) {
             for (Move move : NewMoves.offers(path, timeline, last, role.id())) {
-                Progression with = NewMoves.with(path, last, move);
-                Timeline t = Timeline.of(drill, with);
-                assertEquals(with.moves().size(), t.moves().size());
-                Drill whole = drill.withProgression(NewMoves.with(drill.base(), last, move));
+                Progression with =
+                        drill.base().with(drill.base().step(last).orElseThrow().withMoveAdded(move));
+                Timeline t = Timeline.of(drill, wildchalk.core.path.Path.usual(with));
+                assertEquals(path.moves().size() + 1, t.moves().size());
+                Drill whole = drill.withProgression(with);
                 assertEquals(whole, stored(whole));
             }
         }
@@ -75,7 +76,7 @@ class TellingTest {
     @MethodSource("drills")
     void everyRuleLaunchAndRotationThatIsOfferedReadsWellAndIsStored(Drill drill) throws IOException {
         Progression p = drill.base();
-        Progression path = Outcomes.along(p, Choices.USUAL);
+        wildchalk.core.path.Path path = wildchalk.core.path.Path.of(p, Choices.USUAL);
         CourseWords words = new CourseWords(path, drill.surface());
         Course course = p.course();
         for (Rule rule : CourseOffers.limits(p, drill.surface())) {
@@ -91,7 +92,8 @@ class TellingTest {
         for (Launch launch : CourseOffers.launches(path)) {
             assertSentence(words.launch(launch));
             assertTrue(Launches.period(
-                                    path.withCourse(path.course().withLaunch(Optional.of(launch))),
+                                    wildchalk.core.path.Path.usual(
+                                            p.withCourse(p.course().withLaunch(Optional.of(launch)))),
                                     Timeline.of(drill, path))
                             .orElseThrow()
                     > 0);
@@ -130,7 +132,7 @@ class TellingTest {
         StepId last = p.steps().get(1).id();
         assertEquals(last, forked.steps().get(forked.steps().size() - 1).id());
         for (var way : Outcomes.ways(forked)) {
-            List<StepId> steps = Outcomes.along(forked, way.choices()).steps().stream()
+            List<StepId> steps = wildchalk.core.path.Path.of(forked, way.choices()).steps().stream()
                     .map(Step::id)
                     .toList();
             assertEquals(3, steps.size());
@@ -180,22 +182,26 @@ class TellingTest {
                 .pass("m3", "a", "b")
                 .run("m4", "b", 5, 5)
                 .progression();
-        Timeline t = Timeline.of(p, Drills.HANDBALL, AgeBand.ADULT);
+        Timeline t = Timeline.of(wildchalk.core.path.Path.usual(p), Drills.HANDBALL, AgeBand.ADULT);
         for (Move move : p.moves()) {
             double was = t.move(move.id()).start();
             for (double by : new double[] {0.7, 2}) {
-                Move later = Delays.startingAt(p, t, move, was + by);
-                Timeline after = Timeline.of(p.withMove(later), Drills.HANDBALL, AgeBand.ADULT);
+                Move later = Delays.startingAt(wildchalk.core.path.Path.usual(p), t, move, was + by);
+                Timeline after =
+                        Timeline.of(wildchalk.core.path.Path.usual(p.withMove(later)), Drills.HANDBALL, AgeBand.ADULT);
                 assertEquals(was + by, after.move(move.id()).start(), 0.06, move + " by " + by);
-                Move back = Delays.startingAt(p.withMove(later), after, later, was);
+                Move back = Delays.startingAt(wildchalk.core.path.Path.usual(p.withMove(later)), after, later, was);
                 assertEquals(
                         was,
-                        Timeline.of(p.withMove(back), Drills.HANDBALL, AgeBand.ADULT)
+                        Timeline.of(wildchalk.core.path.Path.usual(p.withMove(back)), Drills.HANDBALL, AgeBand.ADULT)
                                 .move(move.id())
                                 .start(),
                         0.06);
             }
-            assertEquals(move, Delays.startingAt(p, t, move, was), "put back where it was it is as before");
+            assertEquals(
+                    move,
+                    Delays.startingAt(wildchalk.core.path.Path.usual(p), t, move, was),
+                    "put back where it was it is as before");
         }
     }
 
@@ -207,7 +213,7 @@ class TellingTest {
                 .ballWith("a")
                 .pass("m1", "a", "b")
                 .progression();
-        Timeline t = Timeline.of(p, Drills.HANDBALL, AgeBand.ADULT);
+        Timeline t = Timeline.of(wildchalk.core.path.Path.usual(p), Drills.HANDBALL, AgeBand.ADULT);
         Move pass = p.moves().get(0);
         double end = t.move(pass.id()).end();
         assertEquals(new Event.Starts(pass.id()), Delays.momentOf(t, pass, 0.1));

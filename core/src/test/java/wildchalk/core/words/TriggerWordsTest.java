@@ -21,6 +21,7 @@ import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 
 /** Every moment that a move can wait for reads as a coach would say it. */
 class TriggerWordsTest {
@@ -62,7 +63,7 @@ class TriggerWordsTest {
     private static TalkThrough talk(Progression p) {
         Drill drill = Drill.blank("T", new SurfaceUse("handball", "whole"), Audience.USUAL)
                 .withProgression(p);
-        return Words.of(drill, p, Timeline.of(drill, p));
+        return Words.of(drill, Path.usual(p), Timeline.of(drill, Path.usual(p)));
     }
 
     @ParameterizedTest
@@ -125,14 +126,15 @@ class TriggerWordsTest {
                 .toList();
         assertTrue(offers.stream().anyMatch(c -> c.label().equals("until A passes")), offers.toString());
         for (Phrase.Choice offer : offers) {
-            Progression told = drill.withMove(offer.move());
+            Progression told =
+                    drill.withMove(offer.change().apply(drill.move(run).orElseThrow()));
             Sentence sentence = talk(told).sentence(run).orElseThrow();
             assertTrue(sentence.text().contains(" " + offer.label()), sentence.text() + " for " + offer.label());
             Phrase.Slot until = slot(sentence, SlotKind.UNTIL);
             assertEquals(offer.label(), until.text());
             Phrase.Choice none = until.choices().get(0);
             assertEquals("to the end of the path", none.label());
-            assertEquals(drill, told.withMove(none.move()));
+            assertEquals(drill, told.withMove(none.change().apply(told.move(run).orElseThrow())));
         }
     }
 }

@@ -13,18 +13,18 @@ import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Chalk;
-import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 
 /** The talk-through says what a coach would say. */
 class WordsTest {
@@ -34,7 +34,7 @@ class WordsTest {
     }
 
     private static TalkThrough talk(Drill drill) {
-        return Words.of(drill, drill.base(), Timeline.of(drill, drill.base()));
+        return Words.of(drill, Path.usual(drill.base()), Timeline.of(drill, Path.usual(drill.base())));
     }
 
     private static String sentence(String drill, String move) {
@@ -73,7 +73,7 @@ class WordsTest {
     @Test
     void aRoleReadsWhatItDoesAndWhatComesToIt() {
         Drill drill = Demo.read("second-wave-from-the-left");
-        List<String> part = Words.partOf(new RoleId("cb"), drill, drill.base(), talk(drill));
+        List<String> part = Words.partOf(new RoleId("cb"), drill, Path.usual(drill.base()), talk(drill));
         assertEquals("You are CB.", part.get(0));
         assertTrue(part.contains("Step 2: LB then passes to CB."), part.toString());
         assertTrue(part.contains("Step 3: CB passes to RB on the catch."), part.toString());
@@ -113,15 +113,16 @@ class WordsTest {
     }
 
     private static void checkChoices(Drill drill, Sentence sentence, Phrase.Slot slot) {
-        Progression path = Outcomes.along(drill.base(), Choices.USUAL);
+        Progression base = drill.base();
+        Move told = base.move(sentence.move()).orElseThrow();
         for (Phrase.Choice choice : slot.choices()) {
             assertFalse(choice.label().contains("["), choice.label());
-            Progression changed = path.withMove(choice.move());
-            String after = Words.of(drill, changed, Timeline.of(drill, changed))
+            Progression changed = base.withMove(choice.change().apply(told));
+            String after = Words.of(drill, Path.usual(changed), Timeline.of(drill, Path.usual(changed)))
                     .sentence(sentence.move())
                     .orElseThrow()
                     .text();
-            boolean same = choice.move().equals(path.move(sentence.move()).orElseThrow());
+            boolean same = choice.change().apply(told).equals(told);
             if (!same && slot.what() != SlotKind.WHERE) {
                 assertNotEquals(sentence.text(), after, slot.what() + " " + choice.label());
             }
@@ -136,7 +137,8 @@ class WordsTest {
         }
         Drill drill = Drill.blank("Row", new SurfaceUse("handball", "whole"), Audience.USUAL)
                 .withProgression(p);
-        List<String> setUp = Words.of(drill, p, Timeline.of(drill, p)).setUp();
+        List<String> setUp = Words.of(drill, Path.usual(p), Timeline.of(drill, Path.usual(p)))
+                .setUp();
         assertTrue(
                 setUp.contains("4 yellow cones in a row, 2.0 m apart: the first on halfway, 3.0 m left of the middle, "
                         + "the last 6.0 m past halfway, 3.0 m left of the middle."),

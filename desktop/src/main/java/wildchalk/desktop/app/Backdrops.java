@@ -3,6 +3,7 @@ package wildchalk.desktop.app;
 import java.io.IOException;
 import java.util.Optional;
 import wildchalk.core.drill.Backdrop;
+import wildchalk.core.edit.Wholes;
 import wildchalk.desktop.document.DrillDocument;
 
 /** Lays a picture under the drawing, to be traced: in the drill's file, or in this window only. */
@@ -43,7 +44,7 @@ final class Backdrops {
     void remove() {
         shell.document().ifPresent(document -> {
             document.tracingProperty().set(Optional.empty());
-            document.changeDrill(Ui.text("edit.backdrop"), d -> d.withBackdrop(Optional.empty()));
+            document.edit(Ui.text("edit.backdrop"), Wholes.backdrop(Optional.empty()));
         });
     }
 
@@ -58,8 +59,7 @@ final class Backdrops {
                 .ifPresent(answer -> {
                     Optional<Backdrop> laid = Optional.of(answer.picture());
                     document.tracingProperty().set(answer.inFile() ? Optional.empty() : laid);
-                    document.changeDrill(
-                            Ui.text("edit.backdrop"), d -> d.withBackdrop(answer.inFile() ? laid : Optional.empty()));
+                    document.edit(Ui.text("edit.backdrop"), Wholes.backdrop(answer.inFile() ? laid : Optional.empty()));
                 });
     }
 }

@@ -4,8 +4,6 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import javafx.scene.control.Alert;
-import javafx.scene.control.ButtonType;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.Bundle;
 import wildchalk.core.drill.Slugs;
@@ -91,10 +89,12 @@ final class BinderDesk implements BinderActions {
         shell.error(message);
     }
 
+    @Override
+    public void moved(Path from, Path to) {
+        shell.moved(from, to);
+    }
+
     private void say(String message) {
-        Alert alert = new Alert(Alert.AlertType.INFORMATION, message, ButtonType.OK);
-        alert.setHeaderText(null);
-        Dialogs.dress(alert, shell.stage());
-        alert.showAndWait();
+        shell.say(message);
     }
 }

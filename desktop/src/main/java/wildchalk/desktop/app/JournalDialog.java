@@ -6,7 +6,8 @@ import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.stage.Window;
-import wildchalk.core.binder.Journal;
+import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.LeftJournals;
 
 /** Asks whether what a crash has left should come back, and says what that would be. */
 final class JournalDialog {
@@ -16,7 +17,7 @@ final class JournalDialog {
     private JournalDialog() {}
 
     /** True to bring it back, false to throw it away; empty to be asked again. */
-    static Optional<Boolean> ask(Window owner, Journal.Left left) {
+    static Optional<Boolean> ask(Window owner, LeftJournals.Left<DrillFile> left) {
         ButtonType bring = new ButtonType(Ui.text("journal.bring"), ButtonBar.ButtonData.YES);
         ButtonType discard = new ButtonType(Ui.text("journal.discard"), ButtonBar.ButtonData.NO);
         ButtonType later = new ButtonType(Ui.text("journal.later"), ButtonBar.ButtonData.CANCEL_CLOSE);
@@ -28,7 +29,7 @@ final class JournalDialog {
         return answer.filter(b -> b != later).map(b -> b == bring);
     }
 
-    private static String summary(Journal.Left left) {
+    private static String summary(LeftJournals.Left<DrillFile> left) {
         List<String> edits = left.edits();
         StringBuilder text = new StringBuilder(
                 Ui.text("journal.detail", left.content().drill().title(), edits.size()));

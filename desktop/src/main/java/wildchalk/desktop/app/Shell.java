@@ -10,19 +10,22 @@ import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonType;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
-import wildchalk.core.arrange.Transforms;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Journal;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.edit.Wholes;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.surface.Surface;
 import wildchalk.desktop.binder.BinderView;
 import wildchalk.desktop.binder.FolderWatch;
 import wildchalk.desktop.board.BoardPlace;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.document.Faults;
+import wildchalk.desktop.document.Stored;
 import wildchalk.desktop.share.Sharing;
 import wildchalk.desktop.surface.SurfaceChooser;
 import wildchalk.picture.export.Reader;
@@ -39,6 +42,8 @@ public final class Shell extends BorderPane {
     private BinderView binderView;
 
     private final Backdrops backdrops = new Backdrops(this);
+    private final Saving saving = new Saving(this);
+    private final Faults faults = new Faults();
     private Binder binder;
     private Ground ground;
     private DrillDocument document;
@@ -54,7 +59,7 @@ public final class Shell extends BorderPane {
         this.ground = settings.ground();
         getStyleClass().add("shell");
         bar = new TopBar(this);
-        setTop(bar);
+        setTop(new VBox(bar, new FaultBar(faults, saving::saveAs)));
         addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
         stage.setOnCloseRequest(e -> {
             if (!mayLeave()) {
@@ -116,7 +121,7 @@ public final class Shell extends BorderPane {
             return;
         }
         try {
-            openDrill(new DrillDocument(DrillFile.read(file), file, settings.reader()));
+            openDrill(new DrillDocument(Stored.read(file), settings.reader(), faults));
             settings.opened(file);
         } catch (IOException e) {
             error(e.getMessage());
@@ -163,7 +168,7 @@ public final class Shell extends BorderPane {
 
     /** Opens a drill that no file holds yet. */
     public void startNew(Drill drill) {
-        openDrill(new DrillDocument(DrillFile.ofNew(drill), null, settings.reader()));
+        openDrill(new DrillDocument(Stored.ofNew(DrillFile.ofNew(drill)), settings.reader(), faults));
     }
 
     private void openDrill(DrillDocument opened) {
@@ -174,12 +179,8 @@ public final class Shell extends BorderPane {
         board.groundProperty().set(ground);
         board.view().strokeCodeProperty().set(settings.reader().code());
         opened.drillProperty().addListener((o, a, b) -> bar.refresh());
-        try {
-            opened.keepIn(Journal.open(settings.journals(), opened.path()));
-        } catch (IOException e) {
-            // without a journal a crash loses what was not saved; that is no reason not to work
-            System.getLogger(Shell.class.getName()).log(System.Logger.Level.WARNING, "No journal: {0}", e.getMessage());
-        }
+        opened.setConsent(new LossQuestion(stage));
+        opened.keepIn(new Journal<>(settings.journals(), DrillFile.FORMAT, new JournalWatch(faults)));
         showBoard();
     }
 
@@ -194,57 +195,23 @@ public final class Shell extends BorderPane {
 
     /** Saves to the drill's file, or to a new one in the binder; false if that failed. */
     public boolean save() {
-        if (document == null) {
-            return true;
-        }
-        Path target =
-                document.path().orElseGet(() -> binder.newFile(document.drill().title()));
-        return document.isChangedOutside() ? saveChangedOutside(target) : saveTo(target);
+        return saving.save();
     }
 
-    private boolean saveChangedOutside(Path target) {
-        return switch (SaveQuestions.changedOutside(stage, target)) {
-            case OVER -> saveTo(target);
-            case BESIDE -> saveTo(binder.newFile(document.drill().title()));
-            case STAY -> false;
-        };
+    /** Saves, or brings back what the open drill was. */
+    Saving saving() {
+        return saving;
     }
 
-    void saveAs() {
-        if (document != null) {
-            dialogs.save(
-                            stage,
-                            binder.drillsFolder(),
-                            binder.newFile(document.drill().title())
-                                    .getFileName()
-                                    .toString())
-                    .ifPresent(this::saveTo);
-        }
-    }
-
-    private boolean saveTo(Path target) {
-        try {
-            document.save(target);
-            settings.opened(target);
-            staleOnDisk = false;
-            bar.refresh();
-            return true;
-        } catch (IOException e) {
-            error(target + ": " + e.getMessage());
-            return false;
-        }
-    }
-
-    /** Whether the open drill may be left: it is saved, or its changes are not wanted. */
     boolean mayLeave() {
-        if (document == null || document.isSaved()) {
-            return true;
-        }
-        return switch (SaveQuestions.leaving(stage, document.drill().title())) {
-            case SAVE -> save();
-            case DISCARD -> true;
-            case STAY -> false;
-        };
+        return saving.mayLeave();
+    }
+
+    /** The open drill has been saved there. */
+    void saved(Path target) {
+        settings.opened(target);
+        staleOnDisk = false;
+        bar.refresh();
     }
 
     // ---- what a crash has left, and what others do ----
@@ -256,9 +223,12 @@ public final class Shell extends BorderPane {
 
     /** Opens a stored drill, or one that no file holds yet, with changes that wait to be saved. */
     void openChanged(Optional<Path> file, DrillFile changed) throws IOException {
-        DrillFile base = file.isPresent() ? DrillFile.read(file.get()) : changed;
-        openDrill(new DrillDocument(base, file.orElse(null), settings.reader()));
-        document.changeDrill(Ui.text("journal.edit"), d -> changed.drill());
+        if (file.isPresent()) {
+            openDrill(new DrillDocument(Stored.read(file.get()), settings.reader(), faults));
+            document.edit(Ui.text("journal.edit"), Wholes.bringBack(changed.drill()));
+        } else {
+            openDrill(new DrillDocument(Stored.ofNew(changed), settings.reader(), faults));
+        }
     }
 
     private void watch() {
@@ -272,8 +242,7 @@ public final class Shell extends BorderPane {
                     () -> Platform.runLater(this::changedOutside));
         } catch (IOException e) {
             // a folder that cannot be watched is read again whenever it is shown
-            System.getLogger(Shell.class.getName())
-                    .log(System.Logger.Level.WARNING, "The binder is not watched: {0}", e.getMessage());
+            faults.told(Faults.Kind.FOLDER, e);
         }
     }
 
@@ -294,6 +263,23 @@ public final class Shell extends BorderPane {
         return binder;
     }
 
+    /** What goes wrong, for the bar across the window. */
+    Faults faults() {
+        return faults;
+    }
+
+    /** A file of the binder has another name or folder: if it is the open drill's, that follows. */
+    void moved(Path from, Path to) {
+        if (document != null && document.file().equals(Optional.of(from))) {
+            try {
+                document.movedTo(to);
+                settings.opened(to);
+            } catch (IOException e) {
+                error(e.getMessage());
+            }
+        }
+    }
+
     Stage stage() {
         return stage;
     }
@@ -310,7 +296,7 @@ public final class Shell extends BorderPane {
                             reader().unit(),
                             binder,
                             document.drill().surfaceUse())
-                    .ifPresent(use -> document.changeDrill(Ui.text("edit.surface"), d -> d.withSurfaceUse(use)));
+                    .ifPresent(use -> document.edit(Ui.text("edit.surface"), Wholes.surface(use)));
         }
     }
 
@@ -321,14 +307,14 @@ public final class Shell extends BorderPane {
     void mirror(Symmetry symmetry) {
         if (document != null) {
             String label = Ui.text(symmetry == Symmetry.HALF_TURN ? "edit.other-end" : "edit.mirror");
-            document.changeDrill(label, d -> Transforms.drill(d, symmetry));
+            document.edit(label, Wholes.mirror(symmetry));
         }
     }
 
     void share(Sharing.Kind kind) {
         if (document != null) {
             new Sharing(stage, dialogs, ground)
-                    .share(kind, document.rep(), document.stepProperty().get());
+                    .share(kind, document.told(), document.stepProperty().get());
         }
     }
 
@@ -391,6 +377,13 @@ public final class Shell extends BorderPane {
         alert.setHeaderText(Ui.text("error.title"));
         Dialogs.dress(alert, stage);
         alert.getDialogPane().setMinWidth(520);
+        alert.showAndWait();
+    }
+
+    void say(String message) {
+        Alert alert = new Alert(Alert.AlertType.INFORMATION, message, ButtonType.OK);
+        alert.setHeaderText(null);
+        Dialogs.dress(alert, stage);
         alert.showAndWait();
     }
 

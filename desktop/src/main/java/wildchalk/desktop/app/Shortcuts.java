@@ -24,7 +24,7 @@ final class Shortcuts {
         switch (e.getCode()) {
             case S -> {
                 if (e.isShiftDown()) {
-                    shell.saveAs();
+                    shell.saving().saveAs();
                 } else {
                     shell.save();
                 }

@@ -99,10 +99,11 @@ final class TopBar extends HBox {
         }
         boolean open = shell.document().isPresent();
         MenuItem save = item("file.save", shell::save);
-        MenuItem saveAs = item("file.save-as", shell::saveAs);
+        MenuItem saveAs = item("file.save-as", () -> shell.saving().saveAs());
+        MenuItem earlier = item("file.earlier", () -> shell.saving().earlier());
         MenuItem mirror = item("file.mirror", () -> shell.mirror(Symmetry.ACROSS_WIDTH));
         MenuItem otherEnd = item("file.other-end", () -> shell.mirror(Symmetry.HALF_TURN));
-        for (MenuItem needsDrill : new MenuItem[] {save, saveAs, mirror, otherEnd}) {
+        for (MenuItem needsDrill : new MenuItem[] {save, saveAs, earlier, mirror, otherEnd}) {
             needsDrill.setDisable(!open);
         }
         file.getItems()
@@ -114,6 +115,7 @@ final class TopBar extends HBox {
                         new SeparatorMenuItem(),
                         save,
                         saveAs,
+                        earlier,
                         new SeparatorMenuItem(),
                         mirror,
                         otherEnd);

@@ -8,7 +8,7 @@ import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.SurfaceUse;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Painter;
 import wildchalk.picture.paint.Viewport;
@@ -40,13 +40,13 @@ final class WarmUp {
                 }
             }
         }
-        Rep rep = Rep.of(drill, drill.base());
+        Told told = Told.of(drill, drill.base());
         BufferedImage nobody = new BufferedImage(440, 220, BufferedImage.TYPE_INT_ARGB_PRE);
         Graphics2D g = nobody.createGraphics();
         new Painter(Ground.SLATE)
                 .paint(
                         g,
-                        Frame.at(drill, rep.progression(), rep.timeline(), 0),
+                        Frame.at(drill, told.path(), told.timeline(), 0),
                         Viewport.fitting(drill.surfaceUse(), 440, 220));
         g.dispose();
     }

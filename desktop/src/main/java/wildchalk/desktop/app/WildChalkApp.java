@@ -30,6 +30,7 @@ public final class WildChalkApp extends Application {
         Path binder = Optional.ofNullable(raw.get("binder")).map(Path::of).orElseGet(settings::binder);
         Shell shell = show(
                 stage, settings, binder, Optional.ofNullable(raw.get("drill")).map(Path::of), FileDialogs.ofSystem());
+        LastResort.install(shell.faults());
         Usable.report();
         Platform.runLater(shell::offerJournals);
     }

@@ -26,5 +26,8 @@ public interface BinderActions {
     /** Begins a drill on a surface of one's own. */
     void newDrillOn(Surface surface);
 
+    /** A drill's file has another name or folder from now on. */
+    void moved(Path from, Path to);
+
     void error(String message);
 }

@@ -28,6 +28,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.Catalogue;
+import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Favourites;
 import wildchalk.desktop.app.Ui;
 import wildchalk.picture.style.Ground;
@@ -329,18 +330,18 @@ public final class BinderView extends BorderPane {
                 case RENAME -> {
                     var name = CardDialogs.title(getScene().getWindow(), title(file));
                     if (name.isPresent()) {
-                        binder.rename(file, name.get());
+                        actions.moved(file, binder.rename(file, name.get()));
                     }
                 }
                 case ABOUT -> {
-                    var changed = CardDialogs.about(
-                            getScene().getWindow(), entries.get(file).content().orElseThrow());
+                    // what the file holds now, not what it held when its card was made
+                    var changed = CardDialogs.about(getScene().getWindow(), DrillFile.read(file));
                     if (changed.isPresent()) {
                         changed.get().save(file);
                     }
                 }
-                case ARCHIVE -> binder.archive(file);
-                case RESTORE -> binder.restore(file);
+                case ARCHIVE -> actions.moved(file, binder.archive(file));
+                case RESTORE -> actions.moved(file, binder.restore(file));
                 case HAND_ON -> {
                     actions.handOn(List.of(file));
                     return;

@@ -14,6 +14,7 @@ import javafx.stage.Window;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Limits;
 import wildchalk.desktop.app.Dialogs;
 import wildchalk.desktop.app.Ui;
 
@@ -26,7 +27,10 @@ final class CardDialogs {
         TextInputDialog dialog = new TextInputDialog(now);
         Dialogs.dress(dialog, owner);
         dialog.setHeaderText(Ui.text("binder.rename.title"));
-        return dialog.showAndWait().map(String::strip).filter(t -> !t.isEmpty() && t.length() <= 200);
+        return dialog.showAndWait()
+                .map(String::strip)
+                .filter(t -> !t.isEmpty())
+                .map(t -> Limits.fitting(t, Limits.LINE));
     }
 
     /** Tags, players and minutes. */
@@ -60,7 +64,7 @@ final class CardDialogs {
         dialog.getDialogPane().lookupButton(ButtonType.OK).addEventFilter(ActionEvent.ACTION, e -> {
             try {
                 List<String> themes = Arrays.stream(tags.getText().split(","))
-                        .map(String::strip)
+                        .map(t -> Limits.clean(t.strip()))
                         .filter(t -> !t.isEmpty())
                         .distinct()
                         .toList();

@@ -20,7 +20,7 @@ import wildchalk.core.binder.FormatProblem;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.text.Numbers;
 import wildchalk.desktop.app.Ui;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
 
 /**
@@ -99,23 +99,23 @@ final class DrillCard extends StackPane {
         figures.setText("");
         painter.execute(() -> {
             if (drill == shown) { // not dealt again meanwhile
-                Rep rep = Rep.of(shown, shown.base());
-                Platform.runLater(() -> picture(rep, shown, on));
+                Told told = Told.of(shown, shown.base());
+                Platform.runLater(() -> picture(told, shown, on));
             }
         });
     }
 
-    private void picture(Rep rep, Drill of, Ground on) {
+    private void picture(Told told, Drill of, Ground on) {
         if (drill != of || ground != on) {
             return;
         }
-        miniature = new Miniature(rep, on);
+        miniature = new Miniature(told, on);
         frame.getChildren().setAll(miniature);
         figures.setText(Ui.text(
                 "binder.figures",
-                rep.progression().steps().size(),
-                Numbers.seconds(rep.timeline().seconds()),
-                rep.drill().audience().paceBand().label()));
+                told.path().steps().size(),
+                Numbers.seconds(told.timeline().seconds()),
+                told.drill().audience().paceBand().label()));
     }
 
     private void fillMenu() {

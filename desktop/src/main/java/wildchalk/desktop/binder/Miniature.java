@@ -9,7 +9,7 @@ import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Painter;
 import wildchalk.picture.paint.Viewport;
@@ -23,7 +23,7 @@ final class Miniature extends ImageView {
     /** Painted at twice the size, so that it is sharp. */
     private static final int SCALE = 2;
 
-    private final Rep rep;
+    private final Told told;
     private boolean playing;
     private final Painter painter;
     private final BufferedImage picture =
@@ -45,17 +45,17 @@ final class Miniature extends ImageView {
         @Override
         public void handle(long now) {
             started = started == 0 ? now : started;
-            double t = (now - started) / 1e9 % (rep.timeline().seconds() + 1);
+            double t = (now - started) / 1e9 % (told.timeline().seconds() + 1);
             paint(Frame.at(
-                    rep.drill(),
-                    rep.progression(),
-                    rep.timeline(),
-                    Math.min(t, rep.timeline().seconds())));
+                    told.drill(),
+                    told.path(),
+                    told.timeline(),
+                    Math.min(t, told.timeline().seconds())));
         }
     };
 
-    Miniature(Rep rep, Ground ground) {
-        this.rep = rep;
+    Miniature(Told told, Ground ground) {
+        this.told = told;
         this.painter = new Painter(ground);
         setImage(new WritableImage(shared));
         setFitWidth(WIDTH);
@@ -65,7 +65,7 @@ final class Miniature extends ImageView {
 
     /** Plays from the whistle. */
     void play() {
-        if (!playing && rep.timeline().seconds() > 0) {
+        if (!playing && told.timeline().seconds() > 0) {
             playing = true;
             timer.start();
         }
@@ -81,11 +81,11 @@ final class Miniature extends ImageView {
     }
 
     private void paintFirstStep() {
-        paint(Frame.ofStep(rep.drill(), rep.progression(), rep.timeline(), 0));
+        paint(Frame.ofStep(told.drill(), told.path(), told.timeline(), 0));
     }
 
     private void paint(Frame frame) {
-        Viewport v = Viewport.fitting(rep.drill().surfaceUse(), WIDTH * SCALE, HEIGHT * SCALE)
+        Viewport v = Viewport.fitting(told.drill().surfaceUse(), WIDTH * SCALE, HEIGHT * SCALE)
                 .withUnit(1.15);
         Graphics2D g = picture.createGraphics();
         painter.paint(g, frame, v);

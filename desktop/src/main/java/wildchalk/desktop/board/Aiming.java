@@ -27,7 +27,7 @@ record Aiming(Point place, Optional<RoleId> role, Optional<BallId> looseBall, Op
                 .filter(b -> frame.timeline()
                         .ballStateAt(b, frame.seconds())
                         .match(h -> false, l -> true, f -> false, d -> false));
-        Optional<GoalMouth> goal = Goals.all(frame.progression(), frame.drill().surface()).stream()
+        Optional<GoalMouth> goal = Goals.all(frame.path(), frame.drill().surface()).stream()
                 .filter(g -> isOn(g, p))
                 .findFirst();
         return new Aiming(p, role, ball, goal);

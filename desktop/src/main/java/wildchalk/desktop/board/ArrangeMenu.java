@@ -9,6 +9,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import wildchalk.core.arrange.Alignments.Axis;
+import wildchalk.core.edit.Arrangements;
 import wildchalk.core.surface.Position;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
@@ -69,11 +70,9 @@ final class ArrangeMenu {
         Menu menu = new Menu(Ui.text("arrange.position"));
         for (Position position : document.drill().surface().positions()) {
             MenuItem item = new MenuItem(position.label() + "  " + position.name());
-            item.setOnAction(e -> document.change(
+            item.setOnAction(e -> document.edit(
                     Ui.text("edit.rename"),
-                    p -> p.role(s.role().orElseThrow())
-                            .map(r -> p.with(r.withLabel(position.label())))
-                            .orElse(p)));
+                    Arrangements.role(s.role().orElseThrow(), r -> r.withLabel(position.label()))));
             menu.getItems().add(item);
         }
         return menu;

@@ -39,7 +39,7 @@ final class BoardFloating {
             Things.middle(frame, v, id)
                     .ifPresent((Point2D p) -> overlay.ring(p, (selection.isSeveral() ? 16 : 20) * v.unit()));
         }
-        for (ElementId id : frame.progression().layout().locked()) {
+        for (ElementId id : frame.path().layout().locked()) {
             Things.middle(frame, v, id).ifPresent(overlay::lock);
         }
         Things.handles(frame, selection).forEach(wp -> overlay.handle(wp.at(), wp.cut()));
@@ -60,7 +60,7 @@ final class BoardFloating {
         } else {
             overlay.handle(p, false);
         }
-        String where = new Places(frame.progression(), frame.drill().surface(), unit).standing(p);
+        String where = new Places(frame.path(), frame.drill().surface(), unit).standing(p);
         overlay.bubble(
                 Ui.text("tray." + board.armedProperty().get()) + " " + where, board.pointerX(), board.pointerY());
     }

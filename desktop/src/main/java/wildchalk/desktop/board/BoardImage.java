@@ -69,7 +69,7 @@ final class BoardImage {
             Graphics2D g = picture.createGraphics();
             painter.paintStill(g, frame, viewport);
             if (legend) {
-                Legend.of(frame.progression(), frame.timeline(), code)
+                Legend.of(frame.path(), frame.timeline(), code)
                         .paintCard(g, ground, viewport, frame.drill().surface().ballName());
             }
             g.dispose();

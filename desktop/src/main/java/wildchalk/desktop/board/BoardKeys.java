@@ -11,12 +11,11 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Removals;
 import wildchalk.core.drill.RoleId;
-import wildchalk.core.drill.Slugs;
 import wildchalk.core.drill.Step;
-import wildchalk.core.drill.StepId;
+import wildchalk.core.edit.Arrangements;
+import wildchalk.core.edit.Tellings;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Goals;
 import wildchalk.core.text.LengthUnit;
@@ -86,11 +85,11 @@ final class BoardKeys {
         Frame frame = board.frame();
         Viewport v = board.viewport();
         List<Point> targets = new ArrayList<>();
-        frame.progression()
+        frame.path()
                 .roles()
                 .forEach(r -> targets.add(
                         frame.timeline().poseAt(r.id(), frame.seconds()).at()));
-        Goals.all(frame.progression(), frame.drill().surface()).forEach(g -> targets.add(g.centre()));
+        Goals.all(frame.path(), frame.drill().surface()).forEach(g -> targets.add(g.centre()));
         int nearest = 0;
         for (int i = 0; i < targets.size(); i++) {
             if (v.toPixels(targets.get(i)).distance(pull.x(), pull.y())
@@ -141,7 +140,7 @@ final class BoardKeys {
             return false;
         }
         boolean placed = board.arranging().movable().stream()
-                .anyMatch(id -> Elements.place(document.progression(), id).isPresent());
+                .anyMatch(id -> Elements.place(document.path(), id).isPresent());
         if (placed) {
             double d = nudge(e.isShiftDown());
             board.arranging().nudge(direction(e.getCode()).times(d));
@@ -226,25 +225,20 @@ final class BoardKeys {
 
     /** Closes the step that is drawn and starts the next, unless it is still empty. */
     static void closeStep(DrillDocument document) {
-        Progression drill = document.progression();
-        if (drill.steps().get(drill.steps().size() - 1).moves().isEmpty()) {
-            document.goToStep(drill.steps().size() - 1);
+        List<Step> steps = document.path().steps();
+        Step last = steps.get(steps.size() - 1);
+        if (last.moves().isEmpty()) {
+            document.goToStep(steps.size() - 1);
             return;
         }
-        document.change(Ui.text("edit.step"), p -> {
-            Step last = p.steps().get(p.steps().size() - 1);
-            // what is told next belongs to the same branch
-            StepId id = new StepId(Slugs.next(
-                    p.stem("s"),
-                    document.whole().steps().stream().map(s -> s.id().text()).toList()));
-            return p.with(new Step(id, List.of(), List.of()).withOn(last.on()));
-        });
-        document.goToStep(document.progression().steps().size() - 1);
+        // what is told next belongs to the same branch
+        document.edit(Ui.text("edit.step"), Tellings.newStep(last.id()));
+        document.goToStep(document.path().steps().size() - 1);
     }
 
     /** Chooses the next thing; past the last one the focus leaves the board. */
     private boolean visit(int by) {
-        List<Selection> all = Things.all(document.progression());
+        List<Selection> all = Things.all(document.path());
         int next = all.indexOf(document.selectionProperty().get()) + by;
         boolean fromNone = document.selectionProperty().get().isNone();
         if (fromNone && by < 0 || next < 0 || next >= all.size()) {
@@ -317,16 +311,16 @@ final class BoardKeys {
     private void delete() {
         Set<ElementId> ids =
                 new LinkedHashSet<>(document.selectionProperty().get().ids());
-        ids.removeAll(document.progression().layout().locked());
+        ids.removeAll(document.path().layout().locked());
         if (ids.isEmpty()) {
             return;
         }
-        int moves = Removals.movesWith(document.progression(), ids);
+        int moves = Removals.movesWith(document.version(), ids);
         String label = ids.size() == 1 && ids.iterator().next() instanceof RoleId role
-                ? document.progression().role(role).orElseThrow().label()
+                ? document.path().role(role).orElseThrow().label()
                 : ids.size() == 1 ? Ui.text("edit.mark") : Ui.text("edit.things", ids.size());
         if (moves == 0 || confirmed(label, moves)) {
-            document.change(Ui.text("edit.delete", label), p -> Removals.elements(p, ids));
+            document.edit(Ui.text("edit.delete", label), Arrangements.delete(ids));
         }
     }
 

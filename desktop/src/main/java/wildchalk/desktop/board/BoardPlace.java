@@ -26,8 +26,11 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Role;
+import wildchalk.core.edit.Arrangements;
+import wildchalk.core.edit.Wholes;
 import wildchalk.desktop.app.Dialogs;
 import wildchalk.desktop.app.Tips;
 import wildchalk.desktop.app.Ui;
@@ -37,13 +40,11 @@ import wildchalk.desktop.ladder.LadderBar;
 import wildchalk.desktop.present.PresentWindow;
 import wildchalk.desktop.strip.StripView;
 import wildchalk.desktop.talk.TalkView;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
 
 /** The Board: title, surface, tray, talk-through and beat strip of one open drill. */
 public final class BoardPlace extends BorderPane {
-
-    private static final int LABEL_LENGTH = 12;
 
     private final DrillDocument document;
     private final BoardView board;
@@ -81,7 +82,7 @@ public final class BoardPlace extends BorderPane {
         setRight(talk);
         setBottom(new VBox(transport, strip));
         document.drillProperty().addListener(refresh);
-        document.repProperty().addListener(refresh);
+        document.toldProperty().addListener(refresh);
         addEventHandler(KeyEvent.KEY_PRESSED, this::keys);
         about.setOnAction(e -> changeSurface.run());
         historyShown.addListener((o, was, is) -> showHistory(is));
@@ -120,11 +121,11 @@ public final class BoardPlace extends BorderPane {
         title.setOnAction(e -> board.requestFocus());
         title.focusedProperty().addListener((o, was, is) -> {
             if (was) {
-                String text = title.getText().strip();
+                String text = Limits.fitting(title.getText().strip(), Limits.LINE);
                 if (text.isEmpty()) {
                     title.setText(document.drill().title());
                 } else {
-                    document.changeDrill(Ui.text("edit.title"), d -> d.withTitle(text));
+                    document.edit(Ui.text("edit.title"), Wholes.title(text));
                 }
             }
         });
@@ -136,8 +137,7 @@ public final class BoardPlace extends BorderPane {
         age.getItems().setAll(AgeBand.values());
         age.setConverter(new AgeText());
         age.setValue(document.drill().audience().paceBand());
-        age.setOnAction(e -> document.changeDrill(
-                Ui.text("edit.age"), d -> d.withAudience(d.audience().withPaceBand(age.getValue()))));
+        age.setOnAction(e -> document.edit(Ui.text("edit.age"), Wholes.age(age.getValue())));
         document.drillProperty()
                 .addListener((o, a, b) -> age.setValue(b.audience().paceBand()));
         Region gap = new Region();
@@ -195,10 +195,11 @@ public final class BoardPlace extends BorderPane {
     }
 
     private void compare(ProgressionId other) {
-        Rep here = document.rep();
-        Rep there = Rep.of(document.drill(), document.drill().progression(other).orElseThrow(), document.reader());
-        boolean otherFirst = document.drill().progressions().indexOf(there.whole())
-                < document.drill().progressions().indexOf(here.whole());
+        Told here = document.told();
+        Told there =
+                Told.of(document.drill(), document.drill().progression(other).orElseThrow(), document.reader());
+        boolean otherFirst = document.drill().progressions().indexOf(there.run().version())
+                < document.drill().progressions().indexOf(here.run().version());
         CompareWindow.show(getScene().getWindow(), otherFirst ? there : here, otherFirst ? here : there, ground.get());
     }
 
@@ -226,7 +227,7 @@ public final class BoardPlace extends BorderPane {
         }
         about.setText(
                 drill.surface().title() + " · " + drill.surfaceUse().view().name());
-        empty.setVisible(document.progression().isEmpty());
+        empty.setVisible(document.path().isEmpty());
     }
 
     private void keys(KeyEvent e) {
@@ -254,23 +255,20 @@ public final class BoardPlace extends BorderPane {
         var chosen = document.selectionProperty().get();
         var id = chosen.line()
                 .or(() -> chosen.role()
-                        .flatMap(r -> document.progression().lineFeeding(r))
+                        .flatMap(r -> document.path().lineFeeding(r))
                         .map(l -> l.id()));
-        document.progression().lines().stream()
+        document.path().lines().stream()
                 .filter(l -> Optional.of(l.id()).equals(id))
                 .findFirst()
                 .ifPresent(l -> {
                     int count = Math.max(1, Math.min(40, l.standing() + by));
-                    document.change(Ui.text("edit.standing", count), p -> p.with(l.withStanding(count)));
+                    document.edit(
+                            Ui.text("edit.standing", count), Arrangements.line(l.id(), x -> x.withStanding(count)));
                 });
     }
 
     private void rename() {
-        document.selectionProperty()
-                .get()
-                .role()
-                .flatMap(document.progression()::role)
-                .ifPresent(this::rename);
+        document.selectionProperty().get().role().flatMap(document.path()::role).ifPresent(this::rename);
     }
 
     private void rename(Role role) {
@@ -280,8 +278,9 @@ public final class BoardPlace extends BorderPane {
         dialog.showAndWait()
                 .map(String::strip)
                 .filter(t -> !t.isEmpty())
-                .map(t -> t.substring(0, Math.min(LABEL_LENGTH, t.length())))
-                .ifPresent(t -> document.change(Ui.text("edit.rename"), p -> p.with(role.withLabel(t))));
+                .map(t -> Limits.fitting(t, Limits.LABEL))
+                .ifPresent(
+                        t -> document.edit(Ui.text("edit.rename"), Arrangements.role(role.id(), r -> r.withLabel(t))));
     }
 
     public void dispose() {
@@ -291,7 +290,7 @@ public final class BoardPlace extends BorderPane {
         ladder.dispose();
         transport.dispose();
         document.drillProperty().removeListener(refresh);
-        document.repProperty().removeListener(refresh);
+        document.toldProperty().removeListener(refresh);
         if (history != null) {
             history.dispose();
         }

@@ -1,7 +1,6 @@
 package wildchalk.desktop.board;
 
 import java.awt.geom.Point2D;
-import java.util.ArrayList;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.control.ContextMenu;
@@ -14,7 +13,8 @@ import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Travel;
-import wildchalk.core.drill.Waypoint;
+import wildchalk.core.edit.Arrangements;
+import wildchalk.core.edit.Tellings;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
@@ -201,7 +201,7 @@ final class BoardPointer {
             return;
         }
         if (!document.selectionProperty().get().has(id)) {
-            document.selectionProperty().set(new Selection(Elements.withGroups(frame.progression(), Set.of(id))));
+            document.selectionProperty().set(new Selection(Elements.withGroups(frame.path(), Set.of(id))));
         }
         take(frame, v, thing, e.isAltDown() || board.arrangingProperty().get());
     }
@@ -210,9 +210,7 @@ final class BoardPointer {
     private boolean beside(Frame frame, Viewport v, MouseEvent e) {
         Optional<PlacedLabels.Label> label = PlacedLabels.at(v, frame, e.getX(), e.getY());
         if (label.isPresent() && e.getClickCount() == 2) {
-            document.change(
-                    Ui.text("edit.label"),
-                    p -> p.withLayout(p.layout().withLabel(label.get().of(), Optional.empty())));
+            document.edit(Ui.text("edit.label"), Arrangements.label(label.get().of(), Optional.empty()));
             return true;
         }
         if (label.isPresent()) {
@@ -239,8 +237,8 @@ final class BoardPointer {
         } else if (!setOut && holder.isPresent()) {
             document.selectionProperty().set(thing);
             board.setGesture(board.pull(frame, v, Pull.fromBall(frame, holder.get())));
-        } else if (!Elements.isLocked(frame.progression(), thing.single().orElseThrow())) {
-            Elements.place(frame.progression(), thing.single().orElseThrow())
+        } else if (!Elements.isLocked(frame.path(), thing.single().orElseThrow())) {
+            Elements.place(frame.path(), thing.single().orElseThrow())
                     .ifPresent(start -> board.setGesture(DragGesture.ofThings(
                             document, v, frame, board.arranging().movable(), start, board::repaintSoon)));
         }
@@ -249,13 +247,13 @@ final class BoardPointer {
     /** On a stroke: another point of the path; on anything else that is set out: its sheet. */
     private boolean onDoubleClick(Frame frame, Viewport v, Selection thing, MouseEvent e) {
         Optional<Travel> travel = thing.move()
-                .flatMap(m -> frame.progression().move(m))
+                .flatMap(m -> frame.path().move(m))
                 .filter(m -> m instanceof Travel)
                 .map(m -> (Travel) m);
         if (travel.isPresent()) {
-            document.change(
-                    Ui.text("edit.add-point"),
-                    p -> p.withMove(Waypoints.added(frame, travel.get(), v.toMetres(e.getX(), e.getY()))));
+            Waypoints.Added added = Waypoints.added(frame, travel.get(), v.toMetres(e.getX(), e.getY()));
+            document.edit(
+                    Ui.text("edit.add-point"), Tellings.retell(travel.get().id(), m -> Waypoints.with(m, added)));
             return true;
         }
         boolean hasSheet = thing.gear().isPresent()
@@ -270,16 +268,16 @@ final class BoardPointer {
 
     /** A point of the chosen path: dragged; twice makes it a hard cut or smooth; with Alt it goes. */
     private void onHandle(Frame frame, Viewport v, int index, MouseEvent e) {
-        Travel travel = (Travel) frame.progression()
+        Travel travel = (Travel) frame.path()
                 .move(document.selectionProperty().get().move().orElseThrow())
                 .orElseThrow();
         if (e.isAltDown()) {
-            document.change(Ui.text("edit.remove-point"), p -> p.withMove(Waypoints.without(travel, index)));
+            document.edit(Ui.text("edit.remove-point"), Tellings.retell(travel.id(), m -> Waypoints.without(m, index)));
         } else if (e.getClickCount() == 2) {
-            var path = new ArrayList<>(travel.path());
-            Waypoint w = path.get(index);
-            path.set(index, w.withCut(!w.cut()));
-            document.change(Ui.text("edit.cut"), p -> p.withMove(travel.withPath(path)));
+            boolean cut = !travel.path().get(index).cut();
+            document.edit(
+                    Ui.text("edit.cut"),
+                    Tellings.retell(travel.id(), m -> Waypoints.changed(m, index, w -> w.withCut(cut))));
         } else {
             board.setGesture(DragGesture.ofWaypoint(document, v, frame, travel, index, board::repaintSoon));
         }

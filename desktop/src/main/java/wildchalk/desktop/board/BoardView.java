@@ -34,7 +34,7 @@ public final class BoardView extends Region {
     private final DrillDocument document;
     private final ImageView picture = new ImageView();
     private final Canvas floating = new Canvas();
-    private final Worker worker = new Worker();
+    private final Worker worker;
     private final ObjectProperty<Ground> ground = new SimpleObjectProperty<>(Ground.SLATE);
     private final ObjectProperty<TrayItem> armed = new SimpleObjectProperty<>();
     private final BooleanProperty arranging = new SimpleBooleanProperty();
@@ -60,6 +60,7 @@ public final class BoardView extends Region {
 
     public BoardView(DrillDocument document) {
         this.document = document;
+        this.worker = document.helper();
         this.arrange = new Arranging(document);
         this.keys = new BoardKeys(this, document);
         this.pointer = new BoardPointer(this, document);
@@ -75,7 +76,7 @@ public final class BoardView extends Region {
         picture.setManaged(false);
         floating.setManaged(false);
         floating.setMouseTransparent(true);
-        document.repProperty().addListener(changed);
+        document.toldProperty().addListener(changed);
         document.secondsProperty().addListener(changed);
         document.stepProperty().addListener(changed);
         document.playingProperty().addListener(changed);
@@ -128,7 +129,7 @@ public final class BoardView extends Region {
 
     /** How metres lie on this view now. */
     public Viewport viewport() {
-        return viewState.viewport(document.rep().drill().surfaceUse(), getWidth(), getHeight());
+        return viewState.viewport(document.told().drill().surfaceUse(), getWidth(), getHeight());
     }
 
     /** Nearer or farther about a pixel. */
@@ -266,17 +267,16 @@ public final class BoardView extends Region {
         Viewport v = viewport();
         double snap = PullGesture.SNAP_PIXELS / v.pixelsPerMetre();
         if (item == TrayItem.PATTERN) {
-            document.changeAndSelect(
+            document.edit(
                     Ui.text("edit.place", Ui.text("pattern." + pattern.get().kind())),
-                    p -> Placing.pattern(frame(), pattern.get(), v.toMetres(x, y), 0, snap));
+                    Placing.pattern(frame(), pattern.get(), v.toMetres(x, y), 0, snap));
             return;
         }
         if (item.isDrawn()) {
             return; // a pull draws it
         }
-        Placing.Placed placed = Placing.place(frame(), item, v.toMetres(x, y), snap);
-        document.change(Ui.text("edit.place", Ui.text("tray." + item)), before -> placed.after());
-        document.selectionProperty().set(placed.selection());
+        document.edit(
+                Ui.text("edit.place", Ui.text("tray." + item)), Placing.place(frame(), item, v.toMetres(x, y), snap));
     }
 
     /** Tells a screen reader what is chosen. */
@@ -336,7 +336,7 @@ public final class BoardView extends Region {
     public void dispose() {
         ticker.stop();
         worker.close();
-        document.repProperty().removeListener(changed);
+        document.toldProperty().removeListener(changed);
         document.secondsProperty().removeListener(changed);
         document.stepProperty().removeListener(changed);
         document.playingProperty().removeListener(changed);

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.event.ActionEvent;
@@ -17,7 +19,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.GridPane;
 import javafx.stage.Window;
-import wildchalk.core.arrange.Transforms;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
@@ -25,13 +26,17 @@ import wildchalk.core.drill.Footprint;
 import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Note;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
+import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.drill.ZoneKind;
+import wildchalk.core.edit.Arrangements;
+import wildchalk.core.edit.Edit;
+import wildchalk.core.edit.EditKind;
 import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.text.LengthUnit;
@@ -43,23 +48,20 @@ import wildchalk.desktop.document.DrillDocument;
 /** The sheet of one thing: where it stands exactly, where it looks, and what it is. */
 final class DetailsDialog {
 
-    private static final int LABEL = 12;
-    private static final int WORDS = 200;
-
     private final DrillDocument document;
     private final ElementId id;
     private final LengthUnit unit;
     private final GridPane grid = new GridPane();
     private final Label wrong = new Label();
-    private final List<Supplier<Progression>> edits = new ArrayList<>();
-    private Progression result;
+    /** What each field makes of what is typed. */
+    private final List<Supplier<Edit>> edits = new ArrayList<>();
+
     private int row;
 
     private DetailsDialog(DrillDocument document, ElementId id) {
         this.document = document;
         this.id = id;
         this.unit = document.reader().unit();
-        this.result = document.progression();
     }
 
     static void show(DrillDocument document, ElementId id, Window owner) {
@@ -70,7 +72,7 @@ final class DetailsDialog {
         grid.setHgap(16);
         grid.setVgap(10);
         grid.setId("details");
-        Progression p = document.progression();
+        Scene p = document.path();
         p.roles().stream().filter(r -> r.id().equals(id)).findFirst().ifPresent(this::role);
         p.gear().stream().filter(g -> g.id().equals(id)).findFirst().ifPresent(this::gear);
         p.lines().stream().filter(l -> l.id().equals(id)).findFirst().ifPresent(this::line);
@@ -88,8 +90,7 @@ final class DetailsDialog {
         dialog.getDialogPane().getButtonTypes().addAll(ButtonType.OK, ButtonType.CANCEL);
         dialog.getDialogPane().lookupButton(ButtonType.OK).addEventFilter(ActionEvent.ACTION, e -> {
             try {
-                result = document.progression();
-                edits.forEach(edit -> result = edit.get());
+                edit().applyTo(document.drill(), document.versionProperty().get());
             } catch (IllegalArgumentException refused) {
                 wrong.setText(refused.getMessage());
                 dialog.getDialogPane().getScene().getWindow().sizeToScene();
@@ -97,8 +98,12 @@ final class DetailsDialog {
             }
         });
         if (dialog.showAndWait().filter(b -> b == ButtonType.OK).isPresent()) {
-            document.change(Ui.text("edit.details"), before -> result);
+            document.edit(Ui.text("edit.details"), edit());
         }
+    }
+
+    private Edit edit() {
+        return Edit.all(EditKind.ELEMENT, edits.stream().map(Supplier::get).toList());
     }
 
     // ---- kinds ----
@@ -110,15 +115,19 @@ final class DetailsDialog {
         ComboBox<Hand> hand = choice("hand", Hand.values(), role.hand(), h -> Ui.text("hand." + h));
         TextField task = text("task", role.task());
         task.setPromptText(Ui.text("details.task.prompt"));
-        TextField facing = text("facing", Numbers.brief(document.progression().startFacingOf(role.id()), 1));
+        TextField facing = text("facing", Numbers.brief(document.path().startFacingOf(role.id()), 1));
         edits.add(() -> {
-            Role now = result.role(role.id()).orElseThrow();
-            Role changed = now.withLabel(required(label, LABEL))
-                    .withSide(side.getValue())
-                    .withTeam(team.getValue())
-                    .withHand(hand.getValue())
-                    .withTask(limited(task, WORDS));
-            return result.with(role.at().isPresent() ? changed.withFacing(degrees(facing)) : changed);
+            String called = required(label, Limits.LABEL);
+            String does = limited(task, Limits.LINE);
+            double turned = degrees(facing);
+            return Arrangements.role(role.id(), r -> {
+                Role changed = r.withLabel(called)
+                        .withSide(side.getValue())
+                        .withTeam(team.getValue())
+                        .withHand(hand.getValue())
+                        .withTask(does);
+                return r.at().isPresent() ? changed.withFacing(turned) : changed;
+            });
         });
     }
 
@@ -130,13 +139,17 @@ final class DetailsDialog {
         TextField facing = text("facing", Numbers.brief(gear.facingDegrees(), 1));
         TextField count = gear.kind().isSupply() ? text("count", String.valueOf(gear.count())) : null;
         edits.add(() -> {
-            Gear changed = result.gear(gear.id())
-                    .orElseThrow()
-                    .withColour(colour.getValue())
-                    .withLabel(limited(label, LABEL))
-                    .withSize(new Footprint(length(width), length(depth)))
-                    .withFacing(degrees(facing));
-            return result.with(count == null ? changed : changed.withCount((int) Math.round(number(count))));
+            String called = limited(label, Limits.LABEL);
+            Footprint size = new Footprint(length(width), length(depth));
+            double turned = degrees(facing);
+            OptionalInt balls = count == null ? OptionalInt.empty() : OptionalInt.of((int) Math.round(number(count)));
+            return Arrangements.gear(gear.id(), g -> {
+                Gear changed = g.withColour(colour.getValue())
+                        .withLabel(called)
+                        .withSize(size)
+                        .withFacing(turned);
+                return balls.isPresent() ? changed.withCount(balls.getAsInt()) : changed;
+            });
         });
     }
 
@@ -144,18 +157,22 @@ final class DetailsDialog {
         TextField label = text("label", line.label());
         TextField standing = text("standing", String.valueOf(line.standing()));
         TextField facing = text("facing", Numbers.brief(line.facingDegrees(), 1));
-        edits.add(() -> result.with(result.line(line.id())
-                .orElseThrow()
-                .withLabel(required(label, LABEL))
-                .withStanding((int) Math.round(number(standing)))
-                .withFacing(degrees(facing))));
+        edits.add(() -> {
+            String called = required(label, Limits.LABEL);
+            int people = (int) Math.round(number(standing));
+            double turned = degrees(facing);
+            return Arrangements.line(
+                    line.id(), l -> l.withLabel(called).withStanding(people).withFacing(turned));
+        });
     }
 
     private void zone(MarkedZone zone) {
         TextField name = text("name", zone.name());
         ComboBox<ZoneKind> kind = choice("kind", ZoneKind.values(), zone.kind(), k -> Ui.text("zone.kind." + k));
-        edits.add(() -> result.withLayout(
-                result.layout().with(zone.withName(required(name, WORDS)).withKind(kind.getValue()))));
+        edits.add(() -> {
+            String called = required(name, Limits.LINE);
+            return Arrangements.zone(zone.id(), z -> z.withName(called).withKind(kind.getValue()));
+        });
     }
 
     private void note(Note note) {
@@ -165,16 +182,22 @@ final class DetailsDialog {
         words.setPrefColumnCount(24);
         words.selectAll();
         add("words", words);
-        edits.add(() -> result.withLayout(result.layout().with(note.withText(required(words, 2000)))));
+        edits.add(() -> {
+            String text = required(words, Limits.TEXT);
+            return Arrangements.note(note.id(), n -> n.withText(text));
+        });
     }
 
     private void gap(Gap gap) {
         TextField number = text("number", String.valueOf(gap.number()));
-        edits.add(() -> result.withLayout(result.layout().with(gap.withNumber((int) Math.round(number(number))))));
+        edits.add(() -> {
+            int counted = (int) Math.round(number(number));
+            return Arrangements.gap(gap.id(), g -> g.withNumber(counted));
+        });
     }
 
     /** Where it stands, measured from the middle of the surface. */
-    private void place(Progression p) {
+    private void place(Scene p) {
         Optional<Point> at = Elements.place(p, id);
         if (at.isEmpty()) {
             return;
@@ -185,12 +208,8 @@ final class DetailsDialog {
             Point to = new Point(
                     signedLength(x, at.get().x()), signedLength(y, at.get().y()));
             return to.isWithin(1e-6, at.get())
-                    ? result
-                    : Transforms.of(
-                            result,
-                            document.drill().surface(),
-                            java.util.Set.of(id),
-                            PlaneMap.shift(to.minus(at.get())));
+                    ? Arrangements.carry(Set.of(), PlaneMap.shift(Point.ORIGIN))
+                    : Arrangements.carry(Set.of(id), PlaneMap.shift(to.minus(at.get())));
         });
     }
 
@@ -241,7 +260,7 @@ final class DetailsDialog {
     }
 
     private static String limited(TextInputControl field, int most) {
-        String text = field.getText().strip();
+        String text = Limits.clean(field.getText().strip());
         if (text.length() > most) {
             throw new IllegalArgumentException(Ui.text("typed.long", text, most));
         }
@@ -275,9 +294,14 @@ final class DetailsDialog {
 
     private static double number(TextField field) {
         try {
-            return Double.parseDouble(field.getText().replace('°', ' ').strip().replace(',', '.'));
+            double typed =
+                    Double.parseDouble(field.getText().replace('°', ' ').strip().replace(',', '.'));
+            if (Double.isFinite(typed)) {
+                return typed;
+            }
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException(Ui.text("typed.no-number", field.getText()));
+            // told below, with what "NaN" and "1e999" are told
         }
+        throw new IllegalArgumentException(Ui.text("typed.no-number", field.getText()));
     }
 }

@@ -1,6 +1,5 @@
 package wildchalk.desktop.board;
 
-import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -9,13 +8,15 @@ import java.util.function.Function;
 import javafx.scene.input.KeyCode;
 import wildchalk.core.arrange.Snapping;
 import wildchalk.core.arrange.Transforms;
-import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.MovedGoal;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
+import wildchalk.core.edit.Arrangements;
+import wildchalk.core.edit.Edit;
+import wildchalk.core.edit.Tellings;
+import wildchalk.core.edit.Wholes;
 import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.GoalMouth;
@@ -40,7 +41,10 @@ final class DragGesture implements Gesture {
     private final Frame frame;
     private final String label;
     private final Point start;
-    private final Function<Point, Drill> change;
+    private final Function<Point, Edit> change;
+    /** What is to be known beforehand; empty for nothing. */
+    private final String also;
+
     private final Runnable repaint;
     private final Snapping snapping;
     private final TypedMeasure typed;
@@ -58,7 +62,8 @@ final class DragGesture implements Gesture {
             String label,
             Point start,
             Set<ElementId> moving,
-            Function<Point, Drill> change,
+            Function<Point, Edit> change,
+            String also,
             Runnable repaint) {
         this.document = document;
         this.viewport = viewport;
@@ -67,6 +72,7 @@ final class DragGesture implements Gesture {
         this.start = start;
         this.pointer = start;
         this.change = change;
+        this.also = also;
         this.repaint = repaint;
         this.unit = document.reader().unit();
         this.typed = new TypedMeasure(unit);
@@ -81,8 +87,7 @@ final class DragGesture implements Gesture {
      */
     static DragGesture ofThings(
             DrillDocument document, Viewport v, Frame frame, Set<ElementId> ids, Point start, Runnable repaint) {
-        Progression drill = frame.progression();
-        Set<ElementId> all = ids.size() > 1 ? Transforms.withTheirMoves(drill, ids) : ids;
+        Set<ElementId> all = ids.size() > 1 ? Transforms.withTheirMoves(frame.path(), ids) : ids;
         return new DragGesture(
                 document,
                 v,
@@ -90,26 +95,25 @@ final class DragGesture implements Gesture {
                 Ui.text(ids.size() > 1 ? "edit.move-several" : "edit.move", ids.size()),
                 start,
                 all,
-                p -> document.drill()
-                        .withProgression(
-                                Transforms.of(drill, frame.drill().surface(), all, PlaneMap.shift(p.minus(start)))),
+                p -> Arrangements.carry(ids, PlaneMap.shift(p.minus(start))),
+                "",
                 repaint);
     }
 
+    /** A point that lies where a call says cannot be dragged; it is told so. */
     static DragGesture ofWaypoint(
             DrillDocument document, Viewport v, Frame frame, Travel travel, int index, Runnable repaint) {
+        Waypoint point = travel.path().get(index);
+        boolean called = point.called().isPresent();
         return new DragGesture(
                 document,
                 v,
                 frame,
                 Ui.text("edit.path"),
-                travel.path().get(index).at(),
+                point.at(),
                 Set.of(),
-                p -> {
-                    List<Waypoint> path = new ArrayList<>(travel.path());
-                    path.set(index, path.get(index).withAt(p));
-                    return document.drill().withProgression(frame.progression().withMove(travel.withPath(path)));
-                },
+                p -> Tellings.retell(travel.id(), m -> called ? m : Waypoints.changed(m, index, w -> w.withAt(p))),
+                called ? Ui.text("board.drag.called") : "",
                 repaint);
     }
 
@@ -118,7 +122,7 @@ final class DragGesture implements Gesture {
             DrillDocument document, Viewport v, Frame frame, PlacedLabels.Label label, Runnable repaint) {
         Point start = v.toMetres(label.box().getCenterX(), label.box().getCenterY());
         Point anchor = PlacedLabels.anchor(v, frame, label.of());
-        Set<ElementId> everything = new LinkedHashSet<>(Elements.all(frame.progression()));
+        Set<ElementId> everything = new LinkedHashSet<>(Elements.all(frame.path()));
         return new DragGesture(
                 document,
                 v,
@@ -126,13 +130,8 @@ final class DragGesture implements Gesture {
                 Ui.text("edit.label"),
                 start,
                 everything, // a label is drawn to nothing
-                p -> document.drill()
-                        .withProgression(frame.progression()
-                                .withLayout(frame.progression()
-                                        .layout()
-                                        .withLabel(
-                                                label.of(),
-                                                Optional.of(p.minus(anchor).toMillimetres())))),
+                p -> Arrangements.label(label.of(), Optional.of(p.minus(anchor).toMillimetres())),
+                "",
                 repaint);
     }
 
@@ -146,10 +145,8 @@ final class DragGesture implements Gesture {
                 Ui.text("edit.goal"),
                 goal.centre(),
                 Set.of(),
-                p -> document.drill()
-                        .withSurfaceUse(document.drill()
-                                .surfaceUse()
-                                .withGoal(new MovedGoal(goal.id(), p, goal.facingDegrees() + self[0].turned))),
+                p -> Wholes.goal(new MovedGoal(goal.id(), p, goal.facingDegrees() + self[0].turned)),
+                document.drill().progressions().size() > 1 ? Ui.text("board.drag.all-versions") : "",
                 repaint);
         return self[0];
     }
@@ -192,7 +189,7 @@ final class DragGesture implements Gesture {
     public void finish() {
         if (moved || !typed.isEmpty() || turned != 0) {
             Point end = end();
-            document.changeDrill(label, before -> change.apply(end));
+            document.edit(label, change.apply(end));
         }
     }
 
@@ -206,8 +203,9 @@ final class DragGesture implements Gesture {
             overlay.guides(place.guides(), unit);
         }
         overlay.line(List.of(start, end));
-        String where = new Places(frame.progression(), frame.drill().surface(), unit).standing(end);
+        String where = new Places(frame.path(), frame.drill().surface(), unit).standing(end);
         String far = unit.exact(start.distanceTo(end));
-        overlay.bubble(typed.isEmpty() ? far + "  ·  " + where : typed.text() + "  →  " + far, viewport.toPixels(end));
+        String text = typed.isEmpty() ? far + "  ·  " + where : typed.text() + "  →  " + far;
+        overlay.bubble(also.isEmpty() ? text : text + "  ·  " + also, viewport.toPixels(end));
     }
 }

@@ -37,7 +37,7 @@ final class LassoGesture implements Gesture {
         }
         if (loop.size() > 2) {
             var inside = Things.inside(frame, new Zone("lasso", "", loop));
-            document.selectionProperty().set(before.with(Elements.withGroups(frame.progression(), inside)));
+            document.selectionProperty().set(before.with(Elements.withGroups(frame.path(), inside)));
         }
     }
 

@@ -2,12 +2,10 @@ package wildchalk.desktop.board;
 
 import java.util.List;
 import java.util.Optional;
-import wildchalk.core.drill.Note;
-import wildchalk.core.drill.NoteId;
+import wildchalk.core.edit.Placements;
 import wildchalk.core.geometry.Point;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
-import wildchalk.desktop.document.Selection;
 import wildchalk.picture.paint.Viewport;
 
 /** A note: a click puts it down, a pull gives it an arrow. */
@@ -45,11 +43,9 @@ final class NoteGesture implements Gesture {
 
     @Override
     public void finish() {
-        NoteId id = document.progression().nextNoteId();
-        Note note = new Note(id, Ui.text("note.new"), at, target());
-        document.change(Ui.text("edit.note"), p -> p.withLayout(p.layout().with(note)));
-        document.selectionProperty().set(Selection.of(id));
-        write.run();
+        if (document.edit(Ui.text("edit.note"), Placements.note(Ui.text("note.new"), at, target()))) {
+            write.run();
+        }
     }
 
     @Override

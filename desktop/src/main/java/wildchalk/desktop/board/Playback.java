@@ -9,12 +9,12 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.motion.Launches;
 import wildchalk.core.motion.Turnings;
 import wildchalk.core.motion.Turnings.Turning;
+import wildchalk.core.path.Outcomes;
 import wildchalk.desktop.document.DrillDocument;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 
 /** Moves the playhead while a drill plays: past forks, and round and round while reps follow each other. */
 public final class Playback {
@@ -27,7 +27,7 @@ public final class Playback {
     private final BooleanSupplier reps;
     private final Random random = new Random(SEED);
     private final ObjectProperty<Optional<Turning>> asking = new SimpleObjectProperty<>(Optional.empty());
-    private Rep turnsOf;
+    private Told turnsOf;
     private List<Turning> turns = List.of();
     /** What has been said since the whistle. */
     private final Set<String> said = new HashSet<>();
@@ -62,8 +62,8 @@ public final class Playback {
         }
         asking.set(Optional.empty());
         boolean fromWhistle = now < 1e-6;
-        if (fromWhistle && atForks.get() == AtForks.CHANCE && Outcomes.areMany(document.whole())) {
-            document.choose(Outcomes.drawn(document.whole(), random).choices());
+        if (fromWhistle && atForks.get() == AtForks.CHANCE && Outcomes.areMany(document.version())) {
+            document.choose(Outcomes.drawn(document.version(), random).choices());
         }
     }
 
@@ -75,8 +75,7 @@ public final class Playback {
     /** Goes one of the ways that were asked for, and plays on. */
     public void take(Turnings.Option way) {
         said.add(asking.get().orElseThrow().id());
-        document.choose(way.choices());
-        document.playingProperty().set(true);
+        document.choose(way.choices(), () -> document.playingProperty().set(true));
     }
 
     void goOn(double elapsed) {
@@ -115,9 +114,9 @@ public final class Playback {
 
     /** Those of the rep that is shown; asked for with every frame, worked out once. */
     private List<Turning> turnings() {
-        if (document.rep() != turnsOf) {
-            turnsOf = document.rep();
-            turns = turnsOf.turnings();
+        if (document.told() != turnsOf) {
+            turnsOf = document.told();
+            turns = turnsOf.run().turnings();
         }
         return turns;
     }
@@ -125,9 +124,7 @@ public final class Playback {
     // ---- reps that overlap ----
 
     private Optional<Double> period() {
-        return reps.getAsBoolean()
-                ? Launches.period(document.rep().progression(), document.timeline())
-                : Optional.empty();
+        return reps.getAsBoolean() ? Launches.period(document.told().path(), document.timeline()) : Optional.empty();
     }
 
     /** Seconds into the other reps that run now. */

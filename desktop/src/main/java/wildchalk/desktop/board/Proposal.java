@@ -1,14 +1,11 @@
 package wildchalk.desktop.board;
 
-import java.util.Optional;
-import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Progression;
+import wildchalk.core.edit.Edit;
 
 /**
  * What a pull would do if it were let go now.
  *
  * @param label its name for undo: "pass to CB"
- * @param after the progression that it would give
- * @param move the move that it adds
+ * @param edit tells the moves that it adds, the one that the words are about first
  */
-record Proposal(String label, Progression after, Optional<MoveId> move) {}
+record Proposal(String label, Edit edit) {}

@@ -11,7 +11,6 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PassKind;
 import wildchalk.core.drill.PickUp;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
@@ -21,6 +20,7 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.Weight;
+import wildchalk.core.edit.Tellings;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.desktop.app.Ui;
@@ -34,6 +34,9 @@ final class Pull {
 
     /** A shorter pull is a click. */
     static final double LEAST_METRES = 0.4;
+
+    /** Stands for the id that a move gets when it is told. */
+    private static final MoveId NEW = new MoveId("new");
 
     private final Frame frame;
     private final RoleId role;
@@ -107,62 +110,55 @@ final class Pull {
 
     /** Where a pull that ends here is drawn to. */
     Point end(Point p, double snapMetres) {
-        return Snapping.of(frame.progression(), frame.drill().surface(), Set.of(), snapMetres)
+        return Snapping.of(frame.path(), frame.drill().surface(), Set.of(), snapMetres)
                 .pull(p, start)
                 .at();
     }
 
     private Optional<Proposal> travel(Aiming aim, double snapMetres, Optional<Point> exact) {
-        Progression drill = frame.progression();
         Optional<Point> ball = aim.looseBall()
                 .map(b -> frame.timeline().ballAt(b, frame.seconds()).toMillimetres());
         Point end = exact.or(() -> ball).orElseGet(() -> end(aim.place(), snapMetres));
-        MoveId id = drill.nextMoveId();
         Travel travel = new Travel(
-                id,
+                NEW,
                 role,
                 Optional.empty(),
                 false,
                 manner,
                 effort,
                 exact.isPresent() ? hand.straightTo(end) : hand.pathTo(end));
-        Progression after = add(drill, travel);
-        String label = Ui.text("edit.travel", label(role));
-        if (ball.isPresent() && exact.isEmpty()) {
-            after = add(after, new PickUp(after.nextMoveId(), role, Optional.empty(), false));
-            label = Ui.text("edit.fetch", label(role));
-        }
-        return Optional.of(new Proposal(label, after, Optional.of(id)));
+        return Optional.of(
+                ball.isPresent() && exact.isEmpty()
+                        ? proposal("edit.fetch", label(role), travel, new PickUp(NEW, role, Optional.empty(), false))
+                        : proposal("edit.travel", label(role), travel));
     }
 
     // ---- passes and shots ----
 
     private Optional<Proposal> release(Aiming aim, double snapMetres, Optional<Point> exact) {
-        Progression drill = frame.progression();
-        MoveId id = drill.nextMoveId();
         if (exact.isEmpty() && aim.role().isPresent()) {
             RoleId to = aim.role().get();
             return to.equals(role)
                     ? Optional.empty()
-                    : Optional.of(proposal("edit.pass", label(to), pass(id, new Target.ToRole(to))));
+                    : Optional.of(proposal("edit.pass", label(to), pass(new Target.ToRole(to))));
         }
         if (exact.isEmpty() && aim.goal().isPresent()) {
-            Shot shot = new Shot(id, role, onTheRun(), false, aim.goal().get().id(), aim.aimFrom(start), Weight.FIRM);
+            Shot shot = new Shot(NEW, role, onTheRun(), false, aim.goal().get().id(), aim.aimFrom(start), Weight.FIRM);
             return Optional.of(proposal("edit.shot", label(role), shot));
         }
         Point place = exact.orElseGet(() -> end(aim.place(), snapMetres));
-        return Optional.of(proposal("edit.space", label(role), pass(id, new Target.ToPlace(place))));
+        return Optional.of(proposal("edit.space", label(role), pass(new Target.ToPlace(place))));
     }
 
-    private Pass pass(MoveId id, Target to) {
+    private Pass pass(Target to) {
         boolean ground = frame.drill().surface().ballStaysLow();
-        return new Pass(id, role, onTheRun(), false, to, ground ? PassKind.GROUND : PassKind.AIR, Weight.FIRM);
+        return new Pass(NEW, role, onTheRun(), false, to, ground ? PassKind.GROUND : PassKind.AIR, Weight.FIRM);
     }
 
     /** A ball pulled in the middle of its holder's travel leaves at just that moment of it. */
     private Optional<Trigger> onTheRun() {
         double t = frame.seconds();
-        for (Move move : frame.progression().moves()) {
+        for (Move move : frame.path().moves()) {
             MoveSpan span = frame.timeline().move(move.id());
             boolean during = span.start() + 0.05 < t && t < span.end() - 0.05;
             if (move instanceof Travel && move.role().equals(role) && span.happens() && during) {
@@ -172,16 +168,13 @@ final class Pull {
         return Optional.empty();
     }
 
-    private Proposal proposal(String key, String label, Move move) {
-        return new Proposal(Ui.text(key, label), add(frame.progression(), move), Optional.of(move.id()));
-    }
-
-    private Progression add(Progression drill, Move move) {
-        Step step = drill.steps().get(frame.currentStep());
-        return drill.with(step.withMoveAdded(move));
+    private Proposal proposal(String key, String label, Move... moves) {
+        List<Step> steps = frame.path().steps();
+        Step step = steps.get(Math.min(frame.currentStep(), steps.size() - 1));
+        return new Proposal(Ui.text(key, label), Tellings.tell(step.id(), List.of(moves)));
     }
 
     private String label(RoleId id) {
-        return frame.progression().role(id).map(Role::label).orElse(id.text());
+        return frame.path().role(id).map(Role::label).orElse(id.text());
     }
 }

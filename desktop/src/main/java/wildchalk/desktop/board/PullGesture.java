@@ -11,14 +11,16 @@ import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.edit.Edit;
+import wildchalk.core.edit.Edited;
 import wildchalk.core.geometry.Point;
-import wildchalk.core.words.Sentence;
+import wildchalk.core.path.Path;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
-import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.document.Worker;
 import wildchalk.picture.export.Reader;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Viewport;
 
@@ -83,9 +85,9 @@ final class PullGesture implements Gesture {
             worker.forget();
         } else {
             Proposal p = proposal.get();
-            Drill candidate = frame.drill().withProgression(p.after());
             Reader reader = document.reader();
-            worker.ask(() -> meaning(Rep.of(candidate, p.after(), reader), p.move()), text -> {
+            Path path = frame.path();
+            worker.ask(() -> meaning(frame.drill(), path, p.edit(), reader), text -> {
                 words = text;
                 repaint.run();
             });
@@ -93,9 +95,16 @@ final class PullGesture implements Gesture {
         repaint.run();
     }
 
-    private static String meaning(Rep rep, Optional<MoveId> move) {
-        Optional<Sentence> sentence = move.flatMap(m -> rep.talk().sentence(m));
-        return sentence.map(s -> s.text() + "  " + s.measure()).orElse("");
+    /** What the first of the moves would say on the path that is shown. */
+    private static String meaning(Drill drill, Path path, Edit edit, Reader reader) {
+        Edited then = edit.applyTo(drill, path.id());
+        Progression version = then.drill().progression(path.id()).orElseThrow();
+        Told told = Told.of(then.drill(), Path.of(version, path.choices()), reader);
+        return then.made().stream()
+                .findFirst()
+                .flatMap(m -> told.talk().sentence((MoveId) m))
+                .map(s -> s.text() + "  " + s.measure())
+                .orElse("");
     }
 
     private Optional<Point> exact() {
@@ -137,10 +146,7 @@ final class PullGesture implements Gesture {
     @Override
     public void finish() {
         worker.forget();
-        proposal.ifPresent(p -> {
-            document.change(p.label(), before -> p.after());
-            p.move().ifPresent(m -> document.selectionProperty().set(Selection.of(m)));
-        });
+        proposal.ifPresent(p -> document.edit(p.label(), p.edit()));
     }
 
     @Override
@@ -164,7 +170,6 @@ final class PullGesture implements Gesture {
 
     /** @param moving things that are being moved, which catch nothing */
     static Snapping snapping(Frame frame, Viewport viewport, Set<ElementId> moving) {
-        return Snapping.of(
-                frame.progression(), frame.drill().surface(), moving, SNAP_PIXELS / viewport.pixelsPerMetre());
+        return Snapping.of(frame.path(), frame.drill().surface(), moving, SNAP_PIXELS / viewport.pixelsPerMetre());
     }
 }

@@ -1,9 +1,9 @@
 package wildchalk.desktop.board;
 
 import wildchalk.core.drill.Elements;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.motion.Readings;
+import wildchalk.core.path.Path;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.words.Places;
 import wildchalk.desktop.app.Ui;
@@ -24,7 +24,7 @@ final class Spoken {
             RoleId role = s.role().get();
             return Ui.text(
                     "spoken.role",
-                    document.progression().role(role).orElseThrow().label(),
+                    document.path().role(role).orElseThrow().label(),
                     unit.text(Readings.metres(document.timeline(), role, t)),
                     Numbers.fixed(document.timeline().poseAt(role, t).speed(), 1));
         }
@@ -40,12 +40,12 @@ final class Spoken {
 
     private static boolean isThere(DrillDocument document, RoleId role) {
         return document.timeline().roles().contains(role)
-                && document.progression().role(role).isPresent();
+                && document.path().role(role).isPresent();
     }
 
     static String of(DrillDocument document) {
         Selection s = document.selectionProperty().get();
-        Progression drill = document.progression();
+        Path drill = document.path();
         if (s.isNone()) {
             return Ui.text("board.accessible", document.drill().title());
         }
@@ -53,7 +53,7 @@ final class Spoken {
             return Ui.text("spoken.several", s.ids().size());
         }
         if (s.move().isPresent()) {
-            return document.rep()
+            return document.told()
                     .talk()
                     .sentence(s.move().get())
                     .map(w -> w.text() + " " + w.measure())

@@ -14,13 +14,13 @@ import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Note;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Polyline;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Zone;
 import wildchalk.desktop.document.Selection;
 import wildchalk.picture.paint.Bodies;
@@ -50,17 +50,17 @@ final class Things {
         }
         Point p = v.toMetres(x, y);
         double reach = GEAR_PIXELS / v.pixelsPerMetre();
-        for (Note note : frame.progression().layout().notes()) {
+        for (Note note : frame.path().layout().notes()) {
             if (Notes.card(v, note).contains(x, y)) {
                 return Selection.of(note.id());
             }
         }
-        for (Gap gap : frame.progression().layout().gaps()) {
+        for (Gap gap : frame.path().layout().gaps()) {
             if (gap.middle().isWithin(reach, p)) {
                 return Selection.of(gap.id());
             }
         }
-        for (Gear g : frame.progression().gear()) {
+        for (Gear g : frame.path().gear()) {
             double wide = g.kind().isRound()
                     ? 0
                     : Math.max(g.size().widthMetres(), g.size().depthMetres()) / 2;
@@ -68,7 +68,7 @@ final class Things {
                 return Selection.of(g.id());
             }
         }
-        for (WaitingLine line : frame.progression().lines()) {
+        for (WaitingLine line : frame.path().lines()) {
             Point tail = line.at().plus(Point.polar(line.standing(), line.facingDegrees() + 180));
             if (new Polyline(List.of(line.at(), tail)).distanceTo(p) < reach) {
                 return Selection.of(line.id());
@@ -77,7 +77,7 @@ final class Things {
         Optional<Selection> stroke =
                 Strokes.near(frame, p, STROKE_PIXELS / v.pixelsPerMetre()).map(Selection::of);
         // a zone is taken by its border, so that a pull or a lasso can begin inside it
-        return stroke.or(() -> frame.progression().layout().zones().stream()
+        return stroke.or(() -> frame.path().layout().zones().stream()
                         .filter(z -> border(z).distanceTo(p) < reach)
                         .findFirst()
                         .map(z -> Selection.of(z.id())))
@@ -94,7 +94,7 @@ final class Things {
     static List<Waypoint> handles(Frame frame, Selection selection) {
         return selection
                 .move()
-                .flatMap(m -> frame.progression().move(m))
+                .flatMap(m -> frame.path().move(m))
                 .filter(m -> m instanceof Travel)
                 .map(m -> ((Travel) m).path())
                 .orElse(List.of());
@@ -112,7 +112,7 @@ final class Things {
 
     /** Where the ring around a chosen thing is drawn; empty for a stroke. */
     static Optional<Point2D> middle(Frame frame, Viewport v, ElementId id) {
-        Progression drill = frame.progression();
+        Path drill = frame.path();
         if (id instanceof RoleId role) {
             return drill.role(role).map(r -> Bodies.of(frame, v, role));
         } else if (id instanceof BallId ball) {
@@ -122,16 +122,16 @@ final class Things {
     }
 
     /** All things in the order in which the tab key visits them. */
-    static List<Selection> all(Progression drill) {
+    static List<Selection> all(Path drill) {
         return Elements.all(drill).stream().map(Selection::of).toList();
     }
 
     /** Elements whose place lies in a region, and moves whose points all do. */
     static Set<ElementId> inside(Frame frame, Zone region) {
         Set<ElementId> found = new LinkedHashSet<>();
-        for (ElementId id : Elements.all(frame.progression())) {
+        for (ElementId id : Elements.all(frame.path())) {
             boolean in = id instanceof MoveId move
-                    ? frame.progression()
+                    ? frame.path()
                             .move(move)
                             .filter(m -> m instanceof Travel)
                             .map(m -> ((Travel) m).path().stream().allMatch(w -> region.contains(w.at())))
@@ -150,6 +150,6 @@ final class Things {
         } else if (id instanceof BallId ball) {
             return Optional.of(frame.timeline().ballAt(ball, frame.seconds()));
         }
-        return Elements.place(frame.progression(), id);
+        return Elements.place(frame.path(), id);
     }
 }

@@ -52,7 +52,7 @@ final class Transport extends HBox {
         lay(present);
         playChoices();
         document.drillProperty().addListener(refresh);
-        document.repProperty().addListener(refresh);
+        document.toldProperty().addListener(refresh);
         document.playingProperty().addListener(refresh);
         document.secondsProperty().addListener(tick);
         document.stepProperty().addListener(tick);
@@ -156,7 +156,7 @@ final class Transport extends HBox {
     private void fillFollow() {
         List<Followed> all = new ArrayList<>();
         all.add(new Followed(Optional.empty(), Ui.text("follow.nobody")));
-        document.progression()
+        document.path()
                 .roles()
                 .forEach(r -> all.add(new Followed(Optional.of(r.id()), Ui.text("follow.role", r.label()))));
         if (!all.equals(follow.getItems())) {
@@ -189,8 +189,8 @@ final class Transport extends HBox {
     private void refresh() {
         play.setText(Ui.text(document.playingProperty().get() ? "strip.pause" : "strip.play"));
         play.setDisable(document.timeline().seconds() <= 0);
-        forks.setVisible(!document.whole().course().forks().isEmpty());
-        reps.setVisible(document.whole().course().launch().isPresent());
+        forks.setVisible(!document.version().course().forks().isEmpty());
+        reps.setVisible(document.version().course().launch().isPresent());
         fillFollow();
         showClock();
         showChosen();
@@ -210,12 +210,12 @@ final class Transport extends HBox {
                         + Ui.text(
                                 "strip.step",
                                 document.stepProperty().get() + 1,
-                                document.rep().progression().steps().size()));
+                                document.told().path().steps().size()));
     }
 
     void dispose() {
         document.drillProperty().removeListener(refresh);
-        document.repProperty().removeListener(refresh);
+        document.toldProperty().removeListener(refresh);
         document.playingProperty().removeListener(refresh);
         document.secondsProperty().removeListener(tick);
         document.stepProperty().removeListener(tick);

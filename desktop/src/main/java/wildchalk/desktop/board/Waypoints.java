@@ -2,6 +2,9 @@ package wildchalk.desktop.board;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
@@ -13,8 +16,11 @@ final class Waypoints {
 
     private Waypoints() {}
 
-    /** The travel with a point more, between the two that the place lies nearest to. */
-    static Travel added(Frame frame, Travel travel, Point place) {
+    /** A point more, in front of the one at an index. */
+    record Added(int index, Waypoint point) {}
+
+    /** Between the two points that a place lies nearest to. */
+    static Added added(Frame frame, Travel travel, Point place) {
         List<Point> corners = new ArrayList<>(List.of(start(frame, travel)));
         travel.path().forEach(w -> corners.add(w.at()));
         int best = 0;
@@ -23,18 +29,37 @@ final class Waypoints {
                 best = i;
             }
         }
-        List<Waypoint> path = new ArrayList<>(travel.path());
-        path.add(best, new Waypoint(place.toMillimetres(), false));
-        return travel.withPath(path);
+        return new Added(best, new Waypoint(place.toMillimetres(), false));
+    }
+
+    static Move with(Move move, Added added) {
+        return path(move, p -> p.add(Math.min(added.index(), p.size() - 1), added.point()));
     }
 
     /** The travel without a point; its last one stays. */
-    static Travel without(Travel travel, int index) {
-        if (travel.path().size() == 1) {
-            return travel;
+    static Move without(Move move, int index) {
+        return path(move, p -> {
+            if (p.size() > 1 && index < p.size()) {
+                p.remove(index);
+            }
+        });
+    }
+
+    /** The travel with a point other than it was. */
+    static Move changed(Move move, int index, UnaryOperator<Waypoint> change) {
+        return path(move, p -> {
+            if (index < p.size()) {
+                p.set(index, change.apply(p.get(index)));
+            }
+        });
+    }
+
+    private static Move path(Move move, Consumer<List<Waypoint>> change) {
+        if (!(move instanceof Travel travel)) {
+            return move;
         }
         List<Waypoint> path = new ArrayList<>(travel.path());
-        path.remove(index);
+        change.accept(path);
         return travel.withPath(path);
     }
 

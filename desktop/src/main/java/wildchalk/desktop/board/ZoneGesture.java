@@ -5,15 +5,13 @@ import java.util.List;
 import javafx.scene.input.KeyCode;
 import wildchalk.core.arrange.Measures;
 import wildchalk.core.arrange.Snapping;
-import wildchalk.core.drill.MarkedZone;
-import wildchalk.core.drill.ZoneId;
 import wildchalk.core.drill.ZoneKind;
+import wildchalk.core.edit.Placements;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Numbers;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
-import wildchalk.desktop.document.Selection;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Viewport;
 
@@ -82,12 +80,7 @@ final class ZoneGesture implements Gesture {
         if (outline.size() < 3 || Measures.area(outline) < LEAST_METRES * LEAST_METRES) {
             return;
         }
-        ZoneId id = document.progression().nextZoneId();
-        String name =
-                Ui.text("zone.name", document.progression().layout().zones().size() + 1);
-        MarkedZone zone = new MarkedZone(id, name, kind, outline);
-        document.change(Ui.text("edit.zone"), p -> p.withLayout(p.layout().with(zone)));
-        document.selectionProperty().set(Selection.of(id));
+        document.edit(Ui.text("edit.zone"), Placements.zone(n -> Ui.text("zone.name", n), kind, outline));
     }
 
     @Override

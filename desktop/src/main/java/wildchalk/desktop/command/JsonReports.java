@@ -9,7 +9,6 @@ import java.util.Locale;
 import wildchalk.core.binder.JsonText;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Move;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.geometry.Point;
@@ -18,12 +17,13 @@ import wildchalk.core.motion.Happening;
 import wildchalk.core.motion.MoveKinds;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.StepSpan;
+import wildchalk.core.path.Outcomes;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 
 /** What commands print for programs; {@code docs/cli.md} holds the shapes. Seconds and metres are rounded to 0.001. */
 final class JsonReports {
@@ -32,39 +32,39 @@ final class JsonReports {
 
     private JsonReports() {}
 
-    private static ObjectNode about(Rep rep) {
+    private static ObjectNode about(Told told) {
         ObjectNode o = MAKE.objectNode();
-        o.put("drill", rep.drill().id().text());
-        o.put("title", rep.drill().title());
-        o.put("progression", rep.progression().id().text());
-        if (Outcomes.areMany(rep.whole())) {
-            o.put("path", rep.wayLabel());
-            o.set("choices", texts(rep.choices().asTexts()));
+        o.put("drill", told.drill().id().text());
+        o.put("title", told.drill().title());
+        o.put("progression", told.path().id().text());
+        if (Outcomes.areMany(told.run().version())) {
+            o.put("path", told.run().label());
+            o.set("choices", texts(told.run().choices().asTexts()));
         }
         return o;
     }
 
-    static String time(Rep rep) {
-        ObjectNode o = about(rep);
-        o.put("seconds", round(rep.timeline().seconds()));
+    static String time(Told told) {
+        ObjectNode o = about(told);
+        o.put("seconds", round(told.timeline().seconds()));
         ArrayNode steps = o.putArray("steps");
-        for (StepSpan s : rep.timeline().steps()) {
+        for (StepSpan s : told.timeline().steps()) {
             steps.addObject()
                     .put("id", s.step().text())
                     .put("start", round(s.start()))
                     .put("end", round(s.end()));
         }
         ArrayNode moves = o.putArray("moves");
-        for (MoveSpan span : rep.timeline().moves()) {
-            move(moves.addObject(), rep.progression().move(span.move()).orElseThrow(), span);
+        for (MoveSpan span : told.timeline().moves()) {
+            move(moves.addObject(), told.path().move(span.move()).orElseThrow(), span);
         }
         ArrayNode events = o.putArray("events");
-        rep.timeline().happenings().forEach(h -> event(events.addObject(), h));
+        told.timeline().happenings().forEach(h -> event(events.addObject(), h));
         ArrayNode balls = o.putArray("balls");
-        for (BallId ball : rep.timeline().ballIds()) {
+        for (BallId ball : told.timeline().ballIds()) {
             ObjectNode b = balls.addObject().put("id", ball.text());
             ArrayNode states = b.putArray("states");
-            rep.timeline().ballStates(ball).forEach(s -> state(states.addObject(), s));
+            told.timeline().ballStates(ball).forEach(s -> state(states.addObject(), s));
         }
         return JsonText.of(o);
     }
@@ -109,16 +109,16 @@ final class JsonReports {
         return o;
     }
 
-    static String words(Rep rep) {
-        ObjectNode o = about(rep);
-        o.set("gear", texts(rep.talk().gear()));
-        o.set("setUp", texts(rep.talk().setUp()));
-        o.set("rules", texts(rep.talk().rules()));
-        o.set("rotation", texts(rep.talk().rotation()));
-        o.set("changes", texts(rep.talk().changes()));
-        o.set("cautions", texts(rep.talk().cautions()));
+    static String words(Told told) {
+        ObjectNode o = about(told);
+        o.set("gear", texts(told.talk().gear()));
+        o.set("setUp", texts(told.talk().setUp()));
+        o.set("rules", texts(told.talk().rules()));
+        o.set("rotation", texts(told.talk().rotation()));
+        o.set("changes", texts(told.talk().changes()));
+        o.set("cautions", texts(told.talk().cautions()));
         ArrayNode steps = o.putArray("steps");
-        for (StepWords step : rep.talk().steps()) {
+        for (StepWords step : told.talk().steps()) {
             ObjectNode s = steps.addObject().put("id", step.step().text()).put("title", step.title());
             s.put("numbers", step.numbers());
             ArrayNode sentences = s.putArray("sentences");
@@ -143,10 +143,10 @@ final class JsonReports {
         return JsonText.of(o);
     }
 
-    static String findings(Rep rep) {
-        ObjectNode o = about(rep);
+    static String findings(Told told) {
+        ObjectNode o = about(told);
         ArrayNode list = o.putArray("findings");
-        for (Finding f : rep.findings()) {
+        for (Finding f : told.run().findings()) {
             ObjectNode n = list.addObject()
                     .put("severity", lower(f.severity()))
                     .put("rule", f.rule())

@@ -13,55 +13,55 @@ import wildchalk.core.surface.Surfaces;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 
 /** What commands print for people. */
 final class TextReports {
 
     private TextReports() {}
 
-    static void time(Rep rep, PrintWriter out) {
-        out.println(rep.drill().title() + " · " + rep.progression().title() + way(rep) + " · "
-                + Numbers.seconds(rep.timeline().seconds()));
+    static void time(Told told, PrintWriter out) {
+        out.println(told.drill().title() + " · " + told.path().title() + way(told) + " · "
+                + Numbers.seconds(told.timeline().seconds()));
         out.println("%-3s %-6s %-8s %8s %8s %8s %8s  %s"
                 .formatted("", "role", "move", "start s", "end s", "metres", "peak m/s", ""));
-        for (StepWords step : rep.talk().steps()) {
+        for (StepWords step : told.talk().steps()) {
             out.println(step.title() + "  " + step.span() + numbers(step));
             for (Sentence sentence : step.sentences()) {
-                row(rep, sentence, out);
+                row(told, sentence, out);
             }
         }
-        rep.timeline()
+        told.timeline()
                 .happenings()
                 .forEach(h -> out.println("%8s s  %s %s%s"
                         .formatted(
                                 Numbers.fixed(h.seconds(), 2),
                                 h.ball(),
                                 h.kind().name().toLowerCase(Locale.ROOT).replace('_', ' '),
-                                h.role().map(r -> " by " + label(rep, r)).orElse(""))));
+                                h.role().map(r -> " by " + label(told, r)).orElse(""))));
     }
 
-    private static String way(Rep rep) {
-        return rep.wayLabel().isEmpty() ? "" : " · " + rep.wayLabel();
+    private static String way(Told told) {
+        return told.run().label().isEmpty() ? "" : " · " + told.run().label();
     }
 
     private static String numbers(StepWords step) {
         return step.numbers().isEmpty() ? "" : "  " + step.numbers();
     }
 
-    private static String label(Rep rep, RoleId role) {
-        return rep.progression().role(role).orElseThrow().label();
+    private static String label(Told told, RoleId role) {
+        return told.path().role(role).orElseThrow().label();
     }
 
-    private static void row(Rep rep, Sentence sentence, PrintWriter out) {
-        MoveSpan span = rep.timeline().move(sentence.move());
-        Move move = rep.progression().move(sentence.move()).orElseThrow();
+    private static void row(Told told, Sentence sentence, PrintWriter out) {
+        MoveSpan span = told.timeline().move(sentence.move());
+        Move move = told.path().move(sentence.move()).orElseThrow();
         String kind = move.match(
                 t -> span.carrying() ? "carry" : "travel", MoveKinds::of, MoveKinds::of, MoveKinds::of, MoveKinds::of);
         out.println("%-3s %-6s %-8s %8s %8s %8s %8s  %s"
                 .formatted(
                         sentence.letter(),
-                        label(rep, move.role()),
+                        label(told, move.role()),
                         kind,
                         span.happens() ? Numbers.fixed(span.start(), 2) : "-",
                         span.happens() ? Numbers.fixed(span.end(), 2) : "-",
@@ -70,15 +70,15 @@ final class TextReports {
                         span.happens() ? "" : "never happens"));
     }
 
-    static void words(Rep rep, PrintWriter out) {
-        out.println(rep.drill().title());
-        out.println(rep.progression().title() + way(rep));
-        section(out, rep.talk().changes());
+    static void words(Told told, PrintWriter out) {
+        out.println(told.drill().title());
+        out.println(told.path().title() + way(told));
+        section(out, told.talk().changes());
         out.println();
-        rep.talk().gear().forEach(l -> out.println("  " + l));
+        told.talk().gear().forEach(l -> out.println("  " + l));
         out.println();
-        rep.talk().setUp().forEach(l -> out.println("  " + l));
-        for (StepWords step : rep.talk().steps()) {
+        told.talk().setUp().forEach(l -> out.println("  " + l));
+        for (StepWords step : told.talk().steps()) {
             out.println();
             out.println(step.title() + "  " + step.span() + numbers(step));
             for (Sentence s : step.sentences()) {
@@ -87,9 +87,9 @@ final class TextReports {
             step.points().forEach(p -> out.println("     " + p));
             step.question().ifPresent(q -> out.println("     ? " + q.ask() + "  " + q.answer()));
         }
-        section(out, rep.talk().rules());
-        section(out, rep.talk().rotation());
-        section(out, rep.talk().cautions());
+        section(out, told.talk().rules());
+        section(out, told.talk().rotation());
+        section(out, told.talk().cautions());
     }
 
     private static void section(PrintWriter out, List<String> lines) {
@@ -99,11 +99,11 @@ final class TextReports {
         }
     }
 
-    static void findings(Rep rep, PrintWriter out) {
-        if (rep.findings().isEmpty()) {
-            out.println(rep.drill().title() + ": nothing to look at");
+    static void findings(Told told, PrintWriter out) {
+        if (told.run().findings().isEmpty()) {
+            out.println(told.drill().title() + ": nothing to look at");
         }
-        for (Finding f : rep.findings()) {
+        for (Finding f : told.run().findings()) {
             out.println("%-4s %s %s%s"
                     .formatted(
                             f.severity().name().toLowerCase(Locale.ROOT),

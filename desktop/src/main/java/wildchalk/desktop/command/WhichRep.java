@@ -8,15 +8,15 @@ import java.util.stream.Collectors;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import wildchalk.core.binder.DrillFile;
-import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Slugs;
+import wildchalk.core.path.Choices;
+import wildchalk.core.path.Outcomes;
 import wildchalk.desktop.command.CommandLineEntry.BadInput;
 import wildchalk.picture.export.Reader;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 
 /** The file, the version and the path that a command is about. */
 final class WhichRep {
@@ -42,7 +42,7 @@ final class WhichRep {
     }
 
     /** @throws BadInput when there is no such version, branch or call */
-    Rep rep() throws IOException {
+    Told rep() throws IOException {
         Drill drill = DrillFile.read(file).drill();
         Optional<Progression> chosen = progression == null
                 ? Optional.of(drill.base())
@@ -51,7 +51,7 @@ final class WhichRep {
                 ", ", drill.progressions().stream().map(p -> p.id().text()).toList());
         Progression version = chosen.orElseThrow(() -> new BadInput(
                 "--progression %s: %s has no such progression; it has %s.".formatted(progression, file, known)));
-        return Rep.of(drill, version, choices(version), Reader.USUAL);
+        return Told.of(drill, wildchalk.core.path.Path.of(version, choices(version)), Reader.USUAL);
     }
 
     /** Each outcome answers the next thing that is open: a set of calls or a fork that is met. */

@@ -24,9 +24,9 @@ import wildchalk.picture.export.GifExport;
 import wildchalk.picture.export.PageExport;
 import wildchalk.picture.export.PngExport;
 import wildchalk.picture.export.Progress;
-import wildchalk.picture.export.Rep;
 import wildchalk.picture.export.SheetExport;
 import wildchalk.picture.export.SvgExport;
+import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
 
 /** The commands and their options. */
@@ -72,11 +72,11 @@ final class WildChalkCommand implements Runnable {
             mixinStandardHelpOptions = true)
     int time(@Mixin WhichRep which, @Option(names = "--json", description = "as JSON") boolean json)
             throws IOException {
-        Rep rep = which.rep();
+        Told told = which.rep();
         if (json) {
-            out().print(JsonReports.time(rep));
+            out().print(JsonReports.time(told));
         } else {
-            TextReports.time(rep, out());
+            TextReports.time(told, out());
         }
         return CommandLineEntry.WELL;
     }
@@ -87,19 +87,18 @@ final class WildChalkCommand implements Runnable {
             @Option(names = "--role", paramLabel = "ROLE", description = "id or label of a role") String role,
             @Option(names = "--json", description = "as JSON") boolean json)
             throws IOException {
-        Rep rep = which.rep();
+        Told told = which.rep();
         if (role != null) {
-            List<String> part =
-                    Words.partOf(roleOf(rep, role, which.file()), rep.drill(), rep.progression(), rep.talk());
+            List<String> part = Words.partOf(roleOf(told, role, which.file()), told.drill(), told.path(), told.talk());
             if (json) {
                 out().print(JsonReports.part(role, part));
             } else {
                 part.forEach(out()::println);
             }
         } else if (json) {
-            out().print(JsonReports.words(rep));
+            out().print(JsonReports.words(told));
         } else {
-            TextReports.words(rep, out());
+            TextReports.words(told, out());
         }
         return CommandLineEntry.WELL;
     }
@@ -110,13 +109,13 @@ final class WildChalkCommand implements Runnable {
             mixinStandardHelpOptions = true)
     int check(@Mixin WhichRep which, @Option(names = "--json", description = "as JSON") boolean json)
             throws IOException {
-        Rep rep = which.rep();
+        Told told = which.rep();
         if (json) {
-            out().print(JsonReports.findings(rep));
+            out().print(JsonReports.findings(told));
         } else {
-            TextReports.findings(rep, out());
+            TextReports.findings(told, out());
         }
-        boolean stops = rep.findings().stream().anyMatch(f -> f.severity() == Severity.STOP);
+        boolean stops = told.run().findings().stream().anyMatch(f -> f.severity() == Severity.STOP);
         return stops ? CommandLineEntry.STOPPED : CommandLineEntry.WELL;
     }
 
@@ -167,8 +166,8 @@ final class WildChalkCommand implements Runnable {
             @Option(names = "--width", paramLabel = "PIXELS", description = "for png; default 2244, 300 dpi on A4")
                     Integer width)
             throws IOException {
-        Rep rep = which.rep();
-        int steps = rep.progression().steps().size();
+        Told told = which.rep();
+        int steps = told.path().steps().size();
         if (step < 1 || step > Math.max(1, steps)) {
             throw new BadInput("--step %d: the drill has steps 1 to %d.".formatted(step, steps));
         }
@@ -178,15 +177,16 @@ final class WildChalkCommand implements Runnable {
         }
         byte[] bytes =
                 switch (kind) {
-                    case SVG -> SvgExport.step(rep, step - 1, ground);
-                    case PNG -> PngExport.step(rep, step - 1, ground, pixels);
-                    case PDF -> SheetExport.of(rep, paper, Progress.NONE);
-                    case GIF -> GifExport.of(everyPath ? rep.everyWay(MOST_WAYS) : List.of(rep), ground, Progress.NONE);
-                    case HTML -> PageExport.of(rep, ground);
+                    case SVG -> SvgExport.step(told, step - 1, ground);
+                    case PNG -> PngExport.step(told, step - 1, ground, pixels);
+                    case PDF -> SheetExport.of(told, paper, Progress.NONE);
+                    case GIF ->
+                        GifExport.of(everyPath ? told.everyWay(MOST_WAYS) : List.of(told), ground, Progress.NONE);
+                    case HTML -> PageExport.of(told, ground);
                 };
         Path path = target != null
                 ? target
-                : Path.of(Slugs.of(rep.drill().title()) + "." + kind.name().toLowerCase(Locale.ROOT));
+                : Path.of(Slugs.of(told.drill().title()) + "." + kind.name().toLowerCase(Locale.ROOT));
         if (Files.isDirectory(path)) {
             throw new BadInput(path + ": is a folder; name a file to write.");
         }
@@ -205,8 +205,8 @@ final class WildChalkCommand implements Runnable {
         return CommandLineEntry.WELL;
     }
 
-    private static RoleId roleOf(Rep rep, String wanted, Path file) {
-        return rep.progression().roles().stream()
+    private static RoleId roleOf(Told told, String wanted, Path file) {
+        return told.path().roles().stream()
                 .filter(r -> r.id().text().equals(wanted) || r.label().equalsIgnoreCase(wanted))
                 .findFirst()
                 .orElseThrow(() -> new BadInput("--role %s: %s has no such role; it has %s."
@@ -215,7 +215,7 @@ final class WildChalkCommand implements Runnable {
                                 file,
                                 String.join(
                                         ", ",
-                                        rep.progression().roles().stream()
+                                        told.path().roles().stream()
                                                 .map(r -> r.label())
                                                 .toList()))))
                 .id();

@@ -1,14 +1,11 @@
 package wildchalk.desktop.document;
 
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.IntegerProperty;
@@ -16,67 +13,74 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
-import wildchalk.core.arrange.Copies;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Journal;
 import wildchalk.core.drill.Backdrop;
-import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
-import wildchalk.core.ladder.Changes;
-import wildchalk.core.ladder.Ladder;
+import wildchalk.core.drill.StepId;
+import wildchalk.core.edit.Edit;
+import wildchalk.core.edit.EditKind;
+import wildchalk.core.edit.Edited;
+import wildchalk.core.edit.Wholes;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Choices;
+import wildchalk.core.path.Path;
 import wildchalk.picture.export.Reader;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 import wildchalk.picture.paint.Frame;
 
 /**
- * An open drill. Its {@link #rep()} always belongs to some recent value of the drill and soon to the present one; whatever
- * is drawn is drawn from it, so that marks, words and strip agree.
+ * An open drill. There is one door through which it is changed, {@link #edit}. Its {@link #told()} always belongs to some
+ * recent value of the drill and soon to the present one; whatever is drawn is drawn from it, so that marks, words and strip
+ * agree.
  */
 public final class DrillDocument implements AutoCloseable {
 
     private final ReadOnlyObjectWrapper<Drill> drill = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<Rep> rep = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Told> told = new ReadOnlyObjectWrapper<>();
     private final Playhead playhead = new Playhead(this::timeline);
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     /** Which version of the drill is open. */
-    private final ReadOnlyObjectWrapper<ProgressionId> version = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<ProgressionId> open = new ReadOnlyObjectWrapper<>();
     /** Which path through it is shown. */
     private final ReadOnlyObjectWrapper<Choices> choices = new ReadOnlyObjectWrapper<>(Choices.USUAL);
 
     private final ObjectProperty<Reader> reader = new SimpleObjectProperty<>(Reader.USUAL);
-    private final Worker worker = new Worker();
+    private final Faults faults;
+    private final Worker worker;
 
     /** A picture to trace that is shown while the drill is open and kept in no file. */
     private final ObjectProperty<Optional<Backdrop>> tracing = new SimpleObjectProperty<>(Optional.empty());
 
-    private final History history;
+    private final History<Drill> history;
     private final Storage storage;
-    /** Opens a drill for the usual reader. */
-    public DrillDocument(DrillFile file, Path path) {
-        this(file, path, Reader.USUAL);
+    private Path path;
+    private Consent consent = Consent.ALWAYS;
+
+    /** Opens a drill for the usual reader; faults are heard by nobody. */
+    public DrillDocument(DrillFile content, java.nio.file.Path file) {
+        this(Stored.of(content, Optional.ofNullable(file)), Reader.USUAL, new Faults());
     }
 
-    /**
-     * Opens a drill for somebody.
-     *
-     * @param path where it is stored; null for one that has not been stored yet
-     */
-    public DrillDocument(DrillFile file, Path path, Reader reader) {
-        this.history = new History(file.drill(), path != null);
-        this.storage = new Storage(file, path, history);
-        drill.set(file.drill());
+    /** Opens a drill for somebody. */
+    public DrillDocument(Stored stored, Reader reader, Faults faults) {
+        Drill start = stored.content().drill();
+        this.faults = faults;
+        this.worker = new Worker(e -> faults.told(Faults.Kind.WORK, e));
+        this.history = new History<>(start, stored.file().isPresent());
+        this.storage = new Storage(stored, history);
+        drill.set(start);
         this.reader.set(reader);
-        version.set(file.drill().base().id());
-        rep.set(Rep.of(file.drill(), file.drill().base(), reader));
-        if (path == null) {
-            playhead.goToStep(rep.get().progression().steps().size() - 1);
+        open.set(start.base().id());
+        path = Path.usual(start.base());
+        told.set(Told.of(start, path, reader));
+        if (stored.file().isEmpty()) {
+            playhead.goToStep(path.steps().size() - 1);
         }
     }
 
@@ -91,25 +95,17 @@ public final class DrillDocument implements AutoCloseable {
     }
 
     /** The open version, with all its paths. */
-    public Progression whole() {
-        return wholeOf(drill.get());
+    public Progression version() {
+        return path.version();
     }
 
-    private Progression wholeOf(Drill now) {
-        return now.progression(version.get()).orElseGet(now::base);
-    }
-
-    /** The path through the open version that is shown and drawn on. */
-    public Progression progression() {
-        return pathOf(drill.get());
-    }
-
-    private Progression pathOf(Drill now) {
-        return Outcomes.along(wholeOf(now), choices.get());
+    /** The path through the open version that is shown, of the newest value; nothing can be edited through it. */
+    public Path path() {
+        return path;
     }
 
     public ReadOnlyObjectProperty<ProgressionId> versionProperty() {
-        return version.getReadOnlyProperty();
+        return open.getReadOnlyProperty();
     }
 
     public ReadOnlyObjectProperty<Choices> choicesProperty() {
@@ -118,50 +114,80 @@ public final class DrillDocument implements AutoCloseable {
 
     /** Opens another version of the drill, at its beginning. */
     public void show(ProgressionId wanted) {
-        if (!wanted.equals(version.get()) && drill.get().progression(wanted).isPresent()) {
+        if (!wanted.equals(open.get()) && drill.get().progression(wanted).isPresent()) {
             playhead.stop();
             selection.set(Selection.NONE);
-            version.set(wanted);
-            choices.set(Choices.USUAL);
-            workOutNow();
-            playhead.seek(0);
+            settle(wanted, Choices.USUAL);
+            workOut(() -> playhead.seek(0));
         }
     }
 
     /** Shows another path; what it has in common with the one before stays where it is. */
     public void choose(Choices way) {
-        if (!way.equals(choices.get())) {
-            choices.set(way);
-            workOutNow();
-            playhead.clip();
-            forgetWhatIsGone(progression());
+        choose(way, () -> {});
+    }
+
+    /** @param then done once the other path is shown */
+    public void choose(Choices way, Runnable then) {
+        if (way.equals(choices.get())) {
+            then.run();
+            return;
         }
+        settle(open.get(), way);
+        forgetWhatIsGone(path);
+        workOut(() -> {
+            playhead.clip();
+            then.run();
+        });
     }
 
-    private void workOutNow() {
-        rep.set(Rep.of(drill.get(), whole(), choices.get(), reader.get()));
+    private void settle(ProgressionId version, Choices way) {
+        Drill now = drill.get();
+        Progression shown = now.progression(version).orElseGet(now::base);
+        path = Path.of(shown, way);
+        choices.set(way);
+        open.set(shown.id());
     }
 
-    public ReadOnlyObjectProperty<Rep> repProperty() {
-        return rep.getReadOnlyProperty();
+    /** Works out what is shown, elsewhere; of what was asked before, nothing comes any more. */
+    private void workOut(Runnable then) {
+        Drill now = drill.get();
+        Path shown = path;
+        Reader who = reader.get();
+        worker.ask(() -> Told.of(now, shown, who), worked -> {
+            told.set(worked);
+            faults.mended(Faults.Kind.WORK);
+            then.run();
+        });
     }
 
-    public Rep rep() {
-        return rep.get();
+    public ReadOnlyObjectProperty<Told> toldProperty() {
+        return told.getReadOnlyProperty();
+    }
+
+    public Told told() {
+        return told.get();
     }
 
     public Timeline timeline() {
-        return rep.get().timeline();
+        return told.get().timeline();
     }
 
-    /** Whether {@link #rep()} is that of the present drill. */
+    /** Whether {@link #told()} is that of the present drill, version and path. */
     public boolean isUpToDate() {
-        return rep.get().drill().equals(drill.get());
+        return told.get().drill().equals(drill.get()) && told.get().path().equals(path);
     }
 
     /** The step that is being drawn or played, from 0. */
     public IntegerProperty stepProperty() {
         return playhead.step();
+    }
+
+    /** The id of that step; the last one where the path has become shorter. */
+    public StepId currentStep() {
+        return path.steps()
+                .get(Math.max(0, Math.min(playhead.step().get(), path.steps().size() - 1)))
+                .id();
     }
 
     /** The playhead. */
@@ -183,18 +209,17 @@ public final class DrillDocument implements AutoCloseable {
 
     /** What the board shows now. */
     public Frame frame() {
-        Rep r = rep.get();
+        Told r = told.get();
         Set<MoveId> selected = new HashSet<>();
         selection.get().ids().forEach(id -> {
             if (id instanceof MoveId move) {
                 selected.add(move);
             }
         });
-        int current = Math.max(
-                0, Math.min(playhead.step().get(), r.progression().steps().size() - 1));
+        int current =
+                Math.max(0, Math.min(playhead.step().get(), r.path().steps().size() - 1));
         Drill shown = tracing.get().isPresent() ? r.drill().withBackdrop(tracing.get()) : r.drill();
-        return new Frame(
-                shown, r.progression(), r.timeline(), playhead.seconds().get(), current, true, selected);
+        return new Frame(shown, r.path(), r.timeline(), playhead.seconds().get(), current, true, selected);
     }
 
     /** A picture that lies under the drawing in this window only. */
@@ -204,30 +229,46 @@ public final class DrillDocument implements AutoCloseable {
 
     // ---- changes ----
 
+    /** Who is asked when versions that are based on the open one would lose something of their own. */
+    public void setConsent(Consent asked) {
+        consent = asked;
+    }
+
     /**
-     * One user action on the path that is shown: named for undo, dropped if it changes nothing. Steps of other paths stay,
-     * and versions that are based on this one follow it.
+     * One user action, applied to the newest value: named for undo, dropped if it changes nothing. What it makes is chosen
+     * then. An edit that cannot be made is told and changes nothing.
+     *
+     * @return whether something has changed
      */
-    public void change(String label, UnaryOperator<Progression> action) {
-        changeDrill(label, d -> {
-            Progression path = pathOf(d);
-            Progression after = action.apply(path);
-            Progression whole = wholeOf(d);
-            return Ladder.edit(
-                    d, path.equals(whole) ? after : Changes.between(path, after).within(whole));
-        });
-    }
-
-    /** One user action on the open version with all its paths. */
-    public void changeWhole(String label, UnaryOperator<Progression> action) {
-        changeDrill(label, d -> Ladder.edit(d, action.apply(wholeOf(d))));
-    }
-
-    public void changeDrill(String label, UnaryOperator<Drill> action) {
-        if (history.apply(label, action.apply(drill.get()))) {
-            playhead.stop();
-            refresh();
+    public boolean edit(String label, Edit edit) {
+        Edited after;
+        try {
+            List<Edit.Loss> losses = edit.losses(drill.get(), open.get());
+            Optional<Edit.Flow> flow = losses.isEmpty() ? Optional.of(Edit.Flow.DOWN) : consent.to(label, losses);
+            if (flow.isEmpty()) {
+                return false;
+            }
+            after = edit.applyTo(drill.get(), open.get(), flow.get());
+        } catch (IllegalArgumentException | IllegalStateException | java.util.NoSuchElementException refused) {
+            faults.told(Faults.Kind.REFUSED, refused);
+            return false;
         }
+        faults.mended(Faults.Kind.REFUSED);
+        boolean changed = history.apply(label, after.drill());
+        if (changed) {
+            playhead.stop();
+            refresh(after.open());
+        }
+        if (!after.made().isEmpty()) {
+            boolean first = edit.kind() == EditKind.TELL;
+            selection.set(first ? Selection.of(after.made().iterator().next()) : new Selection(after.made()));
+        }
+        return changed;
+    }
+
+    /** Another worker for what is asked about the drill; what fails there is told with the rest. */
+    public Worker helper() {
+        return new Worker(e -> faults.told(Faults.Kind.WORK, e));
     }
 
     /** Whom words and figures are for. */
@@ -238,17 +279,7 @@ public final class DrillDocument implements AutoCloseable {
     /** Works everything out again for another reader. */
     public void setReader(Reader who) {
         reader.set(who);
-        Drill now = drill.get();
-        Progression whole = wholeOf(now);
-        Choices way = choices.get();
-        worker.ask(() -> Rep.of(now, whole, way, who), rep::set);
-    }
-
-    /** Several edits seen by the user as one. */
-    public void changeAndSelect(String label, Function<Progression, Copies.Pasted> action) {
-        Copies.Pasted result = action.apply(progression());
-        change(label, before -> result.after());
-        selection.set(new Selection(result.copies()));
+        workOut(() -> {});
     }
 
     /** What has been done since the drill was opened, the first first. */
@@ -272,22 +303,16 @@ public final class DrillDocument implements AutoCloseable {
         }
         if (moved) {
             playhead.stop();
-            refresh();
+            refresh(open.get());
         }
     }
 
     public void undo() {
-        if (history.undo()) {
-            playhead.stop();
-            refresh();
-        }
+        goToEdit(history.doneLabels().size() - 1);
     }
 
     public void redo() {
-        if (history.redo()) {
-            playhead.stop();
-            refresh();
-        }
+        goToEdit(history.doneLabels().size() + 1);
     }
 
     public Optional<String> undoLabel() {
@@ -298,45 +323,27 @@ public final class DrillDocument implements AutoCloseable {
         return history.redoLabel();
     }
 
-    /** Keeps every change in a journal from now on. */
-    public void keepIn(Journal keeper) {
-        storage.keepIn(keeper);
-    }
-
-    /** Whether another window or program has written the file since it was read or written here. */
-    public boolean isChangedOutside() {
-        return storage.isChangedOutside();
-    }
-
-    private void refresh() {
-        Drill now = history.now();
+    /** Brings everything up to the newest value of the history, with a version open. */
+    private void refresh(ProgressionId version) {
+        Path old = path;
+        drill.set(history.now());
         storage.keep();
-        Progression old = progression();
-        drill.set(now);
-        if (now.progression(version.get()).isEmpty()) {
-            version.set(now.base().id());
-        }
-        Progression fresh = progression();
+        boolean same = version.equals(old.id());
+        settle(version, same ? choices.get() : Choices.USUAL);
         // who has just drawn a move goes on from where it ends
-        if (fresh.moves().size() > old.moves().size()) {
+        if (same && path.moves().size() > old.moves().size()) {
             playhead.stayAtEndOfStep();
         }
-        int steps = fresh.steps().size();
-        boolean longer = steps > old.steps().size();
+        int steps = path.steps().size();
         IntegerProperty step = playhead.step();
-        step.set(longer ? firstNew(old, fresh) : Math.min(step.get(), steps - 1));
-        forgetWhatIsGone(fresh);
-        Reader who = reader.get();
-        Progression whole = whole();
-        Choices way = choices.get();
-        worker.ask(() -> Rep.of(now, whole, way, who), worked -> {
-            rep.set(worked);
-            playhead.fit();
-        });
+        boolean longer = same && steps > old.steps().size();
+        step.set(longer ? firstNew(old, path) : same ? Math.min(step.get(), steps - 1) : 0);
+        forgetWhatIsGone(path);
+        workOut(playhead::fit);
     }
 
     /** The last step that was not there before. */
-    private static int firstNew(Progression old, Progression fresh) {
+    private static int firstNew(Path old, Path fresh) {
         for (int i = fresh.steps().size() - 1; i > 0; i--) {
             if (old.step(fresh.steps().get(i).id()).isEmpty()) {
                 return i;
@@ -345,7 +352,7 @@ public final class DrillDocument implements AutoCloseable {
         return 0;
     }
 
-    private void forgetWhatIsGone(Progression now) {
+    private void forgetWhatIsGone(Path now) {
         Set<ElementId> there = new LinkedHashSet<>(selection.get().ids());
         there.retainAll(new HashSet<>(Elements.all(now)));
         if (there.size() < selection.get().ids().size()) {
@@ -357,7 +364,7 @@ public final class DrillDocument implements AutoCloseable {
 
     /** Goes to a step and shows everybody where it ends, ready to be drawn on from there. */
     public void goToStep(int index) {
-        playhead.goToStep(Math.max(0, Math.min(index, progression().steps().size() - 1)));
+        playhead.goToStep(Math.max(0, Math.min(index, path.steps().size() - 1)));
     }
 
     /** Goes to the moment at which a step starts. */
@@ -381,19 +388,60 @@ public final class DrillDocument implements AutoCloseable {
 
     // ---- file ----
 
-    public Optional<Path> path() {
-        return storage.path();
+    /** Keeps every change in a journal from now on. */
+    public void keepIn(Journal<DrillFile> keeper) {
+        storage.keepIn(keeper);
+    }
+
+    /** Waits a little until everything that was done is in the journal. @throws IOException when it is not */
+    public void flush() throws IOException {
+        storage.flush();
+    }
+
+    /** The file it is stored in; empty for one that was never saved. */
+    public Optional<java.nio.file.Path> file() {
+        return storage.file();
+    }
+
+    /**
+     * Its file has another name from now on, and perhaps another title, since it was renamed in the binder.
+     *
+     * @throws IOException when it cannot be read there
+     */
+    public void movedTo(java.nio.file.Path file) throws IOException {
+        Stored there = Stored.read(file);
+        Drill renamed = there.content().drill();
+        boolean wasSaved = history.isSaved();
+        storage.movedTo(there);
+        if (!renamed.title().equals(drill.get().title())) {
+            edit(renamed.title(), Wholes.renamed(renamed.title(), renamed.id()));
+        }
+        if (wasSaved && history.now().equals(renamed)) {
+            history.markSaved(renamed);
+            storage.keep();
+        }
+    }
+
+    /** What is stored there as far as is known here; what a change outside is compared with. */
+    public Stored stored() {
+        return storage.stored();
     }
 
     public boolean isSaved() {
         return history.isSaved();
     }
 
+    /** Whether another window or program has written the file since it was read or written here. */
+    public boolean isChangedOutside() {
+        return storage.isChangedOutside();
+    }
+
     /** Saves where the drill is stored, or at {@code target} from now on. */
-    public void save(Path target) throws IOException {
+    public void save(java.nio.file.Path target) throws IOException {
         storage.save(target);
     }
 
+    /** Ends with what is not saved thrown away. */
     @Override
     public void close() {
         playhead.stop();

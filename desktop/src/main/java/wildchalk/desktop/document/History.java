@@ -5,82 +5,85 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
-import wildchalk.core.drill.Drill;
 
-/** Whole values that can be gone back to and forward to, without limit while the drill is open. */
-final class History {
+/** Whole values that can be gone back to and forward to, without limit while they are open. */
+public final class History<T> {
 
-    private final Deque<Edit> done = new ArrayDeque<>();
-    private final Deque<Edit> undone = new ArrayDeque<>();
-    private Drill now;
-    private Drill saved;
+    /** One step between two values, which undo takes back and redo makes again. */
+    private record Done<T>(String label, T before, T after) {}
 
-    History(Drill start, boolean isSaved) {
+    private final Deque<Done<T>> done = new ArrayDeque<>();
+    private final Deque<Done<T>> undone = new ArrayDeque<>();
+    private T now;
+    private T saved;
+
+    public History(T start, boolean isSaved) {
         this.now = start;
         this.saved = isSaved ? start : null;
     }
 
-    Drill now() {
+    public T now() {
         return now;
     }
 
     /** Makes a change; one that changes nothing is dropped. */
-    boolean apply(String label, Drill after) {
+    public boolean apply(String label, T after) {
         if (after.equals(now)) {
             return false;
         }
-        done.push(new Edit(label, now, after));
+        done.push(new Done<>(label, now, after));
         undone.clear();
         now = after;
         return true;
     }
 
-    boolean undo() {
+    public boolean undo() {
         if (done.isEmpty()) {
             return false;
         }
-        Edit edit = done.pop();
-        undone.push(edit);
-        now = edit.before();
+        Done<T> step = done.pop();
+        undone.push(step);
+        now = step.before();
         return true;
     }
 
-    boolean redo() {
+    public boolean redo() {
         if (undone.isEmpty()) {
             return false;
         }
-        Edit edit = undone.pop();
-        done.push(edit);
-        now = edit.after();
+        Done<T> step = undone.pop();
+        done.push(step);
+        now = step.after();
         return true;
     }
 
     /** What undo would take back. */
-    Optional<String> undoLabel() {
-        return Optional.ofNullable(done.peek()).map(Edit::label);
+    public Optional<String> undoLabel() {
+        return Optional.ofNullable(done.peek()).map(Done::label);
     }
 
-    Optional<String> redoLabel() {
-        return Optional.ofNullable(undone.peek()).map(Edit::label);
+    public Optional<String> redoLabel() {
+        return Optional.ofNullable(undone.peek()).map(Done::label);
     }
 
     /** The first edit first. */
-    List<String> doneLabels() {
+    public List<String> doneLabels() {
         List<String> labels = new ArrayList<>();
         done.descendingIterator().forEachRemaining(e -> labels.add(e.label()));
         return labels;
     }
 
     /** The next to be done again first. */
-    List<String> undoneLabels() {
-        return undone.stream().map(Edit::label).toList();
+    public List<String> undoneLabels() {
+        return undone.stream().map(Done::label).toList();
     }
 
-    void markSaved() {
-        saved = now;
+    /** The value that is stored now; it may be older than {@link #now()}. */
+    public void markSaved(T stored) {
+        saved = stored;
     }
 
-    boolean isSaved() {
+    public boolean isSaved() {
         return now.equals(saved);
     }
 }

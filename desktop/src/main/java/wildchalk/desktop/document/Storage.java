@@ -1,11 +1,12 @@
 package wildchalk.desktop.document;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.Fingerprint;
 import wildchalk.core.binder.Journal;
 import wildchalk.core.drill.Drill;
 
@@ -15,69 +16,84 @@ final class Storage implements AutoCloseable {
     /** So many names of the last edits go into the journal. */
     private static final int KEPT_LABELS = 50;
 
-    private final History history;
-    private DrillFile file;
-    private Optional<Path> path;
-    /** What the file held when it was read or written here last; empty when there is none. */
-    private Optional<String> known;
+    private final History<Drill> history;
+    private Stored stored;
 
-    private Optional<Journal> journal = Optional.empty();
+    private Optional<Journal<DrillFile>> journal = Optional.empty();
 
-    /** @param path null for a drill that has not been stored yet */
-    Storage(DrillFile file, Path path, History history) {
-        this.file = file;
-        this.path = Optional.ofNullable(path);
-        this.known = this.path.flatMap(Fingerprints::of);
+    Storage(Stored stored, History<Drill> history) {
+        this.stored = stored;
         this.history = history;
     }
 
-    Optional<Path> path() {
-        return path;
+    Optional<Path> file() {
+        return stored.file();
     }
 
-    /** Whether another window or program has written the file since it was read or written here. */
+    /** What the file holds as far as is known here. */
+    Stored stored() {
+        return stored;
+    }
+
     boolean isChangedOutside() {
-        return path.isPresent()
-                && known.isPresent()
-                && !Fingerprints.of(path.get()).equals(known);
+        return stored.isChangedOutside();
     }
 
-    /** Saves what the history stands at; it is stored there from now on. */
+    /**
+     * Saves what the history stands at; it is stored there from now on.
+     *
+     * @throws IOException also when its folder has gone: a drive may be missing, and nothing is written in its place
+     */
     void save(Path target) throws IOException {
-        file = file.withDrill(history.now());
-        file.save(target);
-        path = Optional.of(target);
-        known = Fingerprints.of(target);
-        history.markSaved();
+        Path folder = target.toAbsolutePath().getParent();
+        if (!Files.isDirectory(folder) && !Files.isDirectory(folder.getParent())) {
+            throw new IOException(
+                    folder + ": this folder is not there any more. Bring it back (is a drive missing?) and save"
+                            + " again, or save somewhere else.");
+        }
+        Drill now = history.now();
+        DrillFile content = stored.content().withDrill(now);
+        Fingerprint written = content.save(target);
+        stored = new Stored(content, Optional.of(target), Optional.of(written));
+        history.markSaved(now);
         keep();
     }
 
-    void keepIn(Journal keeper) {
+    /** It is stored elsewhere from now on. */
+    void movedTo(Stored there) {
+        stored = there;
+        keep();
+    }
+
+    void keepIn(Journal<DrillFile> keeper) {
         journal = Optional.of(keeper);
         keep();
     }
 
-    /** Writes what is not saved to the journal, or clears it. */
+    /** Gives what is not saved to the journal, or lets it forget. */
     void keep() {
         journal.ifPresent(j -> {
             if (history.isSaved() || isUntouched()) {
-                try {
-                    j.clear();
-                } catch (IOException e) {
-                    throw new UncheckedIOException(e);
-                }
+                j.clear();
             } else {
                 List<String> labels = history.doneLabels();
                 j.keep(
-                        file.withDrill(history.now()),
+                        stored.content().withDrill(history.now()),
+                        new Journal.Belongs(stored.file(), stored.known(), Optional.empty()),
                         labels.subList(Math.max(0, labels.size() - KEPT_LABELS), labels.size()));
             }
         });
     }
 
+    void flush() throws IOException {
+        if (journal.isPresent()) {
+            journal.get().flush();
+        }
+    }
+
     private boolean isUntouched() {
         Drill now = history.now();
-        return path.isEmpty()
+        return stored.file().isEmpty()
                 && history.doneLabels().isEmpty()
                 && now.progressions().size() == 1
                 && now.base().isEmpty();
@@ -89,6 +105,7 @@ final class Storage implements AutoCloseable {
             try {
                 j.close();
             } catch (IOException e) {
+                // what it holds is saved or not wanted; it will be offered once more, which is better than lost
                 System.getLogger(Storage.class.getName())
                         .log(System.Logger.Level.WARNING, "The journal stays: {0}", e.getMessage());
             }

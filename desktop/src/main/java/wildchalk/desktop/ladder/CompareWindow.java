@@ -25,7 +25,7 @@ import wildchalk.core.words.ChangeWriter;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.board.FrameView;
 import wildchalk.desktop.board.Ticker;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 import wildchalk.picture.paint.Extra;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.style.Ground;
@@ -33,8 +33,8 @@ import wildchalk.picture.style.Ground;
 /** Two versions of a drill side by side, playing in step: the whistle is the same for both. */
 public final class CompareWindow {
 
-    private final Rep before;
-    private final Rep after;
+    private final Told before;
+    private final Told after;
     private final FrameView left;
     private final FrameView right;
     private final Slider time = new Slider();
@@ -45,13 +45,13 @@ public final class CompareWindow {
     private final double seconds;
     private boolean playing;
 
-    private CompareWindow(Rep before, Rep after, Ground ground) {
+    private CompareWindow(Told before, Told after, Ground ground) {
         this.before = before;
         this.after = after;
         this.seconds = Math.max(before.timeline().seconds(), after.timeline().seconds());
         left = new FrameView(
                 () -> frame(before, Optional.empty()), ground, before.reader().code());
-        ChangeMarks changes = ChangeMarks.between(before.progression(), after.progression());
+        ChangeMarks changes = ChangeMarks.between(before.path(), after.path());
         right = new FrameView(
                 () -> frame(after, Optional.of(changes).filter(c -> marks.isSelected())),
                 ground,
@@ -59,7 +59,7 @@ public final class CompareWindow {
     }
 
     /** Opens the window: the first version on the left. */
-    public static void show(Window owner, Rep before, Rep after, Ground ground) {
+    public static void show(Window owner, Told before, Told after, Ground ground) {
         new CompareWindow(before, after, ground).open(owner);
     }
 
@@ -101,14 +101,14 @@ public final class CompareWindow {
         stage.show();
     }
 
-    private static Node side(Rep rep, FrameView view) {
-        Label title = new Label(rep.whole().title());
+    private static Node side(Told told, FrameView view) {
+        Label title = new Label(told.run().version().title());
         title.getStyleClass().add("side-title");
         Label about = new Label(Ui.text(
                 "compare.about",
-                Numbers.seconds(rep.timeline().seconds()),
-                rep.progression().roles().size(),
-                rep.progression().steps().size()));
+                Numbers.seconds(told.timeline().seconds()),
+                told.path().roles().size(),
+                told.path().steps().size()));
         about.getStyleClass().add("quiet");
         HBox head = new HBox(10, title, about);
         head.setAlignment(Pos.BASELINE_LEFT);
@@ -121,7 +121,10 @@ public final class CompareWindow {
 
     private Node words() {
         List<String> lines = ChangeWriter.between(
-                after.drill(), before.whole(), after.whole(), after.reader().unit());
+                after.drill(),
+                before.run().version(),
+                after.run().version(),
+                after.reader().unit());
         VBox box = new VBox(3);
         box.setId("compare-words");
         box.getStyleClass().add("compare-words");
@@ -141,14 +144,14 @@ public final class CompareWindow {
         return scroll;
     }
 
-    private Frame frame(Rep rep, Optional<ChangeMarks> changes) {
-        double t = Math.min(time.getValue(), rep.timeline().seconds());
+    private Frame frame(Told told, Optional<ChangeMarks> changes) {
+        double t = Math.min(time.getValue(), told.timeline().seconds());
         return new Frame(
-                        rep.drill(),
-                        rep.progression(),
-                        rep.timeline(),
+                        told.drill(),
+                        told.path(),
+                        told.timeline(),
                         t,
-                        rep.timeline().stepIndexAt(t),
+                        told.timeline().stepIndexAt(t),
                         true,
                         Set.of())
                 .with(Extra.NONE.withChanges(changes));

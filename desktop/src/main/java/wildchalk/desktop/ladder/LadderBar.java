@@ -3,7 +3,6 @@ package wildchalk.desktop.ladder;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.UnaryOperator;
 import javafx.beans.value.ChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -19,11 +18,14 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Outcomes;
+import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
-import wildchalk.core.drill.Way;
+import wildchalk.core.edit.Edit;
+import wildchalk.core.edit.Versions;
 import wildchalk.core.ladder.Ladder;
+import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Way;
 import wildchalk.core.text.Numbers;
 import wildchalk.desktop.app.Dialogs;
 import wildchalk.desktop.app.Tips;
@@ -112,10 +114,10 @@ public final class LadderBar extends HBox {
             }
             rungs.getChildren().add(rung);
         }
-        boolean many = Outcomes.areMany(document.whole());
+        boolean many = Outcomes.areMany(document.version());
         way.setVisible(many);
         if (many) {
-            way.setText(Ui.text("ladder.way", document.rep().wayLabel()));
+            way.setText(Ui.text("ladder.way", document.told().run().label()));
         }
         fillMore();
     }
@@ -138,11 +140,7 @@ public final class LadderBar extends HBox {
                                 "ladder.add.name",
                                 document.drill().progressions().size() + 1))
                 .ifPresent(title -> {
-                    ProgressionId id = Ladder.nextId(document.drill());
-                    document.changeDrill(
-                            Ui.text("edit.version", title),
-                            d -> Ladder.add(d, document.versionProperty().get(), title));
-                    document.show(id);
+                    document.edit(Ui.text("edit.version", title), Versions.add(title));
                 });
     }
 
@@ -150,31 +148,32 @@ public final class LadderBar extends HBox {
         TextInputDialog dialog = new TextInputDialog(text);
         Dialogs.dress(dialog, getScene().getWindow());
         dialog.setHeaderText(header);
-        return dialog.showAndWait().map(String::strip).filter(t -> !t.isEmpty());
+        return dialog.showAndWait()
+                .map(String::strip)
+                .filter(t -> !t.isEmpty())
+                .map(t -> Limits.fitting(t, Limits.LINE));
     }
 
     private void fillMore() {
         Drill drill = document.drill();
-        Progression now = document.whole();
+        Progression now = document.version();
         ProgressionId id = now.id();
         MenuItem rename = item(
                 "ladder.rename",
                 () -> ask(Ui.text("ladder.rename.title"), now.title())
-                        .ifPresent(t -> document.changeWhole(Ui.text("edit.version-title"), p -> p.withTitle(t))));
+                        .ifPresent(t -> document.edit(Ui.text("edit.version-title"), Versions.title(t))));
         MenuItem level = item(
                 "ladder.level",
                 () -> new SuitsDialog(now.course().suits(), getScene().getWindow())
                         .showAndWait()
-                        .ifPresent(whom -> document.changeWhole(
-                                Ui.text("edit.level"),
-                                p -> p.withCourse(p.course().withSuits(whom)))));
-        MenuItem detach = item("ladder.detach", () -> change("edit.detach", d -> Ladder.detach(d, id)));
+                        .ifPresent(whom -> document.edit(Ui.text("edit.level"), Versions.suits(whom))));
+        MenuItem detach = item("ladder.detach", () -> change("edit.detach", Versions.detach()));
         detach.setDisable(now.basedOn().isEmpty());
-        MenuItem left = item("ladder.left", () -> change("edit.order-versions", d -> Ladder.move(d, id, -1)));
+        MenuItem left = item("ladder.left", () -> change("edit.order-versions", Versions.move(-1)));
         left.setDisable(!Ladder.canMove(drill, id, -1));
-        MenuItem right = item("ladder.right", () -> change("edit.order-versions", d -> Ladder.move(d, id, 1)));
+        MenuItem right = item("ladder.right", () -> change("edit.order-versions", Versions.move(1)));
         right.setDisable(!Ladder.canMove(drill, id, 1));
-        MenuItem remove = item("ladder.remove", () -> change("edit.remove-version", d -> Ladder.remove(d, id)));
+        MenuItem remove = item("ladder.remove", () -> change("edit.remove-version", Versions.remove()));
         remove.setDisable(drill.progressions().size() == 1);
         more.getItems().setAll(rename, level, left, right, detach, remove, new SeparatorMenuItem());
         for (Progression other : drill.progressions()) {
@@ -193,8 +192,8 @@ public final class LadderBar extends HBox {
         }
     }
 
-    private void change(String key, UnaryOperator<Drill> action) {
-        document.changeDrill(Ui.text(key), action);
+    private void change(String key, Edit edit) {
+        document.edit(Ui.text(key), edit);
     }
 
     private static MenuItem item(String key, Runnable action) {
@@ -208,8 +207,8 @@ public final class LadderBar extends HBox {
 
     private void fillWays() {
         way.getItems().clear();
-        List<Way> ways = Outcomes.ways(document.whole());
-        String now = document.rep().wayLabel();
+        List<Way> ways = Outcomes.ways(document.version());
+        String now = document.told().run().label();
         for (Way one : ways.subList(0, Math.min(MOST_WAYS, ways.size()))) {
             CheckMenuItem item =
                     new CheckMenuItem(Ui.text("ladder.way.chance", one.label(), Numbers.brief(100 * one.chance(), 0)));

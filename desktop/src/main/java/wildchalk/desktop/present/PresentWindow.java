@@ -35,7 +35,7 @@ import wildchalk.desktop.board.FrameView;
 import wildchalk.desktop.board.Ticker;
 import wildchalk.desktop.board.WayButtons;
 import wildchalk.desktop.document.DrillDocument;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.style.Ground;
 
@@ -191,12 +191,12 @@ public final class PresentWindow {
 
     // ---- going on ----
 
-    private Rep rep() {
-        return document.rep();
+    private Told told() {
+        return document.told();
     }
 
     private List<StepSpan> steps() {
-        return rep().timeline().steps();
+        return told().timeline().steps();
     }
 
     /** Stands at the start of a step. */
@@ -205,7 +205,7 @@ public final class PresentWindow {
         t = steps().isEmpty() ? 0 : steps().get(step).start();
         until = t;
         // whoever goes back is asked again
-        rep().turnings().stream().filter(x -> indexOf(x) >= step).forEach(x -> decided.remove(x.id()));
+        told().run().turnings().stream().filter(x -> indexOf(x) >= step).forEach(x -> decided.remove(x.id()));
         freeze.setSelected(false);
         hideCard();
         words();
@@ -280,7 +280,7 @@ public final class PresentWindow {
     // ---- questions ----
 
     private Optional<Question> due(double next) {
-        return rep().progression()
+        return told().path()
                 .steps()
                 .get(step)
                 .question()
@@ -289,7 +289,7 @@ public final class PresentWindow {
 
     private double momentOf(Question q) {
         double start = steps().get(step).start();
-        return Math.max(t, q.at().map(m -> rep().timeline().move(m).start()).orElse(start));
+        return Math.max(t, q.at().map(m -> told().timeline().move(m).start()).orElse(start));
     }
 
     private void ask(Question q) {
@@ -322,14 +322,12 @@ public final class PresentWindow {
     // ---- which way ----
 
     private int indexOf(Turning turning) {
-        return rep().progression()
-                .steps()
-                .indexOf(rep().progression().step(turning.step()).orElseThrow());
+        return told().path().steps().indexOf(told().path().step(turning.step()).orElseThrow());
     }
 
     /** What has to be said next in a step. */
     private Optional<Turning> open(int index) {
-        return rep().turnings().stream()
+        return told().run().turnings().stream()
                 .filter(x -> indexOf(x) == index && !decided.contains(x.id()))
                 .findFirst();
     }
@@ -350,7 +348,7 @@ public final class PresentWindow {
         choosing = Optional.empty();
         hideCard();
         document.choose(way.choices());
-        t = Math.min(t, rep().timeline().seconds());
+        t = Math.min(t, told().timeline().seconds());
         if (t >= endOf(step) - 0.05 && step + 1 < steps().size()) {
             step++;
             t = Math.max(t, steps().get(step).start());
@@ -366,12 +364,12 @@ public final class PresentWindow {
     }
 
     private void words() {
-        if (rep().talk().steps().isEmpty()) {
+        if (told().talk().steps().isEmpty()) {
             return;
         }
-        StepWords now = rep().talk().steps().get(step);
+        StepWords now = told().talk().steps().get(step);
         String numbers = now.numbers().isEmpty() ? "" : "  ·  " + now.numbers();
-        stepTitle.setText(rep().drill().title() + "  ·  " + now.title() + numbers);
+        stepTitle.setText(told().drill().title() + "  ·  " + now.title() + numbers);
         StringBuilder text = new StringBuilder();
         for (Sentence s : now.sentences()) {
             text.append(text.isEmpty() ? "" : " ").append(s.text());
@@ -380,7 +378,7 @@ public final class PresentWindow {
     }
 
     private Frame frame() {
-        Rep r = rep();
-        return new Frame(r.drill(), r.progression(), r.timeline(), t, step, true, Set.of());
+        Told r = told();
+        return new Frame(r.drill(), r.path(), r.timeline(), t, step, true, Set.of());
     }
 }

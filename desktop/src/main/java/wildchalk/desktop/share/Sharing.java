@@ -20,9 +20,9 @@ import wildchalk.picture.export.GifExport;
 import wildchalk.picture.export.PageExport;
 import wildchalk.picture.export.PngExport;
 import wildchalk.picture.export.Progress;
-import wildchalk.picture.export.Rep;
 import wildchalk.picture.export.SheetExport;
 import wildchalk.picture.export.SvgExport;
+import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
 
 /** Exports the open drill: asks where to, works beside the window, and says what became of it. */
@@ -56,17 +56,17 @@ public final class Sharing {
     }
 
     /** @param step index from 0, for pictures of one step */
-    public void share(Kind kind, Rep rep, int step) {
-        String name = Slugs.of(rep.drill().title()) + "." + kind.suffix();
+    public void share(Kind kind, Told told, int step) {
+        String name = Slugs.of(told.drill().title()) + "." + kind.suffix();
         Path home = Path.of(System.getProperty("user.home"));
-        dialogs.save(owner, home, name).ifPresent(target -> run(kind, rep, step, target));
+        dialogs.save(owner, home, name).ifPresent(target -> run(kind, told, step, target));
     }
 
-    private void run(Kind kind, Rep rep, int step, Path target) {
+    private void run(Kind kind, Told told, int step, Path target) {
         Task<Void> task = new Task<>() {
             @Override
             protected Void call() throws IOException {
-                byte[] bytes = bytes(kind, rep, step, fraction -> {
+                byte[] bytes = bytes(kind, told, step, fraction -> {
                     updateProgress(fraction, 1);
                     return !isCancelled();
                 });
@@ -93,14 +93,14 @@ public final class Sharing {
         dialog.show();
     }
 
-    private byte[] bytes(Kind kind, Rep rep, int step, Progress progress) throws IOException {
+    private byte[] bytes(Kind kind, Told told, int step, Progress progress) throws IOException {
         return switch (kind) {
-            case SVG -> SvgExport.step(rep, step, ground);
-            case PNG -> PngExport.step(rep, step, ground, PngExport.PRINT_WIDTH);
-            case PDF -> SheetExport.of(rep, SheetExport.Paper.A4, progress);
-            case GIF -> GifExport.of(rep, ground, progress);
-            case GIF_PATHS -> GifExport.of(rep.everyWay(MOST_WAYS), ground, progress);
-            case HTML -> PageExport.of(rep, ground);
+            case SVG -> SvgExport.step(told, step, ground);
+            case PNG -> PngExport.step(told, step, ground, PngExport.PRINT_WIDTH);
+            case PDF -> SheetExport.of(told, SheetExport.Paper.A4, progress);
+            case GIF -> GifExport.of(told, ground, progress);
+            case GIF_PATHS -> GifExport.of(told.everyWay(MOST_WAYS), ground, progress);
+            case HTML -> PageExport.of(told, ground);
         };
     }
 

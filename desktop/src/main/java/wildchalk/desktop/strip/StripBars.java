@@ -11,7 +11,7 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.telling.Delays;
 import wildchalk.core.words.SlotKind;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 
 /** What the strip shows of a rep: bars for moves and flights, threads for what they wait for. */
 final class StripBars {
@@ -29,17 +29,17 @@ final class StripBars {
      */
     record Thread(MoveId move, double fromSeconds, int fromLane, double toSeconds, int toLane, boolean ends) {}
 
-    private final Rep rep;
+    private final Told told;
     private final List<Bar> bars = new ArrayList<>();
     private final List<Thread> threads = new ArrayList<>();
 
-    private StripBars(Rep rep) {
-        this.rep = rep;
+    private StripBars(Told told) {
+        this.told = told;
     }
 
-    static StripBars of(Rep rep) {
-        StripBars all = new StripBars(rep);
-        rep.progression().moves().forEach(all::add);
+    static StripBars of(Told told) {
+        StripBars all = new StripBars(told);
+        told.path().moves().forEach(all::add);
         return all;
     }
 
@@ -51,17 +51,17 @@ final class StripBars {
         return threads;
     }
 
-    static int lanes(Rep rep) {
-        return rep.progression().roles().size() + rep.progression().balls().size();
+    static int lanes(Told told) {
+        return told.path().roles().size() + told.path().balls().size();
     }
 
     private void add(Move move) {
-        MoveSpan span = rep.timeline().move(move.id());
+        MoveSpan span = told.timeline().move(move.id());
         if (!span.happens()) {
             return;
         }
         int lane = laneOf(move);
-        Role role = rep.progression().roles().get(lane);
+        Role role = told.path().roles().get(lane);
         double end = move.isBallRelease() ? span.start() + RELEASE_SECONDS : span.end();
         bars.add(new Bar(lane, span.start(), end, move.id(), verb(move), Optional.of(role)));
         if (move.isBallRelease()) {
@@ -72,22 +72,22 @@ final class StripBars {
         if (move instanceof Travel travel) {
             // it brakes from that moment on
             travel.until()
-                    .ifPresent(e -> Delays.comesAt(rep.timeline(), e)
+                    .ifPresent(e -> Delays.comesAt(told.timeline(), e)
                             .filter(at -> span.start() <= at && at <= span.end())
                             .ifPresent(at -> thread(move, e, at, true)));
         }
     }
 
     private void thread(Move move, Event event, double to, boolean ends) {
-        Optional<Move> other = event.move().flatMap(rep.progression()::move);
-        Optional<Double> from = Delays.comesAt(rep.timeline(), event);
+        Optional<Move> other = event.move().flatMap(told.path()::move);
+        Optional<Double> from = Delays.comesAt(told.timeline(), event);
         if (other.isPresent() && from.isPresent()) {
             threads.add(new Thread(move.id(), from.get(), laneOf(other.get()), to, laneOf(move), ends));
         }
     }
 
     int laneOf(Move move) {
-        List<Role> roles = rep.progression().roles();
+        List<Role> roles = told.path().roles();
         for (int i = 0; i < roles.size(); i++) {
             if (roles.get(i).id().equals(move.role())) {
                 return i;
@@ -97,16 +97,15 @@ final class StripBars {
     }
 
     private Optional<Integer> ballLane(Move move) {
-        return rep.timeline().happenings().stream()
+        return told.timeline().happenings().stream()
                 .filter(h -> h.move().equals(Optional.of(move.id())))
                 .findFirst()
-                .map(h -> rep.progression().roles().size()
-                        + rep.timeline().ballIds().indexOf(h.ball()));
+                .map(h -> told.path().roles().size() + told.timeline().ballIds().indexOf(h.ball()));
     }
 
     /** The verb of the move's own sentence; for what is done on the spot, its first words. */
     private String verb(Move move) {
-        return rep.talk().sentence(move.id()).stream()
+        return told.talk().sentence(move.id()).stream()
                 .flatMap(s -> s.phrases().stream().skip(1))
                 .filter(p ->
                         p.match(plain -> true, slot -> slot.what() == SlotKind.MANNER || slot.what() == SlotKind.KIND))

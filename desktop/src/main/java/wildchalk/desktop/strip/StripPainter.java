@@ -12,7 +12,7 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.motion.StepSpan;
 import wildchalk.desktop.app.Ui;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
 
 /** Draws the strip. */
@@ -39,10 +39,10 @@ final class StripPainter {
         this.height = height;
     }
 
-    void paint(Rep rep, StripBars all, Optional<MoveId> chosen, double left) {
+    void paint(Told told, StripBars all, Optional<MoveId> chosen, double left) {
         g.clearRect(0, 0, width, height);
         g.setTextBaseline(VPos.CENTER);
-        steps(rep);
+        steps(told);
         axis();
         for (StripBars.Bar bar : all.bars()) {
             bar(bar, chosen.equals(Optional.of(bar.move())));
@@ -51,12 +51,12 @@ final class StripPainter {
             thread(thread, chosen.equals(Optional.of(thread.move())));
         }
         chosen.ifPresent(id -> handle(all, id));
-        pins(rep);
-        labels(rep, left);
+        pins(told);
+        labels(told, left);
     }
 
-    private void steps(Rep rep) {
-        var spans = rep.timeline().steps();
+    private void steps(Told told) {
+        var spans = told.timeline().steps();
         for (int i = 1; i < spans.size(); i += 2) {
             StepSpan span = spans.get(i);
             g.setFill(faint(look.quiet(), 0.10));
@@ -81,16 +81,16 @@ final class StripPainter {
     }
 
     /** They stay at the left edge of what can be seen. */
-    private void labels(Rep rep, double left) {
+    private void labels(Told told, double left) {
         g.setFill(fx(look.surround()));
         g.fillRect(left, StripScale.AXIS, StripScale.LABELS - 6, height - StripScale.AXIS);
         g.setTextAlign(TextAlignment.LEFT);
         int lane = 0;
-        for (Role role : rep.progression().roles()) {
+        for (Role role : told.path().roles()) {
             label(role.label(), fx(look.side(role.side())), lane++, left);
         }
-        for (int i = 0; i < rep.progression().balls().size(); i++) {
-            label(rep.drill().surface().ballName(), fx(look.ball()), lane++, left);
+        for (int i = 0; i < told.path().balls().size(); i++) {
+            label(told.drill().surface().ballName(), fx(look.ball()), lane++, left);
         }
     }
 
@@ -196,10 +196,10 @@ final class StripPainter {
         g.fillText(text, from, Math.max(10, scale.top(bar.lane()) - 7));
     }
 
-    private void pins(Rep rep) {
+    private void pins(Told told) {
         g.setFont(Font.font(FAMILY, FontWeight.BOLD, 13));
         g.setTextAlign(TextAlignment.CENTER);
-        for (Finding f : rep.findings()) {
+        for (Finding f : told.run().findings()) {
             f.atSeconds().ifPresent(t -> {
                 g.setFill(fx(look.alert()));
                 g.fillText("!", scale.x(t), StripScale.AXIS - 5);

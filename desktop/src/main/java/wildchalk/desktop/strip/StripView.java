@@ -20,12 +20,13 @@ import javafx.scene.shape.Shape;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Side;
+import wildchalk.core.edit.Tellings;
 import wildchalk.core.telling.Delays;
 import wildchalk.core.text.Numbers;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
 
 /**
@@ -81,7 +82,7 @@ public final class StripView extends ScrollPane {
         needle.setStrokeWidth(2.5);
         setContent(holder);
         skinProperty().addListener((o, was, is) -> uncache());
-        document.repProperty().addListener(refit);
+        document.toldProperty().addListener(refit);
         document.secondsProperty().addListener(tick);
         document.selectionProperty().addListener(repaint);
         ground.addListener(repaint);
@@ -130,7 +131,7 @@ public final class StripView extends ScrollPane {
 
     private StripScale scale(double width) {
         double seconds = Math.max(2, Math.ceil(document.timeline().seconds() + 0.2));
-        return new StripScale(width, seconds, StripBars.lanes(document.rep()), Set.copyOf(collapsed));
+        return new StripScale(width, seconds, StripBars.lanes(document.told()), Set.copyOf(collapsed));
     }
 
     private StripScale scale() {
@@ -158,7 +159,7 @@ public final class StripView extends ScrollPane {
     private void press(MouseEvent e) {
         document.playingProperty().set(false);
         StripScale scale = scale();
-        StripBars all = StripBars.of(document.rep());
+        StripBars all = StripBars.of(document.told());
         int lane = scale.laneAt(e.getY());
         if (e.getX() < left() + StripScale.LABELS - 8 && lane >= 0) {
             if (!collapsed.remove(lane)) {
@@ -231,32 +232,26 @@ public final class StripView extends ScrollPane {
     }
 
     private void delay(MoveId id, double seconds) {
-        Rep rep = document.rep();
+        Told told = document.told();
         if (document.isUpToDate()) {
-            document.change(
+            document.edit(
                     Ui.text("edit.delay"),
-                    p -> p.move(id)
-                            .map(m -> p.withMove(Delays.startingAt(rep.progression(), rep.timeline(), m, seconds)))
-                            .orElse(p));
+                    Tellings.retell(id, m -> Delays.startingAt(told.path(), told.timeline(), m, seconds)));
         }
     }
 
     /** Lets a move wait for the start or the end of the bar at a pixel. */
     private void thread(MoveId id, double x, double y) {
-        Rep rep = document.rep();
+        Told told = document.told();
         StripScale scale = scale();
         int lane = scale.laneAt(y);
-        Optional<StripBars.Bar> target = StripBars.of(rep).bars().stream()
+        Optional<StripBars.Bar> target = StripBars.of(told).bars().stream()
                 .filter(b -> b.lane() == lane && !b.move().equals(id))
                 .filter(b -> away(scale, b, x) <= CATCH)
                 .min(Comparator.comparingDouble(b -> away(scale, b, x)));
-        target.flatMap(b -> rep.progression().move(b.move())).ifPresent(other -> {
-            Event event = Delays.momentOf(rep.timeline(), other, scale.secondsAt(x));
-            document.change(
-                    Ui.text("edit.thread"),
-                    p -> p.move(id)
-                            .map(m -> p.withMove(Delays.waitingFor(m, event)))
-                            .orElse(p));
+        target.flatMap(b -> told.path().move(b.move())).ifPresent(other -> {
+            Event event = Delays.momentOf(told.timeline(), other, scale.secondsAt(x));
+            document.edit(Ui.text("edit.thread"), Tellings.retell(id, m -> Delays.waitingFor(m, event)));
         });
     }
 
@@ -271,11 +266,11 @@ public final class StripView extends ScrollPane {
     }
 
     private void paint() {
-        Rep rep = document.rep();
+        Told told = document.told();
         painter(scale())
                 .paint(
-                        rep,
-                        StripBars.of(rep),
+                        told,
+                        StripBars.of(told),
                         document.selectionProperty().get().move(),
                         left());
         Color colour = StripPainter.fx(ground.get().side(Side.DEFENCE));
@@ -292,7 +287,7 @@ public final class StripView extends ScrollPane {
     }
 
     public void dispose() {
-        document.repProperty().removeListener(refit);
+        document.toldProperty().removeListener(refit);
         document.secondsProperty().removeListener(tick);
         document.selectionProperty().removeListener(repaint);
     }

@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -19,13 +18,13 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.CallSet;
-import wildchalk.core.drill.Course;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Progression;
-import wildchalk.core.drill.Pruning;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
+import wildchalk.core.edit.Courses;
+import wildchalk.core.edit.Edit;
 import wildchalk.core.telling.Branching;
 import wildchalk.core.telling.CourseOffers;
 import wildchalk.core.words.CourseWords;
@@ -41,7 +40,7 @@ final class CourseSection {
 
     private CourseSection(DrillDocument document) {
         this.document = document;
-        this.words = new CourseWords(document.whole(), document.drill().surface());
+        this.words = new CourseWords(document.version(), document.drill().surface());
     }
 
     static List<Node> of(DrillDocument document) {
@@ -49,11 +48,11 @@ final class CourseSection {
         List<Node> nodes = new ArrayList<>();
         nodes.add(section.rules());
         nodes.add(section.after());
-        if (!document.rep().talk().changes().isEmpty()) {
-            nodes.add(plain(Ui.text("talk.changes"), document.rep().talk().changes()));
+        if (!document.told().talk().changes().isEmpty()) {
+            nodes.add(plain(Ui.text("talk.changes"), document.told().talk().changes()));
         }
-        if (!document.rep().talk().cautions().isEmpty()) {
-            nodes.add(plain(Ui.text("talk.cautions"), document.rep().talk().cautions()));
+        if (!document.told().talk().cautions().isEmpty()) {
+            nodes.add(plain(Ui.text("talk.cautions"), document.told().talk().cautions()));
         }
         return nodes;
     }
@@ -83,7 +82,7 @@ final class CourseSection {
         return label;
     }
 
-    private HBox removable(String text, String id, UnaryOperator<Course> without) {
+    private HBox removable(String text, String id, Edit without) {
         Label label = line(text);
         HBox.setHgrow(label, Priority.ALWAYS);
         label.setMaxWidth(Double.MAX_VALUE);
@@ -93,48 +92,32 @@ final class CourseSection {
         Tips.on(gone, Ui.text("talk.rule.remove"));
         gone.setAccessibleText(Ui.text("talk.rule.remove") + ": " + text);
         gone.setMinWidth(Region.USE_PREF_SIZE);
-        gone.setOnAction(e -> change("edit.rule", without));
+        gone.setOnAction(e -> document.edit(Ui.text("edit.rule"), without));
         return new HBox(6, label, gone);
-    }
-
-    private void change(String key, UnaryOperator<Course> action) {
-        document.changeWhole(Ui.text(key), p -> Pruning.withSteps(p, p.steps(), action.apply(p.course())));
     }
 
     // ---- rules ----
 
     private Node rules() {
-        Progression whole = document.whole();
+        Progression whole = document.version();
         MenuButton add = new MenuButton();
         LazyMenu.of(Ui.text("talk.rule.add"), "rule-add", () -> fillRules(add), add);
         VBox box = new VBox(3, head(Ui.text("talk.rules"), add));
         box.getStyleClass().add("course");
         for (Rule rule : whole.course().rules()) {
-            box.getChildren()
-                    .add(removable(
-                            words.rule(rule),
-                            "rule-gone-" + rule.id(),
-                            c -> c.withRules(c.rules().stream()
-                                    .filter(r -> !r.id().equals(rule.id()))
-                                    .toList())));
+            box.getChildren().add(removable(words.rule(rule), "rule-gone-" + rule.id(), Courses.removeRule(rule.id())));
         }
         List<String> all = words.rules();
         for (int i = 0; i < whole.course().calls().size(); i++) {
             CallSet set = whole.course().calls().get(i);
             String text = all.get(whole.course().rules().size() + i);
-            box.getChildren()
-                    .add(removable(
-                            text,
-                            "calls-gone-" + set.id(),
-                            c -> c.withCalls(c.calls().stream()
-                                    .filter(x -> !x.id().equals(set.id()))
-                                    .toList())));
+            box.getChildren().add(removable(text, "calls-gone-" + set.id(), Courses.removeCalls(set.id())));
         }
         return box;
     }
 
     private void fillRules(MenuButton add) {
-        Progression whole = document.whole();
+        Progression whole = document.version();
         Map<String, Menu> groups = new LinkedHashMap<>();
         add.getItems().clear();
         for (Rule rule : CourseOffers.limits(whole, document.drill().surface())) {
@@ -164,21 +147,21 @@ final class CourseSection {
     private MenuItem offer(Rule rule) {
         MenuItem item = new MenuItem(words.rule(rule));
         item.setMnemonicParsing(false);
-        item.setOnAction(e -> change("edit.rule", c -> c.with(rule)));
+        item.setOnAction(e -> document.edit(Ui.text("edit.rule"), Courses.addRule(rule)));
         return item;
     }
 
     private void addCalls(Node near) {
-        CallSet usual = Branching.usualCalls(document.whole());
+        CallSet usual = Branching.usualCalls(document.version());
         new CallsDialog(usual, near.getScene().getWindow())
                 .showAndWait()
-                .ifPresent(set -> change("edit.calls", c -> c.with(set)));
+                .ifPresent(set -> document.edit(Ui.text("edit.calls"), Courses.addCalls(set)));
     }
 
     // ---- after the rep ----
 
     private Node after() {
-        Progression whole = document.whole();
+        Progression whole = document.version();
         MenuButton add = new MenuButton();
         LazyMenu.of(Ui.text("talk.rotation.add"), "rotation-add", () -> fillRotation(add), add);
         VBox box = new VBox(3, head(Ui.text("talk.rotation"), add));
@@ -186,27 +169,23 @@ final class CourseSection {
         whole.course()
                 .launch()
                 .ifPresent(l -> box.getChildren()
-                        .add(removable(words.launch(l), "launch-gone", c -> c.withLaunch(Optional.empty()))));
+                        .add(removable(words.launch(l), "launch-gone", Courses.launch(Optional.empty()))));
         for (Rotation turn : whole.course().rotation()) {
             box.getChildren()
                     .add(removable(
-                            words.rotation(turn),
-                            "rotation-gone-" + turn.role(),
-                            c -> c.withRotation(c.rotation().stream()
-                                    .filter(r -> !r.role().equals(turn.role()))
-                                    .toList())));
+                            words.rotation(turn), "rotation-gone-" + turn.role(), Courses.removeRotation(turn.role())));
         }
         return box;
     }
 
     private void fillRotation(MenuButton add) {
-        Progression whole = document.whole();
+        Progression whole = document.version();
         Menu launch = new Menu(Ui.text("talk.launch"));
-        for (Launch l : CourseOffers.launches(document.progression())) {
+        for (Launch l : CourseOffers.launches(document.path())) {
             CheckMenuItem item = new CheckMenuItem(words.launch(l));
             item.setMnemonicParsing(false);
             item.setSelected(whole.course().launch().equals(Optional.of(l)));
-            item.setOnAction(e -> change("edit.launch", c -> c.withLaunch(Optional.of(l))));
+            item.setOnAction(e -> document.edit(Ui.text("edit.launch"), Courses.launch(Optional.of(l))));
             launch.getItems().add(item);
         }
         add.getItems().setAll(launch);
@@ -217,7 +196,7 @@ final class CourseSection {
                 CheckMenuItem item = new CheckMenuItem(words.rotation(r));
                 item.setMnemonicParsing(false);
                 item.setSelected(whole.course().rotation().contains(r));
-                item.setOnAction(e -> change("edit.rotation", c -> c.with(r)));
+                item.setOnAction(e -> document.edit(Ui.text("edit.rotation"), Courses.rotation(r)));
                 menu.getItems().add(item);
             }
             add.getItems().add(menu);

@@ -7,7 +7,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wildchalk.core.text.Numbers;
 import wildchalk.desktop.app.Ui;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 
 /** What a rep takes: seconds, metres, players, balls. */
 final class Figures extends HBox {
@@ -16,14 +16,14 @@ final class Figures extends HBox {
         getStyleClass().add("figures");
     }
 
-    void show(Rep rep) {
-        int roles = rep.progression().roles().size();
-        int balls = rep.progression().balls().size();
-        String ball = rep.drill().surface().ballName();
+    void show(Told told) {
+        int roles = told.path().roles().size();
+        int balls = told.path().balls().size();
+        String ball = told.drill().surface().ballName();
         getChildren()
                 .setAll(
-                        figure(Numbers.seconds(rep.timeline().seconds()), Ui.text("figure.rep")),
-                        figure(Numbers.brief(rep.metresMoved(), 0) + " m", Ui.text("figure.metres")),
+                        figure(Numbers.seconds(told.timeline().seconds()), Ui.text("figure.rep")),
+                        figure(Numbers.brief(told.run().metresMoved(), 0) + " m", Ui.text("figure.metres")),
                         figure(String.valueOf(roles), Ui.text("figure.roles", roles)),
                         figure(String.valueOf(balls), Ui.text("figure.balls", balls, ball)));
     }

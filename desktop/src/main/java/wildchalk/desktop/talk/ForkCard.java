@@ -1,6 +1,7 @@
 package wildchalk.desktop.talk;
 
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
@@ -16,10 +17,10 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.Fork;
-import wildchalk.core.drill.Outcomes;
+import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.Progression;
-import wildchalk.core.drill.Removals;
-import wildchalk.core.telling.Branching;
+import wildchalk.core.edit.Tellings;
+import wildchalk.core.path.Outcomes;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.words.CourseWords;
 import wildchalk.desktop.app.Dialogs;
@@ -45,7 +46,7 @@ final class ForkCard {
     }
 
     private Node build() {
-        Progression whole = document.whole();
+        Progression whole = document.version();
         Label question = new Label(CourseWords.question(fork.by()));
         question.getStyleClass().add("fork-question");
         Region gap = new Region();
@@ -78,7 +79,7 @@ final class ForkCard {
     private void take(Branch branch) {
         var choices = document.choicesProperty().get().with(fork.id(), branch.id());
         if (fork.call().isPresent() && branch.word().isPresent()) {
-            choices = document.whole().course().call(fork.call().get()).orElseThrow().legal().stream()
+            choices = document.version().course().call(fork.call().get()).orElseThrow().legal().stream()
                     .filter(c -> c.contains(branch.word().get()))
                     .findFirst()
                     .map(c -> document.choicesProperty()
@@ -95,7 +96,7 @@ final class ForkCard {
         add.setId("fork-add");
         add.setOnAction(e -> ask(edit, Ui.text("talk.fork.add"), "")
                 .filter(t -> !t.isEmpty())
-                .ifPresent(t -> document.changeWhole(Ui.text("edit.branch"), p -> Branching.branch(p, fork.id(), t))));
+                .ifPresent(t -> document.edit(Ui.text("edit.branch"), Tellings.addBranch(fork.id(), t))));
         edit.getItems().setAll(add);
         for (Branch branch : fork.branches()) {
             Menu menu = new Menu(branch.label());
@@ -103,36 +104,36 @@ final class ForkCard {
             MenuItem rename = new MenuItem(Ui.text("talk.fork.rename"));
             rename.setOnAction(e -> ask(edit, Ui.text("talk.fork.rename"), branch.label())
                     .filter(t -> !t.isEmpty())
-                    .ifPresent(t -> change(branch.withLabel(t))));
+                    .ifPresent(t -> change(branch, b -> b.withLabel(t))));
             CheckMenuItem ends = new CheckMenuItem(Ui.text("talk.fork.ends"));
             ends.setSelected(branch.ends());
-            ends.setOnAction(e -> change(branch.withEnds(ends.isSelected())));
+            ends.setOnAction(e -> change(branch, b -> b.withEnds(ends.isSelected())));
             Menu weight = new Menu(Ui.text("talk.fork.weight"));
             for (double w : WEIGHTS) {
                 CheckMenuItem item = new CheckMenuItem(Numbers.brief(w, 2));
                 item.setSelected(w == branch.weight());
-                item.setOnAction(e -> change(branch.withWeight(w)));
+                item.setOnAction(e -> change(branch, b -> b.withWeight(w)));
                 weight.getItems().add(item);
             }
             MenuItem remove = new MenuItem(Ui.text("talk.fork.remove-branch"));
             remove.setOnAction(
-                    e -> document.changeWhole(Ui.text("edit.branch"), p -> Removals.branch(p, fork.id(), branch.id())));
+                    e -> document.edit(Ui.text("edit.branch"), Tellings.removeBranch(fork.id(), branch.id())));
             menu.getItems().setAll(rename, weight, ends, remove);
             edit.getItems().add(menu);
         }
         MenuItem remove = new MenuItem(Ui.text("talk.fork.remove"));
-        remove.setOnAction(e -> document.changeWhole(Ui.text("edit.fork"), p -> Removals.fork(p, fork.id())));
+        remove.setOnAction(e -> document.edit(Ui.text("edit.fork"), Tellings.removeFork(fork.id())));
         edit.getItems().add(remove);
     }
 
-    private void change(Branch branch) {
-        document.changeWhole(Ui.text("edit.branch"), p -> Branching.with(p, fork.id(), branch));
+    private void change(Branch branch, UnaryOperator<Branch> change) {
+        document.edit(Ui.text("edit.branch"), Tellings.branch(fork.id(), branch.id(), change));
     }
 
     private static Optional<String> ask(Node near, String header, String text) {
         TextInputDialog dialog = new TextInputDialog(text);
         Dialogs.dress(dialog, near.getScene().getWindow());
         dialog.setHeaderText(header);
-        return dialog.showAndWait().map(String::strip).map(t -> t.substring(0, Math.min(60, t.length())));
+        return dialog.showAndWait().map(String::strip).map(t -> Limits.fitting(t, Limits.WORD));
     }
 }

@@ -69,7 +69,7 @@ final class SentenceRow {
         button.setMaxWidth(WRAP);
         button.setOnAction(e -> {
             choose.accept(sentence.move());
-            SlotMenu.of(document, slot).show(button, Side.BOTTOM, 0, 2);
+            SlotMenu.of(document, sentence.move(), slot).show(button, Side.BOTTOM, 0, 2);
         });
         return button;
     }

@@ -6,6 +6,8 @@ import java.util.Map;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.edit.Tellings;
 import wildchalk.core.words.Phrase;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
@@ -15,18 +17,19 @@ final class SlotMenu {
 
     private SlotMenu() {}
 
-    static ContextMenu of(DrillDocument document, Phrase.Slot slot) {
-        return of(document, slot.choices(), slot.text());
+    static ContextMenu of(DrillDocument document, MoveId move, Phrase.Slot slot) {
+        return of(document, move, slot.choices(), slot.text());
     }
 
-    private static ContextMenu of(DrillDocument document, List<Phrase.Choice> choices, String now) {
+    private static ContextMenu of(DrillDocument document, MoveId move, List<Phrase.Choice> choices, String now) {
         ContextMenu menu = new ContextMenu();
         Map<String, Menu> groups = new LinkedHashMap<>();
         for (Phrase.Choice choice : choices) {
             CheckMenuItem item = new CheckMenuItem(choice.label());
             item.setMnemonicParsing(false);
             item.setSelected(choice.label().equals(now));
-            item.setOnAction(e -> document.change(Ui.text("edit.say", choice.label()), p -> p.withMove(choice.move())));
+            item.setOnAction(
+                    e -> document.edit(Ui.text("edit.say", choice.label()), Tellings.retell(move, choice.change())));
             if (choice.group().isEmpty()) {
                 menu.getItems().add(item);
             } else {

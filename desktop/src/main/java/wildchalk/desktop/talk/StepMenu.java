@@ -9,13 +9,14 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextInputDialog;
 import wildchalk.core.drill.Fork;
+import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OnBranch;
 import wildchalk.core.drill.Question;
-import wildchalk.core.drill.Removals;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.edit.Tellings;
 import wildchalk.core.motion.MoveKinds;
 import wildchalk.core.telling.Branching;
 import wildchalk.core.telling.NewMoves;
@@ -24,7 +25,6 @@ import wildchalk.desktop.app.Dialogs;
 import wildchalk.desktop.app.Tips;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
-import wildchalk.desktop.document.Selection;
 
 /** What can be added to a step beside what is drawn, and what can be done with it. */
 final class StepMenu {
@@ -49,7 +49,7 @@ final class StepMenu {
     }
 
     private void fill() {
-        Optional<Step> found = document.progression().step(id);
+        Optional<Step> found = document.path().step(id);
         if (found.isEmpty()) {
             return;
         }
@@ -65,7 +65,7 @@ final class StepMenu {
             MenuItem way = new MenuItem(Ui.text("talk.fork." + by));
             way.setId("fork-by-" + by);
             way.setDisable(!Branching.canDecide(step, by));
-            way.setOnAction(e -> document.changeWhole(Ui.text("edit.fork"), p -> Branching.fork(p, id, by)));
+            way.setOnAction(e -> document.edit(Ui.text("edit.fork"), Tellings.fork(id, by)));
             fork.getItems().add(way);
         }
         items.add(fork);
@@ -76,8 +76,7 @@ final class StepMenu {
         items.add(new SeparatorMenuItem());
         items.add(item(
                 "talk.step.delete",
-                () -> document.changeWhole(
-                        Ui.text("edit.delete", Ui.text("talk.the-step")), p -> Removals.step(p, id))));
+                () -> document.edit(Ui.text("edit.delete", Ui.text("talk.the-step")), Tellings.deleteStep(id))));
         button.getItems().setAll(items);
     }
 
@@ -92,14 +91,14 @@ final class StepMenu {
     private Menu doing() {
         Menu menu = new Menu(Ui.text("talk.step.do"));
         menu.setId("talk-step-do");
-        Optional<Role> chosen = document.selectionProperty().get().role().flatMap(document.progression()::role);
-        List<Role> roles = chosen.map(List::of).orElse(document.progression().roles());
+        Optional<Role> chosen = document.selectionProperty().get().role().flatMap(document.path()::role);
+        List<Role> roles = chosen.map(List::of).orElse(document.path().roles());
         for (Role role : roles) {
             Menu own = chosen.isPresent() ? menu : new Menu(role.label());
             own.setMnemonicParsing(false);
-            if (document.rep().progression().role(role.id()).isPresent()
-                    && document.rep().progression().step(id).isPresent()) {
-                for (Move move : NewMoves.offers(document.progression(), document.timeline(), id, role.id())) {
+            if (document.told().path().role(role.id()).isPresent()
+                    && document.told().path().step(id).isPresent()) {
+                for (Move move : NewMoves.offers(document.path(), document.timeline(), id, role.id())) {
                     own.getItems().add(add(role, move));
                 }
             }
@@ -118,10 +117,7 @@ final class StepMenu {
         String kind = Texts.CORE.get("move.kind." + MoveKinds.of(move));
         MenuItem item = new MenuItem(kind);
         item.setId("do-" + MoveKinds.of(move));
-        item.setOnAction(e -> {
-            document.change(Ui.text("edit.do", kind, role.label()), p -> NewMoves.with(p, id, move));
-            document.selectionProperty().set(Selection.of(move.id()));
-        });
+        item.setOnAction(e -> document.edit(Ui.text("edit.do", kind, role.label()), Tellings.tell(id, List.of(move))));
         return item;
     }
 
@@ -132,19 +128,12 @@ final class StepMenu {
             return;
         }
         if (ask.get().isEmpty()) {
-            document.change(
-                    Ui.text("edit.question"),
-                    p -> p.with(p.step(id).orElseThrow().withQuestion(Optional.empty())));
+            document.edit(Ui.text("edit.question"), Tellings.question(id, "", ""));
             return;
         }
         String before = step.question().map(Question::answer).orElse("");
         ask(Ui.text("talk.question.answer", ask.get()), before)
-                .ifPresent(answer -> document.change(
-                        Ui.text("edit.question"),
-                        p -> p.with(p.step(id)
-                                .orElseThrow()
-                                .withQuestion(Optional.of(
-                                        new Question(step.question().flatMap(Question::at), ask.get(), answer))))));
+                .ifPresent(answer -> document.edit(Ui.text("edit.question"), Tellings.question(id, ask.get(), answer)));
     }
 
     private Optional<String> ask(String header, String text) {
@@ -152,27 +141,24 @@ final class StepMenu {
         Dialogs.dress(dialog, button.getScene().getWindow());
         dialog.setHeaderText(header);
         dialog.getEditor().setPrefColumnCount(36);
-        return dialog.showAndWait().map(String::strip);
+        return dialog.showAndWait().map(String::strip).map(t -> Limits.fitting(t, Limits.TEXT));
     }
 
     // ---- branches ----
 
     /** On every path from now on. */
     private void join() {
-        document.changeWhole(
-                Ui.text("edit.join"), p -> p.with(p.step(id).orElseThrow().withOn(Optional.empty())));
+        document.edit(Ui.text("edit.join"), Tellings.stepOn(id, Optional.empty()));
     }
 
     /** Branches of forks that come before the step on this path. */
     private List<OnBranch> joinable() {
         List<OnBranch> list = new ArrayList<>();
-        int own = document.progression()
-                .steps()
-                .indexOf(document.progression().step(id).orElseThrow());
-        for (Fork fork : document.progression().course().forks()) {
-            int at = document.progression()
+        int own = document.path().steps().indexOf(document.path().step(id).orElseThrow());
+        for (Fork fork : document.path().course().forks()) {
+            int at = document.path()
                     .steps()
-                    .indexOf(document.progression().step(fork.after()).orElseThrow());
+                    .indexOf(document.path().step(fork.after()).orElseThrow());
             if (at < own) {
                 list.add(new OnBranch(fork.id(), fork.branches().get(0).id()));
             }
@@ -181,7 +167,7 @@ final class StepMenu {
     }
 
     private MenuItem onlyOn(OnBranch on) {
-        String label = document.whole()
+        String label = document.version()
                 .course()
                 .fork(on.fork())
                 .flatMap(f -> f.branch(on.branch()))
@@ -189,8 +175,7 @@ final class StepMenu {
                 .label();
         MenuItem item = new MenuItem(Ui.text("talk.step.only", label));
         item.setMnemonicParsing(false);
-        item.setOnAction(e -> document.changeWhole(
-                Ui.text("edit.join"), p -> p.with(p.step(id).orElseThrow().withOn(Optional.of(on)))));
+        item.setOnAction(e -> document.edit(Ui.text("edit.join"), Tellings.stepOn(id, Optional.of(on))));
         return item;
     }
 }

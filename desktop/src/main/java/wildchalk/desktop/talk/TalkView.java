@@ -18,19 +18,20 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Question;
 import wildchalk.core.drill.RoleId;
-import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.edit.Tellings;
 import wildchalk.core.finding.Finding;
+import wildchalk.core.path.Path;
 import wildchalk.core.words.StepWords;
 import wildchalk.core.words.Words;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 
 /** Shows the talk-through of the open drill, and changes the drill through it. */
 public final class TalkView extends VBox {
@@ -77,7 +78,7 @@ public final class TalkView extends VBox {
         part.managedProperty().bind(part.visibleProperty());
         part.setVisible(false);
         getChildren().addAll(head, findings, part, scroll, figures);
-        document.repProperty().addListener(rebuild);
+        document.toldProperty().addListener(rebuild);
         document.stepProperty().addListener(highlight);
         document.stepProperty().addListener(follow);
         document.selectionProperty().addListener(highlight);
@@ -87,15 +88,15 @@ public final class TalkView extends VBox {
     /** Shows what one role has to know above the steps; empty for everybody. */
     public void follow(Optional<RoleId> role) {
         followed = role;
-        showPart(document.rep());
+        showPart(document.told());
     }
 
-    private void showPart(Rep rep) {
-        Optional<RoleId> role = followed.filter(r -> rep.progression().role(r).isPresent());
+    private void showPart(Told told) {
+        Optional<RoleId> role = followed.filter(r -> told.path().role(r).isPresent());
         part.getChildren().clear();
         part.setVisible(role.isPresent());
         role.ifPresent(
-                r -> Words.partOf(r, rep.drill(), rep.progression(), rep.talk()).forEach(line -> {
+                r -> Words.partOf(r, told.drill(), told.path(), told.talk()).forEach(line -> {
                     Label label = new Label(line);
                     label.setWrapText(true);
                     label.setMinHeight(Region.USE_PREF_SIZE);
@@ -110,32 +111,32 @@ public final class TalkView extends VBox {
                 .map(s -> s.getFocusOwner())
                 .filter(n -> n.getStyleClass().contains("slot"))
                 .map(Node::getId);
-        Rep rep = document.rep();
+        Told told = document.told();
         List<Node> shown = new ArrayList<>();
         Map<StepId, Kept> fresh = new HashMap<>();
         int index = 0;
-        for (StepWords words : rep.talk().steps()) {
-            Object key = keyOf(rep, words, index);
+        for (StepWords words : told.talk().steps()) {
+            Object key = keyOf(told, words, index);
             Kept before = kept.get(words.step());
             Kept now = before != null && before.key().equals(key) && !before.isEdited()
                     ? before
                     : new Kept(key, step(words, index));
             fresh.put(words.step(), now);
             shown.add(now.node());
-            document.whole().course().forks().stream()
+            document.version().course().forks().stream()
                     .filter(f -> f.after().equals(words.step()))
                     .forEach(f -> shown.add(ForkCard.of(document, f)));
             index++;
         }
         kept = fresh;
-        shown.add(hint(rep));
-        if (!rep.progression().roles().isEmpty()) {
+        shown.add(hint(told));
+        if (!told.path().roles().isEmpty()) {
             shown.addAll(CourseSection.of(document));
         }
         lines.getChildren().setAll(shown);
-        showPart(rep);
-        showFindings(rep);
-        figures.show(rep);
+        showPart(told);
+        showFindings(told);
+        figures.show(told);
         highlight();
         focused.ifPresent(id -> Platform.runLater(() -> {
             Node again = lookup("#" + id);
@@ -153,15 +154,15 @@ public final class TalkView extends VBox {
         }
     }
 
-    private static Object keyOf(Rep rep, StepWords words, int index) {
-        Progression p = rep.progression();
+    private static Object keyOf(Told told, StepWords words, int index) {
+        Path p = told.path();
         List<String> said = new ArrayList<>(List.of(words.title(), words.span(), words.numbers()));
         words.sentences().forEach(s -> {
             s.phrases().forEach(f -> said.add(f.text()));
             said.add(s.letter() + s.measure());
         });
         return List.of(
-                rep.drill().surfaceUse(),
+                told.drill().surfaceUse(),
                 p.roles(),
                 p.balls(),
                 p.gear(),
@@ -252,29 +253,13 @@ public final class TalkView extends VBox {
     }
 
     private void keepPoint(StepId id, String text, int index) {
-        document.change(Ui.text("edit.point"), p -> {
-            Step step = p.steps().stream()
-                    .filter(s -> s.id().equals(id))
-                    .findFirst()
-                    .orElse(null);
-            if (step == null) {
-                return p;
-            }
-            var points = new ArrayList<>(step.points());
-            if (index >= 0 && index < points.size()) {
-                points.remove(index);
-            }
-            if (!text.isEmpty()) {
-                points.add(index >= 0 ? Math.min(index, points.size()) : points.size(), text);
-            }
-            return p.with(step.withPoints(points));
-        });
+        document.edit(Ui.text("edit.point"), Tellings.coachingPoint(id, index, Limits.fitting(text, Limits.TEXT)));
         Platform.runLater(this::build);
     }
 
-    private Node hint(Rep rep) {
-        boolean bare = rep.progression().roles().isEmpty();
-        boolean still = rep.progression().moves().isEmpty();
+    private Node hint(Told told) {
+        boolean bare = told.path().roles().isEmpty();
+        boolean still = told.path().moves().isEmpty();
         Label hint = new Label(Ui.text(bare ? "talk.hint.bare" : still ? "talk.hint.still" : "talk.hint.going"));
         hint.getStyleClass().add("hint");
         hint.setWrapText(true);
@@ -282,8 +267,8 @@ public final class TalkView extends VBox {
         return hint;
     }
 
-    private void showFindings(Rep rep) {
-        List<Finding> found = rep.findings();
+    private void showFindings(Told told) {
+        List<Finding> found = told.run().findings();
         int count = found.size();
         look.setText(count == 0 ? Ui.text("talk.look.none") : Ui.text("talk.look", count, count == 1 ? "" : "s"));
         look.setDisable(count == 0);
@@ -305,8 +290,8 @@ public final class TalkView extends VBox {
     // ---- choosing ----
 
     private void choose(MoveId move) {
-        document.progression().stepOf(move).ifPresent(step -> {
-            int index = document.progression().steps().indexOf(step);
+        document.path().stepOf(move).ifPresent(step -> {
+            int index = document.path().steps().indexOf(step);
             if (index != document.stepProperty().get()) {
                 document.goToStep(index);
             }
@@ -347,7 +332,7 @@ public final class TalkView extends VBox {
     }
 
     public void dispose() {
-        document.repProperty().removeListener(rebuild);
+        document.toldProperty().removeListener(rebuild);
         document.stepProperty().removeListener(highlight);
         document.stepProperty().removeListener(follow);
         document.selectionProperty().removeListener(highlight);

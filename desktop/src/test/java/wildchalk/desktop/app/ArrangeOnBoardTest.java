@@ -74,7 +74,7 @@ class ArrangeOnBoardTest {
     }
 
     private List<Gear> cones() {
-        return window.document().progression().gear();
+        return window.document().path().gear();
     }
 
     private void lasso(FxRobot robot, Point from, Point... round) {
@@ -140,7 +140,7 @@ class ArrangeOnBoardTest {
         robot.type(KeyCode.ESCAPE);
         robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.D);
         window.settled();
-        Progression both = window.document().progression();
+        Progression both = window.document().path();
         assertEquals(6, both.roles().size());
         assertEquals(4, both.moves().size());
         assertTrue(both.startOf(both.roles().get(3).id()).isWithin(1e-9, new Point(10, -4)));
@@ -168,7 +168,7 @@ class ArrangeOnBoardTest {
         robot.write("10 yd@0");
         robot.release(MouseButton.PRIMARY);
         window.settled();
-        Travel drawn = (Travel) window.document().progression().moves().get(2);
+        Travel drawn = (Travel) window.document().path().moves().get(2);
         assertEquals(9.144, drawn.path().get(0).at().distanceTo(start), 0.001);
         assertEquals(start.y(), drawn.path().get(0).at().y(), 0.001, "along the length of the court");
     }
@@ -178,7 +178,7 @@ class ArrangeOnBoardTest {
         open(three());
         robot.type(KeyCode.Z);
         window.pull(robot, window.screen(new Point(5.5, -2.5)), window.screen(new Point(9.5, -8.5)));
-        MarkedZone zone = window.document().progression().layout().zones().get(0);
+        MarkedZone zone = window.document().path().layout().zones().get(0);
         assertEquals(24, Measures.area(zone.outline()), 0.01);
 
         // its name is a label that can be put elsewhere
@@ -188,11 +188,11 @@ class ArrangeOnBoardTest {
                 .localToScreen(label.box().getCenterX(), label.box().getCenterY());
         robot.type(KeyCode.ESCAPE);
         window.pull(robot, from, window.screen(new Point(12, -8)));
-        Point by = window.document().progression().layout().labels().get(zone.id());
+        Point by = window.document().path().layout().labels().get(zone.id());
         assertTrue(new Point(7.4, -5.3).plus(by).isWithin(0.3, new Point(12, -8)), "label at " + by);
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         window.settled();
-        assertTrue(window.document().progression().layout().labels().isEmpty());
+        assertTrue(window.document().path().layout().labels().isEmpty());
 
         // a goal is dragged while things are set out
         robot.type(KeyCode.A);
@@ -216,9 +216,7 @@ class ArrangeOnBoardTest {
         robot.write("Eyes up");
         Window.press(robot, "OK");
         window.settled();
-        assertEquals(
-                "Eyes up",
-                window.document().progression().layout().notes().get(0).text());
+        assertEquals("Eyes up", window.document().path().layout().notes().get(0).text());
     }
 
     @Test
@@ -237,7 +235,7 @@ class ArrangeOnBoardTest {
         robot.type(KeyCode.DELETE);
         Window.press(robot, "OK");
         window.settled();
-        assertEquals(0, window.document().progression().moves().size());
+        assertEquals(0, window.document().path().moves().size());
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         window.settled();
         assertEquals(start, window.document().drill());
@@ -291,6 +289,6 @@ class ArrangeOnBoardTest {
     }
 
     private List<Waypoint> path() {
-        return ((Travel) window.document().progression().move(new MoveId("m1")).orElseThrow()).path();
+        return ((Travel) window.document().path().move(new MoveId("m1")).orElseThrow()).path();
     }
 }

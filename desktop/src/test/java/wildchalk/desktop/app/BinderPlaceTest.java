@@ -130,7 +130,7 @@ class BinderPlaceTest {
         Window.press(robot, Ui.text("conflict.beside"));
         window.settled();
         assertEquals("Theirs", DrillFile.read(file).drill().title());
-        Path beside = window.document().path().orElseThrow();
+        Path beside = window.document().file().orElseThrow();
         assertNotEquals(file, beside);
         assertEquals("Mine", DrillFile.read(beside).drill().title());
     }

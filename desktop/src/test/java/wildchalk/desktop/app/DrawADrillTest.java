@@ -61,7 +61,7 @@ class DrawADrillTest {
         robot.clickOn("#new-name").write("Three in a row");
         robot.type(KeyCode.ENTER);
         window.settled();
-        assertTrue(window.document().progression().isEmpty());
+        assertTrue(window.document().path().isEmpty());
         assertFalse(window.document().isSaved());
     }
 
@@ -72,7 +72,7 @@ class DrawADrillTest {
         putDown(robot, "#tray-keeper", new Point(18.5, 0));
         putDown(robot, "#tray-cone", new Point(2, 6));
         putDown(robot, "#tray-ball", new Point(-9.4, 4.3));
-        var p = window.document().progression();
+        var p = window.document().path();
         assertEquals(
                 List.of("A1", "A2", "D1", "K1"),
                 p.roles().stream().map(r -> r.label()).toList());
@@ -81,7 +81,7 @@ class DrawADrillTest {
     }
 
     private RoleId ballStart() {
-        return window.document().progression().balls().get(0).start().match(with -> with.role(), loose -> null);
+        return window.document().path().balls().get(0).start().match(with -> with.role(), loose -> null);
     }
 
     private void putDown(FxRobot robot, String item, Point place) {
@@ -167,7 +167,7 @@ class DrawADrillTest {
             window.settled();
             undone++;
         }
-        assertTrue(window.document().progression().isEmpty());
+        assertTrue(window.document().path().isEmpty());
         assertEquals(11, undone, "six things put down, four moves, one new step");
         while (window.document().redoLabel().isPresent()) {
             robot.push(KeyCode.CONTROL, KeyCode.Y);

@@ -46,7 +46,7 @@ class KeysAndWordsTest {
     @Test
     void aRunAPassAndAShotByKeysAlone(FxRobot robot) throws Exception {
         window.openDrill("crossing-backs");
-        int before = window.document().progression().moves().size();
+        int before = window.document().path().moves().size();
         robot.type(KeyCode.END).type(KeyCode.ENTER);
         window.settled();
         // a new step: RW runs backward, flat out, 1.5 m to the left
@@ -60,11 +60,11 @@ class KeysAndWordsTest {
         Travel run = (Travel) last();
         assertEquals(Manner.BACKWARD, run.manner());
         assertEquals(Effort.FLAT_OUT, run.effort());
-        assertEquals(4, window.document().progression().steps().size());
+        assertEquals(4, window.document().path().steps().size());
         // take it back, and put a second ball into LB's hands: tab from target to target, and pass
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         window.settled();
-        assertEquals(before, window.document().progression().moves().size());
+        assertEquals(before, window.document().path().moves().size());
         WaitForAsyncUtils.asyncFx(() -> window.document()
                         .change("ball", p -> p.with(new Ball(p.nextBallId(), new Ball.With(new RoleId("rw"))))))
                 .get();
@@ -90,7 +90,7 @@ class KeysAndWordsTest {
         robot.type(KeyCode.DELETE);
         robot.type(KeyCode.ESCAPE);
         window.settled();
-        assertTrue(window.document().progression().role(new RoleId("cb")).isPresent(), "asked, and kept");
+        assertTrue(window.document().path().role(new RoleId("cb")).isPresent(), "asked, and kept");
     }
 
     private boolean wouldShoot() {
@@ -103,7 +103,7 @@ class KeysAndWordsTest {
     }
 
     private Move last() {
-        var moves = window.document().progression().moves();
+        var moves = window.document().path().moves();
         return moves.get(moves.size() - 1);
     }
 
@@ -127,7 +127,7 @@ class KeysAndWordsTest {
         window.settled();
         assertEquals(
                 Effort.WALK,
-                ((Travel) window.document().progression().move(new MoveId("m3")).orElseThrow()).effort());
+                ((Travel) window.document().path().move(new MoveId("m3")).orElseThrow()).effort());
         assertTrue(window.document().timeline().seconds() > seconds, "and everything is worked out anew");
         assertEquals(
                 Optional.of(new MoveId("m3")),

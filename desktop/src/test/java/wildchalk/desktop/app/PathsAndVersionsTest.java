@@ -27,14 +27,12 @@ import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.BranchId;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Called;
-import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.RoleId;
@@ -42,6 +40,8 @@ import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.motion.Launches;
+import wildchalk.core.path.Choices;
+import wildchalk.core.path.Outcomes;
 import wildchalk.core.telling.Delays;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.strip.StripView;
@@ -79,7 +79,7 @@ class PathsAndVersionsTest {
         ProgressionId rain = window.document().versionProperty().get();
         assertEquals(
                 Optional.of(new ProgressionId("base")),
-                window.document().whole().basedOn());
+                window.document().version().basedOn());
         // in the new version a player walks; in the base, afterwards, another runs flat out
         say(robot, "#slot-m1-EFFORT", "at a walk");
         assertEquals(Effort.WALK, effort(rain, "m1"));
@@ -124,7 +124,7 @@ class PathsAndVersionsTest {
         assertEquals(
                 List.of("save"),
                 Outcomes.way(
-                                window.document().whole(),
+                                window.document().version(),
                                 window.document().choicesProperty().get())
                         .labels());
         Window.fx(() -> {
@@ -144,24 +144,24 @@ class PathsAndVersionsTest {
         Window.until(() -> isThere(robot, "#ask-back"));
         Window.press(robot, "#ask-back");
         Window.until(() -> !window.document().playingProperty().get());
-        assertTrue(window.document().progression().move(new MoveId("m18")).isPresent());
+        assertTrue(window.document().path().move(new MoveId("m18")).isPresent());
         // the talk-through has the same choices as buttons
         Window.fx(() -> window.document().goToStep(1));
         Window.press(robot, "#branch-f-goal");
         window.settled();
-        assertEquals(2, window.document().progression().steps().size(), "with the goal the rep is over");
+        assertEquals(2, window.document().path().steps().size(), "with the goal the rep is over");
     }
 
     @Test
     void aForkAMoveAndARuleAreAddedInTheTalkThrough(FxRobot robot) throws Exception {
         window.openDrill("crossing-backs");
-        int steps = window.document().progression().steps().size();
+        int steps = window.document().path().steps().size();
         Window.fx(() -> window.document().selectionProperty().set(Selection.of(new RoleId("cb"))));
         Window.press(robot, "#step-menu-1");
         Window.press(robot, "#talk-step-do");
         inside(robot, "#do-screen");
         window.settled();
-        Move added = window.document().progression().steps().get(0).moves().stream()
+        Move added = window.document().path().steps().get(0).moves().stream()
                 .filter(m -> m instanceof Act)
                 .findFirst()
                 .orElseThrow();
@@ -172,7 +172,7 @@ class PathsAndVersionsTest {
         Window.press(robot, "#talk-step-fork");
         inside(robot, "#fork-by-SHOT");
         window.settled();
-        Progression whole = window.document().whole();
+        Progression whole = window.document().version();
         assertEquals(3, Outcomes.ways(whole).size(), "goal, save, rebound");
         assertEquals(steps + 3, whole.steps().size());
         // what is drawn on one way stays off the others
@@ -181,17 +181,17 @@ class PathsAndVersionsTest {
                                 whole, window.document().choicesProperty().get(), "save")
                         .orElseThrow()));
         window.settled();
-        int last = window.document().progression().steps().size() - 1;
+        int last = window.document().path().steps().size() - 1;
         Window.fx(() -> window.document().goToStep(last));
         robot.interact(() -> window.board().requestFocus());
         Window.fx(() -> window.document().selectionProperty().set(Selection.of(new RoleId("lb"))));
         robot.type(KeyCode.T).type(KeyCode.LEFT, 4).type(KeyCode.ENTER);
         window.settled();
-        Move drawn = window.document().progression().steps().get(last).moves().get(0);
+        Move drawn = window.document().path().steps().get(last).moves().get(0);
         Window.fx(() -> window.document()
                 .choose(Outcomes.choosing(whole, Choices.USUAL, "rebound").orElseThrow()));
-        assertFalse(window.document().progression().move(drawn.id()).isPresent());
-        assertTrue(window.document().whole().move(drawn.id()).isPresent(), "nothing is lost");
+        assertFalse(window.document().path().move(drawn.id()).isPresent());
+        assertTrue(window.document().version().move(drawn.id()).isPresent(), "nothing is lost");
     }
 
     @Test
@@ -210,11 +210,11 @@ class PathsAndVersionsTest {
         robot.clickOn("#calls-picks").type(KeyCode.DOWN).type(KeyCode.ENTER);
         robot.clickOn("#calls-options").type(KeyCode.ENTER);
         window.settled();
-        CallSet set = window.document().whole().course().calls().get(0);
+        CallSet set = window.document().version().course().calls().get(0);
         assertEquals(List.of("1", "2", "3", "4"), set.options());
         assertEquals(2, set.picks());
-        assertEquals(12, Outcomes.ways(window.document().whole()).size());
-        Travel run = (Travel) window.document().whole().move(new MoveId("m3")).orElseThrow();
+        assertEquals(12, Outcomes.ways(window.document().version()).size());
+        Travel run = (Travel) window.document().version().move(new MoveId("m3")).orElseThrow();
         Travel called = run.withPath(List.of(
                 run.path().get(0).withCalled(Optional.of(new Called(set.id(), 1))),
                 run.path().get(1).withCalled(Optional.of(new Called(set.id(), 2)))));
@@ -222,7 +222,7 @@ class PathsAndVersionsTest {
         for (List<String> call : set.legal()) {
             Window.fx(() -> window.document().choose(Choices.USUAL.with(set.id(), call)));
             window.settled();
-            Progression path = window.document().progression();
+            Progression path = window.document().path();
             Travel now = (Travel) path.move(new MoveId("m3")).orElseThrow();
             for (int i = 0; i < 2; i++) {
                 int pick = i;
@@ -239,7 +239,7 @@ class PathsAndVersionsTest {
     void barsAndThreadsOfTheStripAreDragged(FxRobot robot) throws Exception {
         window.openDrill("crossing-backs");
         StripView strip = window.shell.board().orElseThrow().strip();
-        Progression before = window.document().progression();
+        Progression before = window.document().path();
         Move move = before.steps().get(0).moves().stream()
                 .filter(m -> m instanceof Travel)
                 .findFirst()
@@ -280,7 +280,7 @@ class PathsAndVersionsTest {
         window.pull(robot, handle, on(strip, end, lane(before, run)));
         assertEquals(
                 Optional.of(Trigger.afterEndOf(run.id(), 0)),
-                window.document().progression().move(pass.id()).orElseThrow().trigger());
+                window.document().path().move(pass.id()).orElseThrow().trigger());
         // lanes are lowered by their names, and time is stretched
         double y = strip.y(3);
         robot.clickOn(strip.localToScreen(20, strip.y(0)));
@@ -333,7 +333,7 @@ class PathsAndVersionsTest {
             window.document().togglePlaying();
         });
         double period = Launches.period(
-                        window.document().progression(), window.document().timeline())
+                        window.document().path(), window.document().timeline())
                 .orElseThrow();
         Window.until(() -> window.document().secondsProperty().get() > period - 1);
         Window.until(() -> window.document().secondsProperty().get() < period - 1);
@@ -354,14 +354,14 @@ class PathsAndVersionsTest {
         Window.press(robot, "#suits-U8");
         Window.press(robot, "#suits-U10");
         robot.clickOn("#suits-level").eraseText(60).write("who can catch").type(KeyCode.ENTER);
-        Window.until(() -> window.document().whole().course().suits().level().equals("who can catch"));
+        Window.until(() -> window.document().version().course().suits().level().equals("who can catch"));
         assertEquals(
                 List.of(AgeBand.U8, AgeBand.U10),
-                window.document().whole().course().suits().ages());
-        Window.until(() -> window.document().rep().findings().stream()
+                window.document().version().course().suits().ages());
+        Window.until(() -> window.document().told().run().findings().stream()
                 .anyMatch(f -> f.rule().equals("other-age")));
         Window.fx(() -> window.document().undo());
-        assertTrue(window.document().whole().course().suits().isEmpty(), "one step of undo takes it all back");
+        assertTrue(window.document().version().course().suits().isEmpty(), "one step of undo takes it all back");
     }
 
     @Test
@@ -375,8 +375,7 @@ class PathsAndVersionsTest {
         Window.until(() -> isThere(robot, "#ask-green"));
         assertEquals(call, window.document().secondsProperty().get(), 0.01, "before it is called nobody knows");
         Window.press(robot, "#ask-green");
-        Window.until(() ->
-                window.document().progression().step(new StepId("s-green")).isPresent());
+        Window.until(() -> window.document().path().step(new StepId("s-green")).isPresent());
         Window.until(() -> window.document().secondsProperty().get() > call + 0.5);
         Window.fx(() -> {
             window.document().seek(0);
@@ -391,8 +390,7 @@ class PathsAndVersionsTest {
         robot.type(KeyCode.RIGHT);
         Window.until(() -> isThere(robot, "#present-branch-blue"));
         robot.type(KeyCode.DOWN).type(KeyCode.ENTER);
-        Window.until(
-                () -> window.document().progression().step(new StepId("s-blue")).isPresent());
+        Window.until(() -> window.document().path().step(new StepId("s-blue")).isPresent());
         robot.type(KeyCode.ESCAPE);
         Window.until(() -> !isThere(robot, "#present-caption"));
     }

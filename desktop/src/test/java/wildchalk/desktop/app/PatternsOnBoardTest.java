@@ -71,15 +71,14 @@ class PatternsOnBoardTest {
         assertEquals(10, rows.size());
         assertEquals(2, tape(robot, rows.get(0), rows.get(1)), CENTIMETRE);
         assertEquals(3, tape(robot, rows.get(0), rows.get(5)), CENTIMETRE);
-        List<Integer> numbers = window.document().progression().layout().gaps().stream()
+        List<Integer> numbers = window.document().path().layout().gaps().stream()
                 .map(g -> g.number())
                 .toList();
         assertEquals(List.of(5, 3, 1, 2, 4, 6), numbers, "odd ones left, even ones right, from the middle");
 
         lay(robot, "lines", "9 m", "", new Point(14, -4));
-        List<Point> lines = window.document().progression().lines().stream()
-                .map(l -> l.at())
-                .toList();
+        List<Point> lines =
+                window.document().path().lines().stream().map(l -> l.at()).toList();
         assertEquals(9, tape(robot, lines.get(0), lines.get(1)), CENTIMETRE);
 
         int edits = window.document().doneLabels().size();
@@ -88,7 +87,7 @@ class PatternsOnBoardTest {
             robot.push(KeyCode.CONTROL, KeyCode.Z);
             window.settled();
         }
-        assertTrue(window.document().progression().isEmpty());
+        assertTrue(window.document().path().isEmpty());
     }
 
     /** Chooses a pattern in the tray, types its measures and clicks its place. */
@@ -114,7 +113,7 @@ class PatternsOnBoardTest {
 
     /** Where the pieces of the pattern stand that was laid last: it is chosen. */
     private List<Point> laid() {
-        Progression p = window.document().progression();
+        Progression p = window.document().path();
         return p.gear().stream()
                 .filter(g -> window.document().selectionProperty().get().has(g.id()))
                 .map(g -> g.at())

@@ -55,9 +55,8 @@ class QuickHandTest {
         // a puck with the first of two lines
         key(robot, KeyCode.DIGIT6);
         clicks(robot, new Point(-23.4, 9.2), new Point(23.4, -9.2));
-        List<RoleId> roles = window.document().progression().roles().stream()
-                .map(r -> r.id())
-                .toList();
+        List<RoleId> roles =
+                window.document().path().roles().stream().map(r -> r.id()).toList();
         assertEquals(4, roles.size());
 
         // step 1: two skate, two passes find them on the way
@@ -72,7 +71,7 @@ class QuickHandTest {
         pullTo(robot, ball(0), window.screen(new Point(27.3, 0)));
         pullTo(robot, ball(1), window.screen(new Point(-27.3, 0)));
 
-        Progression p = window.document().progression();
+        Progression p = window.document().path();
         assertEquals(4, p.lines().size());
         assertEquals(4, p.gear().size());
         assertEquals(8, p.moves().size());
@@ -119,7 +118,7 @@ class QuickHandTest {
     }
 
     private Point2D ball(int index) {
-        var id = window.document().progression().balls().get(index).id();
+        var id = window.document().path().balls().get(index).id();
         var p = Bodies.of(window.document().frame(), window.board().viewport(), id);
         return window.board().localToScreen(p.getX(), p.getY());
     }

@@ -33,21 +33,21 @@ import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
 import wildchalk.core.arrange.Transforms;
 import wildchalk.core.binder.DrillFile;
-import wildchalk.core.drill.Choices;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Symmetry;
+import wildchalk.core.path.Choices;
+import wildchalk.core.path.Outcomes;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.ladder.CompareWindow;
 import wildchalk.picture.export.PageExport;
 import wildchalk.picture.export.Progress;
-import wildchalk.picture.export.Rep;
 import wildchalk.picture.export.SheetExport;
+import wildchalk.picture.export.Told;
 import wildchalk.picture.paint.Painter;
 import wildchalk.picture.paint.Viewport;
 import wildchalk.picture.style.Fonts;
@@ -107,7 +107,7 @@ class ScreenshotMaker {
         board("ebb-or-flow", 8.2);
         Window.fx(() -> {
             window.document()
-                    .choose(Outcomes.choosing(window.document().whole(), Choices.USUAL, "save")
+                    .choose(Outcomes.choosing(window.document().version(), Choices.USUAL, "save")
                             .orElseThrow());
             window.document().seek(11.4);
             window.document().selectionProperty().set(Selection.of(new MoveId("m9")));
@@ -143,8 +143,9 @@ class ScreenshotMaker {
     }
 
     private void compare(FxRobot robot) throws Exception {
-        Rep before = Rep.of(window.document().drill(), window.document().drill().base());
-        Rep after = Rep.of(
+        Told before =
+                Told.of(window.document().drill(), window.document().drill().base());
+        Told after = Told.of(
                 window.document().drill(),
                 window.document().drill().progressions().get(2));
         Window.fx(() -> CompareWindow.show(stage, before, after, Ground.SLATE));
@@ -216,7 +217,7 @@ class ScreenshotMaker {
 
     private void sheet() throws IOException {
         Drill drill = Demo.read("second-wave-from-the-left");
-        byte[] pdf = SheetExport.of(Rep.of(drill, drill.base()), SheetExport.Paper.A4, Progress.NONE);
+        byte[] pdf = SheetExport.of(Told.of(drill, drill.base()), SheetExport.Paper.A4, Progress.NONE);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             ImageIO.write(
                     new PDFRenderer(document).renderImageWithDPI(0, 96),
@@ -228,7 +229,7 @@ class ScreenshotMaker {
     private void phone() throws Exception {
         Drill drill = Demo.read("ebb-or-flow");
         Path file = Files.createTempFile("phone", ".html");
-        Files.write(file, PageExport.of(Rep.of(drill, drill.base()), Ground.PAPER));
+        Files.write(file, PageExport.of(Told.of(drill, drill.base()), Ground.PAPER));
         WebView[] view = new WebView[1];
         Window.fx(() -> {
             view[0] = new WebView();

@@ -100,7 +100,7 @@ class SurfaceJourneyTest {
         window.settled();
         assertEquals(
                 yard,
-                DrillFile.read(window.document().path().orElseThrow()).drill().surface(),
+                DrillFile.read(window.document().file().orElseThrow()).drill().surface(),
                 "the drill carries it along");
 
         // the Binder keeps it, to be laid out further

@@ -22,7 +22,7 @@ import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Painter;
 import wildchalk.picture.paint.Viewport;
@@ -58,7 +58,7 @@ public final class Bench {
 
         Drill drill = Drill.blank("Bench", new SurfaceUse("handball", "whole"), Audience.USUAL)
                 .withProgression(big);
-        double answer = median(40, () -> Rep.of(drill, big));
+        double answer = median(40, () -> Told.of(drill, big));
         line("change to new times, words and findings", answer * 1e3, 50, "ms");
 
         line("paint one frame at 1280 x 800", paint(drill, big, timeline) * 1e3, 1000 / 60.0, "ms");

@@ -69,7 +69,7 @@ class PullTest {
     }
 
     private static Move added(Frame frame, Proposal proposal) {
-        List<Move> before = frame.progression().moves();
+        List<Move> before = frame.path().moves();
         List<Move> fresh = proposal.after().moves().stream()
                 .filter(m -> !before.contains(m))
                 .toList();
@@ -87,7 +87,7 @@ class PullTest {
         assertEquals(CB, travel.role());
         assertEquals("run of CB", p.label());
         assertEquals(
-                frame.progression().steps().get(2).id(),
+                frame.path().steps().get(2).id(),
                 p.after().stepOf(travel.id()).orElseThrow().id());
     }
 
@@ -286,20 +286,17 @@ class PullTest {
         Point2D lb = Bodies.of(frame, v, LB);
         var chosen = Things.at(frame, v, lb.getX(), lb.getY());
         assertEquals(Optional.of(LB), chosen.role());
-        Point before = frame.progression().startOf(LB);
+        Point before = frame.path().startOf(LB);
         Progression moved = Transforms.of(
-                frame.progression(),
-                frame.drill().surface(),
-                chosen.ids(),
-                PlaneMap.shift(new Point(-15, 8).minus(before)));
+                frame.path(), frame.drill().surface(), chosen.ids(), PlaneMap.shift(new Point(-15, 8).minus(before)));
         assertEquals(new Point(-15, 8), moved.lines().get(0).at(), "who comes from a line takes it along");
         assertEquals(new Point(-15, 8), moved.startOf(LB));
         var cone = thing(frame, v, new Point(-6, 9));
         assertTrue(cone.gear().isPresent());
         assertTrue(thing(frame, v, new Point(5, -9)).isNone());
         assertEquals(
-                Things.all(frame.progression()).size(),
-                7 + 1 + 2 + 2 + frame.progression().moves().size(),
+                Things.all(frame.path()).size(),
+                7 + 1 + 2 + 2 + frame.path().moves().size(),
                 "tab visits everything");
     }
 }

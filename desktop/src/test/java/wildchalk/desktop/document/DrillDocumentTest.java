@@ -21,14 +21,14 @@ import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Move;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Removals;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
-import wildchalk.core.drill.Way;
-import wildchalk.picture.export.Rep;
+import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Way;
+import wildchalk.picture.export.Told;
 
 /** An open drill: versions, paths, edits on one of them, and what is worked out from it. */
 class DrillDocumentTest {
@@ -60,16 +60,16 @@ class DrillDocumentTest {
 
     /** Whatever has been done: what is shown is what the present drill gives. */
     private void assertAgrees() {
-        Rep worked = Rep.of(
-                document.drill(), document.whole(), document.choicesProperty().get(), document.reader());
-        assertEquals(worked.progression(), document.rep().progression());
-        assertEquals(worked.timeline().seconds(), document.rep().timeline().seconds());
-        assertEquals(said(worked), said(document.rep()));
-        assertEquals(document.progression(), document.rep().progression());
+        Told worked = Told.of(
+                document.drill(), document.version(), document.choicesProperty().get(), document.reader());
+        assertEquals(worked.progression(), document.told().path());
+        assertEquals(worked.timeline().seconds(), document.told().timeline().seconds());
+        assertEquals(said(worked), said(document.told()));
+        assertEquals(document.path(), document.told().path());
     }
 
-    private static List<String> said(Rep rep) {
-        return rep.talk().steps().stream()
+    private static List<String> said(Told told) {
+        return told.talk().steps().stream()
                 .flatMap(s -> s.sentences().stream())
                 .map(s -> s.text() + s.measure())
                 .toList();
@@ -103,14 +103,14 @@ class DrillDocumentTest {
     }
 
     private void hurry(Random random) {
-        List<Move> moves = document.progression().moves();
+        List<Move> moves = document.path().moves();
         switch (random.nextInt(7)) {
             case 0 -> {
                 List<Progression> all = document.drill().progressions();
                 document.show(all.get(random.nextInt(all.size())).id());
             }
             case 1 -> {
-                List<Way> ways = Outcomes.ways(document.whole());
+                List<Way> ways = Outcomes.ways(document.version());
                 document.choose(ways.get(random.nextInt(ways.size())).choices());
             }
             case 2 -> document.undo();
@@ -134,11 +134,11 @@ class DrillDocumentTest {
     @Test
     void anEditOnOnePathLeavesTheOthersAlone() throws Exception {
         open("ebb-or-flow");
-        Progression before = document.whole();
+        Progression before = document.version();
         List<Way> ways = Outcomes.ways(before);
         assertTrue(ways.size() > 1);
         fx(() -> document.choose(ways.get(ways.size() - 1).choices()));
-        Step own = document.progression().steps().stream()
+        Step own = document.path().steps().stream()
                 .filter(s -> s.on().isPresent() && !s.moves().isEmpty())
                 .findFirst()
                 .orElseThrow();
@@ -146,7 +146,7 @@ class DrillDocumentTest {
                 "take away", p -> Removals.move(p, own.moves().get(0).id())));
         settled();
         for (Step step : before.steps()) {
-            Optional<Step> after = document.whole().step(step.id());
+            Optional<Step> after = document.version().step(step.id());
             boolean changed = !after.equals(Optional.of(step));
             assertFalse(changed && !step.id().equals(own.id()), step.id() + " is on no path that was edited");
         }
@@ -156,14 +156,14 @@ class DrillDocumentTest {
     @Test
     void whatIsChosenAndGoneIsNotChosenAnyMore() throws Exception {
         open("lantern-ladder");
-        Move first = document.progression().moves().get(0);
+        Move first = document.path().moves().get(0);
         fx(() -> {
             document.selectionProperty().set(Selection.of(first.id()));
             document.change("remove", p -> Removals.move(p, first.id()));
         });
         assertTrue(document.selectionProperty().get().isNone());
         fx(() -> document.show(new ProgressionId("wall")));
-        assertEquals(new ProgressionId("wall"), document.whole().id());
+        assertEquals(new ProgressionId("wall"), document.version().id());
         assertEquals(0, document.secondsProperty().get(), "another version is shown from its beginning");
     }
 }

@@ -31,7 +31,7 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
 import wildchalk.picture.export.PageExport;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
 
 /** The phone page in a real browser engine, which enforces its content policy. */
@@ -53,8 +53,8 @@ class PhonePageTest {
     void everybodyIsWhereTheTimelineSays() throws Exception {
         for (String id : List.of("second-wave-from-the-left", "breakwater-breakout", "crossing-backs")) {
             Drill drill = Demo.read(id);
-            Rep rep = Rep.of(drill, drill.base());
-            load(PageExport.of(rep, Ground.PAPER));
+            Told told = Told.of(drill, drill.base());
+            load(PageExport.of(told, Ground.PAPER));
             double scale = number("JSON.parse(document.getElementById('drill').textContent).frame.pixelsPerMetre");
             double x0 = number("JSON.parse(document.getElementById('drill').textContent).frame.x");
             double y0 = number("JSON.parse(document.getElementById('drill').textContent).frame.y");
@@ -62,16 +62,16 @@ class PhonePageTest {
                 int slider = i * 97;
                 run("var s = document.getElementById('time'); s.value = " + slider
                         + "; s.dispatchEvent(new Event('input'));");
-                double t = slider / 1000.0 * Math.round(rep.timeline().seconds() * 1000) / 1000.0;
+                double t = slider / 1000.0 * Math.round(told.timeline().seconds() * 1000) / 1000.0;
                 for (Role role : drill.base().roles()) {
                     Point shown = place("role-" + role.id(), scale, x0, y0);
-                    double away =
-                            shown.distanceTo(rep.timeline().poseAt(role.id(), t).at());
+                    double away = shown.distanceTo(
+                            told.timeline().poseAt(role.id(), t).at());
                     assertTrue(away < ONE_CENTIMETRE, id + ": " + role.label() + " is " + away + " m off at " + t);
                 }
-                for (var ball : rep.timeline().ballIds()) {
+                for (var ball : told.timeline().ballIds()) {
                     double away = place("ball-" + ball, scale, x0, y0)
-                            .distanceTo(rep.timeline().ballAt(ball, t));
+                            .distanceTo(told.timeline().ballAt(ball, t));
                     assertTrue(away < ONE_CENTIMETRE, id + ": the ball is " + away + " m off at " + t);
                 }
             }
@@ -81,11 +81,11 @@ class PhonePageTest {
     @Test
     void itPlaysStepsAndFollowsARole() throws Exception {
         Drill drill = Demo.read("second-wave-from-the-left");
-        Rep rep = Rep.of(drill, drill.base());
-        load(PageExport.of(rep, Ground.SLATE));
+        Told told = Told.of(drill, drill.base());
+        load(PageExport.of(told, Ground.SLATE));
         run("document.getElementById('next').click()");
         assertEquals(
-                rep.timeline().steps().get(1).start(),
+                told.timeline().steps().get(1).start(),
                 number("parseFloat(document.getElementById('clock').textContent)"),
                 0.06);
         assertEquals(1, number("+document.querySelector('#words li.now').getAttribute('data-step')"), 0);
@@ -107,7 +107,7 @@ class PhonePageTest {
     @Test
     void outcomesAreChoicesAndVersionsAreChapters() throws Exception {
         Drill drill = Demo.read("ebb-or-flow");
-        load(PageExport.of(Rep.of(drill, drill.base()), Ground.PAPER));
+        load(PageExport.of(Told.of(drill, drill.base()), Ground.PAPER));
         run("document.getElementById('speed').value = '2';"
                 + "var s = document.getElementById('time'); s.value = 400; s.dispatchEvent(new Event('input'));"
                 + "document.getElementById('play').click();");
@@ -117,25 +117,25 @@ class PhonePageTest {
                 () -> number("document.querySelectorAll('#ask:not([hidden]) button').length") == 3);
         assertEquals("What becomes of the shot?", text("document.querySelector('#ask p').textContent"));
         double asked = number("parseFloat(document.getElementById('clock').textContent)");
-        Rep save = Rep.of(drill, drill.base());
+        Told save = Told.of(drill, drill.base());
         assertEquals(save.timeline().move(new MoveId("m6")).start(), asked, 0.06, "as the shot is released");
         run("document.querySelectorAll('#ask button')[2].click(); document.getElementById('play').click();");
         assertEquals(
                 "rebound › shoots at once", text("document.getElementById('path').selectedOptions[0].textContent"));
-        assertEquals(1, number("document.querySelectorAll('.told:not([hidden])').length"), 0);
-        assertTrue(text("document.querySelector('.told:not([hidden])').textContent")
-                .contains("if rebound"));
+        assertEquals(1, number("document.querySelectorAll('.rep:not([hidden])').length"), 0);
+        assertTrue(
+                text("document.querySelector('.rep:not([hidden])').textContent").contains("if rebound"));
         assertEquals(asked, number("parseFloat(document.getElementById('clock').textContent)"), 0.8);
 
         Drill ladder = Demo.read("lantern-ladder");
-        load(PageExport.of(Rep.of(ladder, ladder.base()), Ground.PAPER));
+        load(PageExport.of(Told.of(ladder, ladder.base()), Ground.PAPER));
         assertEquals(5, number("document.getElementById('chapter').options.length"), 0);
         run("var c = document.getElementById('chapter'); c.value = 'second-ball';"
                 + "c.dispatchEvent(new Event('change'));");
-        assertTrue(text("document.querySelector('.told:not([hidden])').textContent")
-                .contains("Adds CO (coach)."));
+        assertTrue(
+                text("document.querySelector('.rep:not([hidden])').textContent").contains("Adds CO (coach)."));
         assertEquals(1, number("document.querySelectorAll('.play:not([hidden])').length"), 0);
-        Rep second = Rep.of(
+        Told second = Told.of(
                 ladder, ladder.progression(new ProgressionId("second-ball")).orElseThrow());
         run("var s = document.getElementById('time'); s.value = 1000; s.dispatchEvent(new Event('input'));");
         assertEquals(
@@ -165,7 +165,7 @@ class PhonePageTest {
                     .withProgression(plain.base()
                             .with(plain.base().steps().get(0).withPoints(List.of(attack)))
                             .with(plain.base().roles().get(0).withLabel("</script>")));
-            page[0] = PageExport.of(Rep.of(drill, drill.base()), Ground.PAPER);
+            page[0] = PageExport.of(Told.of(drill, drill.base()), Ground.PAPER);
             WaitForAsyncUtils.asyncFx(() -> view.getEngine()
                     .load("http://127.0.0.1:" + server.getAddress().getPort() + "/page"));
             loaded();

@@ -20,26 +20,26 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
-import wildchalk.core.drill.Way;
 import wildchalk.core.motion.MoveSpan;
+import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Way;
 import wildchalk.core.telling.Delays;
 import wildchalk.picture.export.Reader;
-import wildchalk.picture.export.Rep;
+import wildchalk.picture.export.Told;
 
 /** The beat strip shows what the timeline says, and a place on it means one second and one lane. */
 class StripBarsTest {
 
-    static Stream<Rep> reps() {
-        List<Rep> reps = new ArrayList<>();
+    static Stream<Told> reps() {
+        List<Told> reps = new ArrayList<>();
         for (String id : Demo.ids()) {
             Drill drill = Demo.read(id);
             for (Progression version : drill.progressions()) {
                 for (Way way : Outcomes.ways(version)) {
-                    reps.add(Rep.of(drill, version, way.choices(), Reader.USUAL));
+                    reps.add(Told.of(drill, version, way.choices(), Reader.USUAL));
                 }
             }
         }
@@ -52,10 +52,10 @@ class StripBarsTest {
 
     @ParameterizedTest
     @MethodSource("reps")
-    void everyMoveHasItsBarOnItsPlayersLane(Rep rep) {
-        StripBars strip = StripBars.of(rep);
-        for (Move move : rep.progression().moves()) {
-            MoveSpan span = rep.timeline().move(move.id());
+    void everyMoveHasItsBarOnItsPlayersLane(Told told) {
+        StripBars strip = StripBars.of(told);
+        for (Move move : told.path().moves()) {
+            MoveSpan span = told.timeline().move(move.id());
             List<StripBars.Bar> own = strip.bars().stream()
                     .filter(b -> b.move().equals(move.id()) && b.role().isPresent())
                     .toList();
@@ -64,8 +64,7 @@ class StripBarsTest {
                 StripBars.Bar bar = own.get(0);
                 assertEquals(span.start(), bar.start(), 1e-9);
                 assertEquals(move.role(), bar.role().orElseThrow().id());
-                assertEquals(
-                        bar.role(), Optional.of(rep.progression().roles().get(bar.lane())), "the lane is the player's");
+                assertEquals(bar.role(), Optional.of(told.path().roles().get(bar.lane())), "the lane is the player's");
                 assertFalse(bar.text().isEmpty(), "a bar says what is done: " + move);
                 if (!move.isBallRelease()) {
                     assertEquals(span.end(), bar.end(), 1e-9);
@@ -76,17 +75,17 @@ class StripBarsTest {
 
     @ParameterizedTest
     @MethodSource("reps")
-    void flightsLieOnTheLaneOfTheirBall(Rep rep) {
-        int roles = rep.progression().roles().size();
-        for (StripBars.Bar bar : StripBars.of(rep).bars()) {
+    void flightsLieOnTheLaneOfTheirBall(Told told) {
+        int roles = told.path().roles().size();
+        for (StripBars.Bar bar : StripBars.of(told).bars()) {
             if (bar.role().isEmpty()) {
-                Move move = rep.progression().move(bar.move()).orElseThrow();
+                Move move = told.path().move(bar.move()).orElseThrow();
                 assertTrue(move.isBallRelease());
-                assertTrue(bar.lane() >= roles && bar.lane() < StripBars.lanes(rep));
+                assertTrue(bar.lane() >= roles && bar.lane() < StripBars.lanes(told));
                 assertTrue(
-                        rep.timeline().happenings().stream()
+                        told.timeline().happenings().stream()
                                 .anyMatch(h -> h.move().equals(Optional.of(move.id()))
-                                        && rep.timeline().ballIds().indexOf(h.ball()) + roles == bar.lane()),
+                                        && told.timeline().ballIds().indexOf(h.ball()) + roles == bar.lane()),
                         "the ball of that lane is the one that flies");
             }
         }
@@ -94,20 +93,20 @@ class StripBarsTest {
 
     @ParameterizedTest
     @MethodSource("reps")
-    void threadsGoFromAnEarlierMomentToTheStartOfWhoWaits(Rep rep) {
+    void threadsGoFromAnEarlierMomentToTheStartOfWhoWaits(Told told) {
         Set<MoveId> threaded = new HashSet<>();
-        for (StripBars.Thread thread : StripBars.of(rep).threads()) {
-            Move move = rep.progression().move(thread.move()).orElseThrow();
+        for (StripBars.Thread thread : StripBars.of(told).threads()) {
+            Move move = told.path().move(thread.move()).orElseThrow();
             if (thread.ends()) {
                 Event until = ((Travel) move).until().orElseThrow();
-                assertEquals(Delays.comesAt(rep.timeline(), until), Optional.of(thread.toSeconds()));
-                assertTrue(
-                        thread.toSeconds() <= rep.timeline().move(thread.move()).end());
+                assertEquals(Delays.comesAt(told.timeline(), until), Optional.of(thread.toSeconds()));
+                assertTrue(thread.toSeconds()
+                        <= told.timeline().move(thread.move()).end());
                 continue;
             }
             assertTrue(threaded.add(thread.move()), "one thread a move");
             assertTrue(thread.fromSeconds() <= thread.toSeconds() + 1e-6, "nobody starts before what he waits for");
-            assertEquals(rep.timeline().move(thread.move()).start(), thread.toSeconds(), 1e-9);
+            assertEquals(told.timeline().move(thread.move()).start(), thread.toSeconds(), 1e-9);
             Trigger trigger = move.trigger().orElseThrow();
             assertTrue(
                     thread.toSeconds() >= thread.fromSeconds() + trigger.plusSeconds() - 1e-6,

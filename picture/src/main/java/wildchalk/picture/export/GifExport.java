@@ -35,13 +35,13 @@ public final class GifExport {
         return (int) Math.ceil(seconds * 100 / FRAME_HUNDREDTHS) + 1;
     }
 
-    public static byte[] of(Rep rep, Ground ground, Progress progress) throws IOException {
-        return of(List.of(rep), ground, progress);
+    public static byte[] of(Told told, Ground ground, Progress progress) throws IOException {
+        return of(List.of(told), ground, progress);
     }
 
     /** One rep after another, such as the paths of a drill that can go several ways. */
-    public static byte[] of(List<Rep> reps, Ground ground, Progress progress) throws IOException {
-        Rep first = reps.get(0);
+    public static byte[] of(List<Told> reps, Ground ground, Progress progress) throws IOException {
+        Told first = reps.get(0);
         Viewport viewport = Viewport.fitting(
                 first.drill().surfaceUse(),
                 WIDTH,
@@ -59,18 +59,18 @@ public final class GifExport {
         BufferedImage image = new BufferedImage(WIDTH, height, BufferedImage.TYPE_INT_RGB);
         int done = 0;
         try (GifWriter gif = new GifWriter(bytes)) {
-            for (Rep rep : reps) {
-                int frames = frames(rep.timeline().seconds());
+            for (Told told : reps) {
+                int frames = frames(told.timeline().seconds());
                 for (int i = 0; i < frames; i++) {
                     Progress.tell(progress, (double) done++ / total);
-                    double t = Math.min(rep.timeline().seconds(), i * FRAME_HUNDREDTHS / 100.0);
+                    double t = Math.min(told.timeline().seconds(), i * FRAME_HUNDREDTHS / 100.0);
                     Graphics2D g = image.createGraphics();
                     g.drawImage(surface, 0, 0, null);
-                    Frame frame = Frame.at(rep.drill(), rep.progression(), rep.timeline(), t);
+                    Frame frame = Frame.at(told.drill(), told.path(), told.timeline(), t);
                     g.setClip(new Rectangle(0, 0, WIDTH, (int) viewport.height()));
                     painter.paintMarks(g, frame, viewport);
                     g.setClip(null);
-                    caption(g, rep, ground, frame, viewport.height());
+                    caption(g, told, ground, frame, viewport.height());
                     g.dispose();
                     gif.add(image, i + 1 < frames ? FRAME_HUNDREDTHS : LAST_HUNDREDTHS);
                 }
@@ -80,25 +80,25 @@ public final class GifExport {
         return bytes.toByteArray();
     }
 
-    private static BufferedImage surface(Rep rep, Ground ground, Painter painter, Viewport viewport, int height) {
+    private static BufferedImage surface(Told told, Ground ground, Painter painter, Viewport viewport, int height) {
         BufferedImage surface = new BufferedImage(WIDTH, height, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = surface.createGraphics();
         g.setColor(ground.surround());
         g.fillRect(0, 0, WIDTH, height);
-        painter.paintGround(g, rep.drill().surfaceUse(), viewport);
+        painter.paintGround(g, told.drill().surfaceUse(), viewport);
         g.setColor(ground.surround());
         g.fill(new Rectangle2D.Double(0, viewport.height(), WIDTH, height - viewport.height()));
         g.dispose();
         return surface;
     }
 
-    private static void caption(Graphics2D g, Rep rep, Ground ground, Frame frame, double top) {
+    private static void caption(Graphics2D g, Told told, Ground ground, Frame frame, double top) {
         g.setColor(ground.text());
         g.setFont(Fonts.bold(CAPTION_SIZE + 2));
         StepWords step =
-                rep.talk().steps().isEmpty() ? null : rep.talk().steps().get(frame.currentStep());
-        String way = rep.wayLabel().isEmpty() ? "" : " · " + rep.wayLabel();
-        String title = rep.drill().title() + way + (step == null ? "" : " · " + step.title());
+                told.talk().steps().isEmpty() ? null : told.talk().steps().get(frame.currentStep());
+        String way = told.run().label().isEmpty() ? "" : " · " + told.run().label();
+        String title = told.drill().title() + way + (step == null ? "" : " · " + step.title());
         g.drawString(title, 14, (float) (top + 20));
         if (step == null) {
             return;

@@ -48,17 +48,17 @@ public final class PageExport {
 
     private PageExport() {}
 
-    public static byte[] of(Rep rep, Ground ground) throws IOException {
+    public static byte[] of(Told told, Ground ground) throws IOException {
         String style = resource("page.css") + colours(ground);
         String script = resource("page.js");
         Viewport v = Viewport.fitting(
-                        rep.drill().surfaceUse(),
+                        told.drill().surfaceUse(),
                         WIDTH,
-                        WIDTH * Viewport.aspect(rep.drill().surfaceUse()))
+                        WIDTH * Viewport.aspect(told.drill().surfaceUse()))
                 .withUnit(MARK_PIXELS);
         String policy = "default-src 'none'; script-src '" + hash(script) + "'; style-src '" + hash(style)
                 + "'; base-uri 'none'; form-action 'none'";
-        List<Play> plays = Play.all(rep);
+        List<Play> plays = Play.all(told);
         String page = resource("page.html")
                 .replace("@policy@", policy)
                 .replace("@style@", style)
@@ -71,29 +71,29 @@ public final class PageExport {
                 .replace("@words@", words(plays))
                 .replace("@parts@", parts(plays))
                 .replace("@data@", data(plays, v))
-                .replace("@about@", escape(about(rep)))
+                .replace("@about@", escape(about(told)))
                 .replace(
                         "@note@",
                         escape(TEXTS.get(
                                 "sheet.figures",
-                                rep.drill().audience().paceBand().label())))
-                .replace("@title@", escape(rep.drill().title()));
+                                told.drill().audience().paceBand().label())))
+                .replace("@title@", escape(told.drill().title()));
         return page.getBytes(StandardCharsets.UTF_8);
     }
 
-    private static String about(Rep rep) {
-        return rep.drill().surface().title() + " · "
-                + TEXTS.get("sheet.seconds", Numbers.fixed(rep.timeline().seconds(), 1));
+    private static String about(Told told) {
+        return told.drill().surface().title() + " · "
+                + TEXTS.get("sheet.seconds", Numbers.fixed(told.timeline().seconds(), 1));
     }
 
     // ---- the picture ----
 
     private static String picture(List<Play> plays, Ground ground, Viewport v) throws IOException {
         SvgParts parts = new SvgParts();
-        Painter painter = new Painter(ground, plays.get(0).rep().reader().code());
+        Painter painter = new Painter(ground, plays.get(0).told().reader().code());
         StringBuilder svg = new StringBuilder();
         svg.append(parts.fragment(
-                g -> painter.paintGround(g, plays.get(0).rep().drill().surfaceUse(), v)));
+                g -> painter.paintGround(g, plays.get(0).told().drill().surfaceUse(), v)));
         for (int i = 0; i < plays.size(); i++) {
             svg.append("<g class=\"play\" data-play=\"%d\"%s>".formatted(i, hidden(plays.get(i))));
             play(svg, parts, painter, plays.get(i), ground, v);
@@ -108,24 +108,24 @@ public final class PageExport {
 
     private static void play(StringBuilder svg, SvgParts parts, Painter painter, Play play, Ground ground, Viewport v)
             throws IOException {
-        Rep rep = play.rep();
+        Told told = play.told();
         svg.append(parts.fragment(g -> {
             Painter.prepare(g);
-            painter.paintGear(g, frame(rep, 0), v);
-            painter.paintQueues(g, frame(rep, 0), v);
-            painter.paintLabels(g, frame(rep, 0), v);
+            painter.paintGear(g, frame(told, 0), v);
+            painter.paintQueues(g, frame(told, 0), v);
+            painter.paintLabels(g, frame(told, 0), v);
         }));
-        for (int s = 0; s < rep.progression().steps().size(); s++) {
+        for (int s = 0; s < told.path().steps().size(); s++) {
             int step = s;
             svg.append("<g class=\"strokes\" data-step=\"").append(s).append("\">");
-            svg.append(parts.fragment(g -> painter.paintStrokes(g, frame(rep, step), v)));
+            svg.append(parts.fragment(g -> painter.paintStrokes(g, frame(told, step), v)));
             svg.append("</g>");
         }
-        for (Role role : rep.progression().roles()) {
+        for (Role role : told.path().roles()) {
             svg.append(sprite(play, ground, v, parts, role));
         }
-        for (BallId ball : rep.timeline().ballIds()) {
-            Point2D at = v.toPixels(rep.timeline().ballAt(ball, 0));
+        for (BallId ball : told.timeline().ballIds()) {
+            Point2D at = v.toPixels(told.timeline().ballAt(ball, 0));
             svg.append("<g class=\"ball\" id=\"%sball-%s\" transform=\"translate(%s %s)\"><g class=\"inner\">"
                     .formatted(play.id(), ball, number(at.getX()), number(at.getY())));
             svg.append(parts.fragment(g -> painter.paintBall(g, v.unit())));
@@ -133,15 +133,15 @@ public final class PageExport {
         }
     }
 
-    private static Frame frame(Rep rep, int step) {
-        return new Frame(rep.drill(), rep.progression(), rep.timeline(), 0, step, false, Set.of());
+    private static Frame frame(Told told, int step) {
+        return new Frame(told.drill(), told.path(), told.timeline(), 0, step, false, Set.of());
     }
 
     private static String sprite(Play play, Ground ground, Viewport v, SvgParts parts, Role role) throws IOException {
-        Rep rep = play.rep();
+        Told told = play.told();
         Point2D origin = new Point2D.Double(0, 0);
-        Point2D at = v.toPixels(rep.timeline().poseAt(role.id(), 0).at());
-        double facing = v.heading(rep.timeline().poseAt(role.id(), 0).facingDegrees());
+        Point2D at = v.toPixels(told.timeline().poseAt(role.id(), 0).at());
+        double facing = v.heading(told.timeline().poseAt(role.id(), 0).facingDegrees());
         Color colour = role.team().map(ground::chalk).orElseGet(() -> ground.side(role.side()));
         String nose = parts.fragment(g -> {
             Painter.prepare(g);
@@ -175,11 +175,11 @@ public final class PageExport {
     }
 
     private static void play(ObjectNode data, Play play, List<Play> plays, Viewport v) {
-        Rep rep = play.rep();
-        double seconds = rep.timeline().seconds();
+        Told told = play.told();
+        double seconds = told.timeline().seconds();
         data.put("id", play.id());
-        data.put("chapter", rep.whole().id().text());
-        data.put("path", rep.wayLabel());
+        data.put("chapter", told.run().version().id().text());
+        data.put("path", told.run().label());
         data.put("seconds", round(seconds, 1000));
         ArrayNode turns = data.putArray("turns");
         for (Play.Turn turn : play.turns(plays)) {
@@ -195,19 +195,19 @@ public final class PageExport {
             }
         }
         ArrayNode steps = data.putArray("steps");
-        rep.timeline().steps().forEach(s -> steps.add(round(s.start(), 1000)));
+        told.timeline().steps().forEach(s -> steps.add(round(s.start(), 1000)));
         ObjectNode roles = data.putObject("roles");
-        for (Role role : rep.progression().roles()) {
+        for (Role role : told.path().roles()) {
             ObjectNode r = roles.putObject(role.id().text());
-            r.set("track", track(t -> rep.timeline().poseAt(role.id(), t).at(), seconds));
-            r.set("facing", facings(rep, role, v, seconds));
+            r.set("track", track(t -> told.timeline().poseAt(role.id(), t).at(), seconds));
+            r.set("facing", facings(told, role, v, seconds));
         }
         ObjectNode balls = data.putObject("balls");
-        for (BallId ball : rep.timeline().ballIds()) {
+        for (BallId ball : told.timeline().ballIds()) {
             ObjectNode b = balls.putObject(ball.text());
-            b.set("track", track(t -> rep.timeline().ballAt(ball, t), seconds));
+            b.set("track", track(t -> told.timeline().ballAt(ball, t), seconds));
             ArrayNode held = b.putArray("held");
-            rep.timeline()
+            told.timeline()
                     .ballStates(ball)
                     .forEach(s -> held.addArray()
                             .add(round(s.start(), 10000))
@@ -227,11 +227,12 @@ public final class PageExport {
     }
 
     /** Flat: second, degrees in the picture… whenever the facing has turned by some degrees. */
-    private static ArrayNode facings(Rep rep, Role role, Viewport v, double seconds) {
+    private static ArrayNode facings(Told told, Role role, Viewport v, double seconds) {
         ArrayNode list = JSON.createArrayNode();
         double last = Double.NaN;
         for (int i = 0; i <= seconds * 20; i++) {
-            double facing = v.heading(rep.timeline().poseAt(role.id(), i / 20.0).facingDegrees());
+            double facing =
+                    v.heading(told.timeline().poseAt(role.id(), i / 20.0).facingDegrees());
             if (!(Math.abs(facing - last) < 2)) {
                 list.add(i / 20.0).add(Math.round(facing));
                 last = facing;
@@ -252,7 +253,7 @@ public final class PageExport {
 
     private static String roleOptions(List<Play> plays) {
         Map<String, String> labels = new LinkedHashMap<>();
-        plays.forEach(p -> p.rep().progression().roles().forEach(r -> labels.putIfAbsent(r.id().text(), r.label())));
+        plays.forEach(p -> p.told().path().roles().forEach(r -> labels.putIfAbsent(r.id().text(), r.label())));
         StringBuilder html =
                 new StringBuilder("<option value=\"\">" + escape(TEXTS.get("page.everyone")) + "</option>");
         labels.forEach((id, label) -> html.append("<option value=\"%s\">%s</option>".formatted(id, escape(label))));
@@ -262,9 +263,9 @@ public final class PageExport {
     /** The versions; none where there is one only. */
     private static String chapters(List<Play> plays) {
         Map<String, String> titles = new LinkedHashMap<>();
-        plays.forEach(p ->
-                titles.putIfAbsent(p.rep().whole().id().text(), p.rep().whole().title()));
-        String now = first(plays).rep().whole().id().text();
+        plays.forEach(p -> titles.putIfAbsent(
+                p.told().run().version().id().text(), p.told().run().version().title()));
+        String now = first(plays).told().run().version().id().text();
         StringBuilder html = new StringBuilder();
         titles.forEach((id, title) -> html.append(
                 "<option value=\"%s\"%s>%s</option>".formatted(id, id.equals(now) ? " selected" : "", escape(title))));
@@ -278,24 +279,24 @@ public final class PageExport {
     private static String words(List<Play> plays) {
         StringBuilder html = new StringBuilder();
         for (int i = 0; i < plays.size(); i++) {
-            Rep rep = plays.get(i).rep();
-            html.append("<div class=\"told\" data-play=\"%d\"%s>"
+            Told told = plays.get(i).told();
+            html.append("<div class=\"rep\" data-play=\"%d\"%s>"
                     .formatted(i, plays.get(i).id().isEmpty() ? "" : " hidden"));
-            String suits = rep.whole().course().suits().inWords();
+            String suits = told.run().version().course().suits().inWords();
             if (!suits.isEmpty()) {
                 html.append("<p>")
                         .append(escape(TEXTS.get("sheet.level", suits)))
                         .append("</p>");
             }
-            lines(html, "page.changes", rep.talk().changes());
+            lines(html, "page.changes", told.talk().changes());
             html.append("<ol>");
-            for (int s = 0; s < rep.talk().steps().size(); s++) {
-                step(html, rep.talk().steps().get(s), s);
+            for (int s = 0; s < told.talk().steps().size(); s++) {
+                step(html, told.talk().steps().get(s), s);
             }
             html.append("</ol>");
-            lines(html, "page.rules", rep.talk().rules());
-            lines(html, "page.rotation", rep.talk().rotation());
-            lines(html, "page.cautions", rep.talk().cautions());
+            lines(html, "page.rules", told.talk().rules());
+            lines(html, "page.rotation", told.talk().rotation());
+            lines(html, "page.cautions", told.talk().cautions());
             html.append("</div>");
         }
         return html.toString();
@@ -330,11 +331,11 @@ public final class PageExport {
     private static String parts(List<Play> plays) {
         StringBuilder html = new StringBuilder();
         for (int i = 0; i < plays.size(); i++) {
-            Rep rep = plays.get(i).rep();
-            for (Role role : rep.progression().roles()) {
+            Told told = plays.get(i).told();
+            for (Role role : told.path().roles()) {
                 html.append(
                         "<section class=\"part\" data-play=\"%d\" data-role=\"%s\" hidden>".formatted(i, role.id()));
-                for (String line : Words.partOf(role.id(), rep.drill(), rep.progression(), rep.talk())) {
+                for (String line : Words.partOf(role.id(), told.drill(), told.path(), told.talk())) {
                     html.append("<p>").append(escape(line)).append("</p>");
                 }
                 html.append("</section>");

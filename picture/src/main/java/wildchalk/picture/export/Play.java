@@ -4,30 +4,30 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import wildchalk.core.drill.Choices;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.motion.Turnings;
 import wildchalk.core.motion.Turnings.Turning;
+import wildchalk.core.path.Choices;
+import wildchalk.core.path.Outcomes;
 
 /**
  * One path of one version, as a page plays it.
  *
  * @param id what its parts of the page are named by: empty for the one that is shown first
  */
-record Play(Rep rep, String id) {
+record Play(Told told, String id) {
 
     /** More paths of one version than a phone should carry. */
     static final int MOST_WAYS = 24;
 
     /** Every path of every version, versions in their order; the one that is given is shown first. */
-    static List<Play> all(Rep first) {
+    static List<Play> all(Told first) {
         List<Play> plays = new ArrayList<>();
         for (Progression p : first.drill().progressions()) {
-            boolean own = p.equals(first.whole());
-            Rep rep = own ? first : Rep.of(first.drill(), p, first.reader());
-            for (Rep way : rep.everyWay(MOST_WAYS)) {
-                boolean isFirst = own && way.progression().equals(first.progression());
+            boolean own = p.equals(first.run().version());
+            Told told = own ? first : Told.of(first.drill(), p, first.reader());
+            for (Told way : told.everyWay(MOST_WAYS)) {
+                boolean isFirst = own && way.path().equals(first.path());
                 plays.add(new Play(way, isFirst ? "" : "p" + plays.size() + "-"));
             }
         }
@@ -40,7 +40,7 @@ record Play(Rep rep, String id) {
     List<Turn> turns(List<Play> all) {
         List<Turn> turns = new ArrayList<>();
         List<String> before = new ArrayList<>();
-        for (Turning turning : rep.turnings()) {
+        for (Turning turning : told.run().turnings()) {
             List<Integer> to = turning.ways().stream()
                     .map(w -> index(all, before, turning, w))
                     .toList();
@@ -52,12 +52,12 @@ record Play(Rep rep, String id) {
 
     /** The play that is the same up to a turning and goes one of its ways there. */
     private int index(List<Play> all, List<String> before, Turning turning, Turnings.Option way) {
-        Map<String, String> here = taken(rep.whole(), rep.choices());
-        Map<String, String> wanted = taken(rep.whole(), way.choices());
+        Map<String, String> here = taken(told.run().version(), told.run().choices());
+        Map<String, String> wanted = taken(told.run().version(), way.choices());
         for (int i = 0; i < all.size(); i++) {
-            Rep other = all.get(i).rep;
-            Map<String, String> there = taken(other.whole(), other.choices());
-            if (other.whole().equals(rep.whole())
+            Told other = all.get(i).told;
+            Map<String, String> there = taken(other.run().version(), other.run().choices());
+            if (other.run().version().equals(told.run().version())
                     && wanted.get(turning.id()).equals(there.get(turning.id()))
                     && before.stream().allMatch(t -> here.get(t).equals(there.get(t)))) {
                 return i;

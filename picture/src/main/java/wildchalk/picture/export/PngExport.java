@@ -30,8 +30,8 @@ public final class PngExport {
      * @param step index from 0
      * @param width pixels, at least 200; the height follows
      */
-    public static byte[] step(Rep rep, int step, Ground ground, int width) throws IOException {
-        StepPicture picture = new StepPicture(rep, step, ground, width);
+    public static byte[] step(Told told, int step, Ground ground, int width) throws IOException {
+        StepPicture picture = new StepPicture(told, step, ground, width);
         BufferedImage image = new BufferedImage(width, (int) Math.ceil(picture.height()), BufferedImage.TYPE_INT_RGB);
         Graphics2D g = image.createGraphics();
         picture.paint(g);

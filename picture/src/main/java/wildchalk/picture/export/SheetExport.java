@@ -14,10 +14,11 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import wildchalk.core.drill.Audience;
-import wildchalk.core.drill.Outcomes;
-import wildchalk.core.drill.Way;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Path;
+import wildchalk.core.path.Way;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
 import wildchalk.core.words.Sentence;
@@ -59,7 +60,7 @@ public final class SheetExport {
 
     private SheetExport() {}
 
-    public static byte[] of(Rep rep, Paper paper, Progress progress) throws IOException {
+    public static byte[] of(Told told, Paper paper, Progress progress) throws IOException {
         Progress.tell(progress, 0);
         XRLog.setLoggingEnabled(false);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -68,15 +69,15 @@ public final class SheetExport {
         font(builder, Fonts.BOLD_FILE, 700, BaseRendererBuilder.FontStyle.NORMAL);
         font(builder, Fonts.ITALIC_FILE, 400, BaseRendererBuilder.FontStyle.ITALIC);
         DefaultObjectDrawerFactory drawers = new DefaultObjectDrawerFactory();
-        List<SheetParts.Part> parts = new ArrayList<>(SheetParts.ofVersion(rep));
+        List<SheetParts.Part> parts = new ArrayList<>(SheetParts.ofVersion(told));
         int own = parts.size();
-        parts.addAll(SheetParts.otherVersions(rep));
+        parts.addAll(SheetParts.otherVersions(told));
         drawers.registerDrawer("wildchalk/diagram", diagramDrawer(parts));
-        drawers.registerDrawer("wildchalk/legend", legendDrawer(rep));
+        drawers.registerDrawer("wildchalk/legend", legendDrawer(told));
         builder.useObjectDrawerFactory(drawers);
         builder.withProducer("Wild Chalk");
         builder.usePdfUaAccessibility(true);
-        builder.withHtmlContent(html(rep, paper, parts, own), null);
+        builder.withHtmlContent(html(told, paper, parts, own), null);
         builder.toStream(out);
         Progress.tell(progress, 0.2);
         builder.run();
@@ -92,18 +93,18 @@ public final class SheetExport {
         return (element, x, y, width, height, output, context, dotsPerPixel) -> {
             int step = Integer.parseInt(element.getAttribute("data-step"));
             SheetParts.Part part = parts.get(Integer.parseInt(element.getAttribute("data-part")));
-            Rep rep = part.rep();
+            Told told = part.told();
             output.drawWithGraphics(
                     (float) x, (float) y, (float) width / dotsPerPixel, (float) height / dotsPerPixel, g -> {
                         double w = width / dotsPerPixel;
                         double h = height / dotsPerPixel;
-                        Viewport v =
-                                Viewport.fitting(rep.drill().surfaceUse(), w, h).withUnit(MARK_PIXELS);
+                        Viewport v = Viewport.fitting(told.drill().surfaceUse(), w, h)
+                                .withUnit(MARK_PIXELS);
                         g.clip(new Rectangle2D.Double(0, 0, w, h));
-                        new Painter(Ground.PAPER, rep.reader().code())
+                        new Painter(Ground.PAPER, told.reader().code())
                                 .paint(
                                         (Graphics2D) g,
-                                        Frame.ofStep(rep.drill(), rep.progression(), rep.timeline(), step)
+                                        Frame.ofStep(told.drill(), told.path(), told.timeline(), step)
                                                 .with(Extra.NONE.withChanges(part.marks())),
                                         v);
                     });
@@ -111,14 +112,14 @@ public final class SheetExport {
         };
     }
 
-    private static FSObjectDrawer legendDrawer(Rep rep) {
+    private static FSObjectDrawer legendDrawer(Told told) {
         return (element, x, y, width, height, output, context, dotsPerPixel) -> {
             output.drawWithGraphics(
                     (float) x,
                     (float) y,
                     (float) width / dotsPerPixel,
                     (float) height / dotsPerPixel,
-                    g -> rep.legend()
+                    g -> told.legend()
                             .paint(
                                     (Graphics2D) g,
                                     Ground.PAPER,
@@ -126,34 +127,34 @@ public final class SheetExport {
                                     0,
                                     width / dotsPerPixel,
                                     0.78,
-                                    rep.drill().surface().ballName()));
+                                    told.drill().surface().ballName()));
             return null;
         };
     }
 
     // ---- the text ----
 
-    private static String html(Rep rep, Paper paper, List<SheetParts.Part> parts, int own) throws IOException {
+    private static String html(Told told, Paper paper, List<SheetParts.Part> parts, int own) throws IOException {
         StringBuilder body = new StringBuilder();
-        body.append("<h1>").append(escape(rep.drill().title())).append("</h1>");
-        body.append("<p class=\"about\">").append(escape(about(rep))).append("</p>");
-        suits(body, rep);
+        body.append("<h1>").append(escape(told.drill().title())).append("</h1>");
+        body.append("<p class=\"about\">").append(escape(about(told))).append("</p>");
+        suits(body, told);
         diagrams(body, parts.get(0), 0, paper);
         body.append(
                 "<object type=\"wildchalk/legend\" class=\"legend\" alt=\"%s\" style=\"width:%smm;height:%smm\"></object>"
                         .formatted(escape(TEXTS.get("sheet.legend")), paper.textWidthMillimetres, LEGEND_MILLIMETRES));
-        section(body, "sheet.talk", talk(rep, parts.get(0).steps()));
-        ways(body, rep, parts, own, paper);
-        optional(body, "sheet.rules", rep.talk().rules());
-        optional(body, "sheet.rotation", rep.talk().rotation());
-        optional(body, "sheet.cautions", rep.talk().cautions());
-        optional(body, "sheet.changes", rep.talk().changes());
-        section(body, "sheet.gear", list(rep.talk().gear()));
-        section(body, "sheet.set-up", list(rep.talk().setUp()));
-        if (!rep.drill().notes().isEmpty()) {
-            section(body, "sheet.notes", "<p>" + escape(rep.drill().notes()) + "</p>");
+        section(body, "sheet.talk", talk(told, parts.get(0).steps()));
+        ways(body, told, parts, own, paper);
+        optional(body, "sheet.rules", told.talk().rules());
+        optional(body, "sheet.rotation", told.talk().rotation());
+        optional(body, "sheet.cautions", told.talk().cautions());
+        optional(body, "sheet.changes", told.talk().changes());
+        section(body, "sheet.gear", list(told.talk().gear()));
+        section(body, "sheet.set-up", list(told.talk().setUp()));
+        if (!told.drill().notes().isEmpty()) {
+            section(body, "sheet.notes", "<p>" + escape(told.drill().notes()) + "</p>");
         }
-        List<String> findings = rep.findings().stream()
+        List<String> findings = told.run().findings().stream()
                 .map((Finding f) -> f.message() + " " + f.remedy())
                 .toList();
         if (!findings.isEmpty()) {
@@ -162,30 +163,31 @@ public final class SheetExport {
         versions(body, parts, own, paper);
         body.append("<p class=\"note\">")
                 .append(escape(TEXTS.get(
-                        "sheet.figures", rep.drill().audience().paceBand().label())))
+                        "sheet.figures", told.drill().audience().paceBand().label())))
                 .append("</p>");
         return resource("sheet.html")
                 .replace("@paper@", paper.css)
-                .replace("@css-title@", cssText(rep.drill().title()))
-                .replace("@title@", escape(rep.drill().title()))
+                .replace("@css-title@", cssText(told.drill().title()))
+                .replace("@title@", escape(told.drill().title()))
                 .replace("@body@", body);
     }
 
-    private static String about(Rep rep) {
-        Audience.HeadCount players = rep.drill().audience().players();
+    private static String about(Told told) {
+        Audience.HeadCount players = told.drill().audience().players();
         String ages = String.join(
-                ", ", rep.drill().audience().ages().stream().map(a -> a.label()).toList());
-        return rep.progression().title() + " · " + rep.drill().surface().title() + " · "
+                ", ",
+                told.drill().audience().ages().stream().map(a -> a.label()).toList());
+        return told.path().title() + " · " + told.drill().surface().title() + " · "
                 + TEXTS.get("sheet.for", ages, players.min(), players.max(), players.best()) + " · "
-                + TEXTS.get("sheet.seconds", Numbers.fixed(rep.timeline().seconds(), 1));
+                + TEXTS.get("sheet.seconds", Numbers.fixed(told.timeline().seconds(), 1));
     }
 
     /** The ways it can go, and pictures and words of the steps that are not on the one shown first. */
-    private static void ways(StringBuilder body, Rep rep, List<SheetParts.Part> parts, int own, Paper paper) {
-        if (!Outcomes.areMany(rep.whole())) {
+    private static void ways(StringBuilder body, Told told, List<SheetParts.Part> parts, int own, Paper paper) {
+        if (!Outcomes.areMany(told.run().version())) {
             return;
         }
-        List<Way> all = Outcomes.ways(rep.whole());
+        List<Way> all = Outcomes.ways(told.run().version());
         List<String> lines = all.stream()
                 .limit(MOST_WAYS)
                 .map(w -> TEXTS.get(
@@ -193,14 +195,14 @@ public final class SheetExport {
                         w.label(),
                         Numbers.brief(100 * w.chance(), 0),
                         Numbers.fixed(
-                                Timeline.of(rep.drill(), Outcomes.along(rep.whole(), w.choices()))
+                                Timeline.of(told.drill(), Path.of(told.run().version(), w.choices()))
                                         .seconds(),
                                 1)))
                 .toList();
         section(body, "sheet.paths", list(lines));
         for (int i = 1; i < own; i++) {
             diagrams(body, parts.get(i), i, paper);
-            body.append(talk(parts.get(i).rep(), parts.get(i).steps()));
+            body.append(talk(parts.get(i).told(), parts.get(i).steps()));
         }
     }
 
@@ -208,9 +210,10 @@ public final class SheetExport {
         for (int i = own; i < parts.size(); i++) {
             SheetParts.Part part = parts.get(i);
             body.append("<h2>")
-                    .append(escape(TEXTS.get("sheet.version", part.rep().whole().title())))
+                    .append(escape(TEXTS.get(
+                            "sheet.version", part.told().run().version().title())))
                     .append("</h2>");
-            suits(body, part.rep());
+            suits(body, part.told());
             List<String> changes = SheetParts.changes(part);
             if (!changes.isEmpty()) {
                 body.append(list(changes));
@@ -220,8 +223,8 @@ public final class SheetExport {
     }
 
     /** Whom the version is for, where it says so. */
-    private static void suits(StringBuilder body, Rep rep) {
-        String suits = rep.whole().course().suits().inWords();
+    private static void suits(StringBuilder body, Told told) {
+        String suits = told.run().version().course().suits().inWords();
         if (!suits.isEmpty()) {
             body.append("<p>").append(escape(TEXTS.get("sheet.level", suits))).append("</p>");
         }
@@ -234,20 +237,20 @@ public final class SheetExport {
     }
 
     private static void diagrams(StringBuilder body, SheetParts.Part part, int number, Paper paper) {
-        Rep rep = part.rep();
+        Told told = part.told();
         int steps = part.steps().size();
         if (steps == 0) {
             return;
         }
         boolean pairs = steps > 1 || number > 0;
         double width = paper.textWidthMillimetres * (pairs ? PAIR : 1);
-        double aspect = Viewport.aspect(rep.drill().surfaceUse());
+        double aspect = Viewport.aspect(told.drill().surfaceUse());
         double height = Math.min(width * aspect, 95);
         // a table keeps the pictures in the order in which they are read; floats are painted before all other text
         body.append("<table class=\"diagrams\">");
         for (int s = 0; s < steps; s++) {
             int step = part.steps().get(s);
-            StepWords words = rep.talk().steps().get(step);
+            StepWords words = told.talk().steps().get(step);
             String title = words.title();
             body.append(s % 2 == 0 || !pairs ? "<tr>" : "");
             body.append(
@@ -279,10 +282,10 @@ public final class SheetExport {
         return html.append("</ul>").toString();
     }
 
-    private static String talk(Rep rep, List<Integer> steps) {
+    private static String talk(Told told, List<Integer> steps) {
         StringBuilder html = new StringBuilder();
         for (int index : steps) {
-            StepWords step = rep.talk().steps().get(index);
+            StepWords step = told.talk().steps().get(index);
             html.append("<div class=\"step\"><h3>%s <span>%s</span></h3>"
                     .formatted(escape(step.title()), escape(step.span())));
             html.append("<table>");

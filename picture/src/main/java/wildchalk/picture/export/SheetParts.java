@@ -5,12 +5,13 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import wildchalk.core.drill.Choices;
-import wildchalk.core.drill.Outcomes;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.ladder.ChangeMarks;
+import wildchalk.core.path.Choices;
+import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Path;
 import wildchalk.core.words.Words;
 
 /** What a sheet shows beside the path that it is made for: steps of other paths, and what other versions change. */
@@ -19,27 +20,28 @@ final class SheetParts {
     /**
      * Pictures that belong together.
      *
-     * @param rep whose steps they are
+     * @param told whose steps they are
      * @param steps indices of its steps
      * @param marks what the version changes in its base, to be marked
      */
-    record Part(Rep rep, List<Integer> steps, Optional<ChangeMarks> marks) {}
+    record Part(Told told, List<Integer> steps, Optional<ChangeMarks> marks) {}
 
     private SheetParts() {}
 
     /** The path itself, then steps of the same version that are on other paths, each with a path that has it. */
-    static List<Part> ofVersion(Rep rep) {
+    static List<Part> ofVersion(Told told) {
         List<Part> parts = new ArrayList<>();
-        parts.add(new Part(rep, all(rep), Optional.empty()));
+        parts.add(new Part(told, all(told), Optional.empty()));
         Set<StepId> shown = new HashSet<>();
-        rep.progression().steps().forEach(s -> shown.add(s.id()));
-        for (Step step : rep.whole().steps()) {
+        told.path().steps().forEach(s -> shown.add(s.id()));
+        for (Step step : told.run().version().steps()) {
             if (!shown.contains(step.id())) {
-                Choices way = Outcomes.leadingTo(rep.whole(), step, rep.choices());
-                Rep other = Rep.of(rep.drill(), rep.whole(), way, rep.reader());
+                Choices way = Outcomes.leadingTo(
+                        told.run().version(), step, told.run().choices());
+                Told other = Told.of(told.drill(), Path.of(told.run().version(), way), told.reader());
                 List<Integer> fresh = new ArrayList<>();
-                for (int i = 0; i < other.progression().steps().size(); i++) {
-                    if (shown.add(other.progression().steps().get(i).id())) {
+                for (int i = 0; i < other.path().steps().size(); i++) {
+                    if (shown.add(other.path().steps().get(i).id())) {
                         fresh.add(i);
                     }
                 }
@@ -50,32 +52,32 @@ final class SheetParts {
     }
 
     /** The other versions, each with the steps that it changes. */
-    static List<Part> otherVersions(Rep rep) {
+    static List<Part> otherVersions(Told told) {
         List<Part> parts = new ArrayList<>();
-        for (Progression p : rep.drill().progressions()) {
-            if (!p.equals(rep.whole())) {
-                Rep other = Rep.of(rep.drill(), p, rep.reader());
-                Optional<Progression> base =
-                        p.basedOn().flatMap(rep.drill()::progression).map(b -> Outcomes.along(b, Choices.USUAL));
-                Optional<ChangeMarks> marks = base.map(b -> ChangeMarks.between(b, other.progression()));
+        for (Progression p : told.drill().progressions()) {
+            if (!p.equals(told.run().version())) {
+                Told other = Told.of(told.drill(), p, told.reader());
+                Optional<Path> base =
+                        p.basedOn().flatMap(told.drill()::progression).map(Path::usual);
+                Optional<ChangeMarks> marks = base.map(b -> ChangeMarks.between(b, other.path()));
                 parts.add(new Part(other, marks.isPresent() ? changed(other, marks.get()) : all(other), marks));
             }
         }
         return parts;
     }
 
-    private static List<Integer> all(Rep rep) {
+    private static List<Integer> all(Told told) {
         List<Integer> steps = new ArrayList<>();
-        for (int i = 0; i < rep.progression().steps().size(); i++) {
+        for (int i = 0; i < told.path().steps().size(); i++) {
             steps.add(i);
         }
         return steps;
     }
 
-    private static List<Integer> changed(Rep rep, ChangeMarks marks) {
+    private static List<Integer> changed(Told told, ChangeMarks marks) {
         List<Integer> steps = new ArrayList<>();
-        for (int i = 0; i < rep.progression().steps().size(); i++) {
-            boolean here = rep.progression().steps().get(i).moves().stream()
+        for (int i = 0; i < told.path().steps().size(); i++) {
+            boolean here = told.path().steps().get(i).moves().stream()
                     .anyMatch(m -> marks.moves().contains(m.id()));
             if (here || i == 0 && !marks.added().isEmpty()) {
                 steps.add(i);
@@ -87,6 +89,8 @@ final class SheetParts {
     /** What a version changes, in words. */
     static List<String> changes(Part part) {
         return Words.changes(
-                part.rep().drill(), part.rep().whole(), part.rep().reader().unit());
+                part.told().drill(),
+                part.told().run().version(),
+                part.told().reader().unit());
     }
 }

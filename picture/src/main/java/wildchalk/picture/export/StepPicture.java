@@ -25,7 +25,7 @@ final class StepPicture {
     private static final double TEXT_SIZE = 14;
     private static final double TEXT_LEADING = 20;
 
-    private final Rep rep;
+    private final Told told;
     private final int step;
     private final Ground ground;
     private final double width;
@@ -35,21 +35,21 @@ final class StepPicture {
     private final double diagramHeight;
     private final double legendHeight;
 
-    StepPicture(Rep rep, int step, Ground ground, double width) {
-        this.rep = rep;
+    StepPicture(Told told, int step, Ground ground, double width) {
+        this.told = told;
         this.step = step;
         this.ground = ground;
         this.width = width;
         this.unit = width / 880;
-        this.legend = rep.legend();
+        this.legend = told.legend();
         Graphics2D measure = new BufferedImage(1, 1, BufferedImage.TYPE_INT_RGB).createGraphics();
         Painter.prepare(measure);
         this.caption = wrap(measure);
         this.legendHeight = legend.height(
-                measure, width - 2 * PAD * unit, unit, rep.drill().surface().ballName());
+                measure, width - 2 * PAD * unit, unit, told.drill().surface().ballName());
         measure.dispose();
         this.diagramHeight = (width - 2 * PAD * unit)
-                * Math.min(1, Viewport.aspect(rep.drill().surfaceUse()));
+                * Math.min(1, Viewport.aspect(told.drill().surfaceUse()));
     }
 
     double height() {
@@ -85,34 +85,34 @@ final class StepPicture {
                 y,
                 width - 2 * PAD * unit,
                 unit,
-                rep.drill().surface().ballName());
+                told.drill().surface().ballName());
     }
 
     private void diagram(Graphics2D g, double x, double y) {
         AffineTransform before = g.getTransform();
         g.translate(x, y);
-        Viewport viewport = Viewport.fitting(rep.drill().surfaceUse(), width - 2 * PAD * unit, diagramHeight);
+        Viewport viewport = Viewport.fitting(told.drill().surfaceUse(), width - 2 * PAD * unit, diagramHeight);
         Shape clip = g.getClip();
         g.clip(new Rectangle2D.Double(0, 0, viewport.width(), viewport.height()));
-        new Painter(ground, rep.reader().code())
-                .paint(g, Frame.ofStep(rep.drill(), rep.progression(), rep.timeline(), step), viewport);
+        new Painter(ground, told.reader().code())
+                .paint(g, Frame.ofStep(told.drill(), told.path(), told.timeline(), step), viewport);
         g.setClip(clip);
         g.setTransform(before);
     }
 
     private String title() {
-        return rep.talk().steps().isEmpty()
-                ? rep.drill().title()
-                : rep.drill().title() + " · " + rep.talk().steps().get(step).title();
+        return told.talk().steps().isEmpty()
+                ? told.drill().title()
+                : told.drill().title() + " · " + told.talk().steps().get(step).title();
     }
 
     private List<String> wrap(Graphics2D g) {
         Font font = Fonts.regular(TEXT_SIZE * unit);
         List<String> lines = new ArrayList<>();
-        if (rep.talk().steps().isEmpty()) {
+        if (told.talk().steps().isEmpty()) {
             return lines;
         }
-        StepWords words = rep.talk().steps().get(step);
+        StepWords words = told.talk().steps().get(step);
         for (Sentence sentence : words.sentences()) {
             StringBuilder line = new StringBuilder();
             for (String word : sentence.text().split(" ")) {

@@ -14,8 +14,8 @@ public final class SvgExport {
     private SvgExport() {}
 
     /** @param step index from 0 */
-    public static byte[] step(Rep rep, int step, Ground ground) throws IOException {
-        StepPicture picture = new StepPicture(rep, step, ground, WIDTH);
+    public static byte[] step(Told told, int step, Ground ground) throws IOException {
+        StepPicture picture = new StepPicture(told, step, ground, WIDTH);
         SvgParts parts = new SvgParts();
         SVGGraphics2D g = parts.graphics();
         int height = (int) Math.ceil(picture.height());

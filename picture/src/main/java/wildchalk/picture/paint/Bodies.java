@@ -75,7 +75,7 @@ public final class Bodies {
     }
 
     public static Optional<RoleId> roleAt(Frame frame, Viewport v, double x, double y, double slack) {
-        List<Role> roles = new ArrayList<>(frame.progression().roles());
+        List<Role> roles = new ArrayList<>(frame.path().roles());
         Collections.reverse(roles);
         double reach = BODY_RADIUS * v.unit() + slack;
         return roles.stream()
@@ -87,7 +87,7 @@ public final class Bodies {
     /** The ball under a pixel. */
     public static Optional<BallId> ballAt(Frame frame, Viewport v, double x, double y, double slack) {
         double reach = BALL_RADIUS * v.unit() + slack;
-        return frame.progression().balls().stream()
+        return frame.path().balls().stream()
                 .map(Ball::id)
                 .filter(b -> of(frame, v, b).distance(x, y) <= reach)
                 .findFirst();

@@ -31,21 +31,21 @@ final class BodyPainter {
     }
 
     void paintQueues() {
-        frame.progression().lines().forEach(this::queue);
+        frame.path().lines().forEach(this::queue);
     }
 
     void paintBodies() {
-        for (Role role : frame.progression().roles()) {
+        for (Role role : frame.path().roles()) {
             body(role, frame.timeline().poseAt(role.id(), frame.seconds()));
         }
-        frame.progression().balls().forEach(this::ball);
+        frame.path().balls().forEach(this::ball);
     }
 
     private void queue(WaitingLine line) {
         double r = Bodies.QUEUE_RADIUS * v.unit();
         Color colour = line.feeds().isEmpty()
                 ? ground.quiet()
-                : frame.progression()
+                : frame.path()
                         .role(line.feeds().get(0))
                         .map(first -> colour(ground, first))
                         .orElse(ground.side(Side.NEUTRAL));

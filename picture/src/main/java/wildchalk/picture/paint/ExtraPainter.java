@@ -59,14 +59,14 @@ final class ExtraPainter {
         }
         frame.extra()
                 .followed()
-                .filter(r -> frame.progression().role(r).isPresent())
+                .filter(r -> frame.path().role(r).isPresent())
                 .ifPresent(r -> ring(Bodies.of(frame, v, r), ground.alert(), RING, false));
     }
 
     private void bodies(double t, float share, boolean otherRep) {
         Composite solid = g.getComposite();
         g.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, share));
-        for (Role role : frame.progression().roles()) {
+        for (Role role : frame.path().roles()) {
             if (!otherRep || !stays(role)) {
                 Pose pose = frame.timeline().poseAt(role.id(), t);
                 double facing = v.heading(pose.facingDegrees());
@@ -84,7 +84,7 @@ final class ExtraPainter {
 
     /** The same person in every rep. */
     private boolean stays(Role role) {
-        return frame.progression().course().rotation().stream()
+        return frame.path().course().rotation().stream()
                 .anyMatch(r -> r.role().equals(role.id()) && r.how() == Rotation.How.STAY);
     }
 
@@ -92,14 +92,13 @@ final class ExtraPainter {
 
     private void changes(ChangeMarks marks) {
         for (ElementId id : marks.added()) {
-            Elements.place(frame.progression(), id).ifPresent(p -> {
+            Elements.place(frame.path(), id).ifPresent(p -> {
                 Point2D at = v.toPixels(p);
                 ring(at, ground.alert(), RING, false);
                 sign(at, true);
             });
         }
-        marks.movedFrom()
-                .forEach((id, from) -> Elements.place(frame.progression(), id).ifPresent(to -> moved(from, to)));
+        marks.movedFrom().forEach((id, from) -> Elements.place(frame.path(), id).ifPresent(to -> moved(from, to)));
         marks.gone().forEach(p -> {
             Point2D at = v.toPixels(p);
             ring(at, ground.quiet(), RING, true);

@@ -5,9 +5,9 @@ import java.util.Objects;
 import java.util.Set;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Step;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 
 /**
  * One moment of a drill, and what of it is to be drawn.
@@ -20,7 +20,7 @@ import wildchalk.core.motion.Timeline;
  */
 public record Frame(
         Drill drill,
-        Progression progression,
+        Path path,
         Timeline timeline,
         double seconds,
         int currentStep,
@@ -36,47 +36,45 @@ public record Frame(
     /** With nothing beside the moment. */
     public Frame(
             Drill drill,
-            Progression progression,
+            Path path,
             Timeline timeline,
             double seconds,
             int currentStep,
             boolean ghosts,
             Set<MoveId> selected) {
-        this(drill, progression, timeline, seconds, currentStep, ghosts, selected, Extra.NONE);
+        this(drill, path, timeline, seconds, currentStep, ghosts, selected, Extra.NONE);
     }
 
     public Frame with(Extra beside) {
-        return new Frame(drill, progression, timeline, seconds, currentStep, ghosts, selected, beside);
+        return new Frame(drill, path, timeline, seconds, currentStep, ghosts, selected, beside);
     }
 
     /** The same drill at another moment. */
     Frame at(double t) {
-        return new Frame(drill, progression, timeline, t, currentStep, ghosts, selected, extra);
+        return new Frame(drill, path, timeline, t, currentStep, ghosts, selected, extra);
     }
 
     /** A moment with the strokes of its own step and ghosts of those before. */
-    public static Frame at(Drill drill, Progression progression, Timeline timeline, double seconds) {
-        return new Frame(drill, progression, timeline, seconds, timeline.stepIndexAt(seconds), true, Set.of());
+    public static Frame at(Drill drill, Path path, Timeline timeline, double seconds) {
+        return new Frame(drill, path, timeline, seconds, timeline.stepIndexAt(seconds), true, Set.of());
     }
 
     /** The picture of a step for a sheet: everybody where the step starts, its strokes, no ghosts. */
-    public static Frame ofStep(Drill drill, Progression progression, Timeline timeline, int step) {
+    public static Frame ofStep(Drill drill, Path path, Timeline timeline, int step) {
         double start =
                 timeline.steps().isEmpty() ? 0 : timeline.steps().get(step).start();
-        return new Frame(drill, progression, timeline, start, step, false, Set.of());
+        return new Frame(drill, path, timeline, start, step, false, Set.of());
     }
 
     /** Moves whose strokes are drawn in full. */
     List<Step> currentSteps() {
-        List<Step> steps = progression.steps();
+        List<Step> steps = path.steps();
         return currentStep < steps.size() ? List.of(steps.get(currentStep)) : List.of();
     }
 
     List<Step> earlierSteps() {
         return ghosts
-                ? progression
-                        .steps()
-                        .subList(0, Math.min(currentStep, progression.steps().size()))
+                ? path.steps().subList(0, Math.min(currentStep, path.steps().size()))
                 : List.of();
     }
 }

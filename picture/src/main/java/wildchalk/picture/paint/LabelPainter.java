@@ -28,7 +28,7 @@ final class LabelPainter {
     }
 
     void paint() {
-        frame.progression().layout().notes().forEach(this::note);
+        frame.path().layout().notes().forEach(this::note);
         PlacedLabels.of(ground, v, frame).forEach(this::text);
     }
 

@@ -20,13 +20,13 @@ import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Passing;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.ZoneKind;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.MoveKinds;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 import wildchalk.core.text.Texts;
 import wildchalk.picture.style.Fonts;
 import wildchalk.picture.style.Ground;
@@ -89,7 +89,7 @@ public final class Legend {
     }
 
     /** The signs of a whole progression, so that every picture of a set has the same legend. */
-    public static Legend of(Progression drill, Timeline timeline, StrokeCode code) {
+    public static Legend of(Path drill, Timeline timeline, StrokeCode code) {
         Set<Sign> signs = new LinkedHashSet<>();
         drill.roles().forEach(r -> signs.add(Sign.valueOf(r.side().name())));
         for (Move move : drill.moves()) {

@@ -89,9 +89,9 @@ public final class Painter {
 
     public void paintGear(Graphics2D g, Frame frame, Viewport viewport) {
         prepare(g);
-        new LayoutPainter(g, ground, viewport).paint(frame.progression().layout());
+        new LayoutPainter(g, ground, viewport).paint(frame.path().layout());
         GearPainter gear = new GearPainter(g, ground, viewport);
-        frame.progression().gear().forEach(gear::paint);
+        frame.path().gear().forEach(gear::paint);
     }
 
     /** Those who stand in lines behind the first. */

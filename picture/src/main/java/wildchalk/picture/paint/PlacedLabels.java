@@ -78,19 +78,19 @@ public final class PlacedLabels {
         if (of instanceof RoleId role) {
             return Bodies.of(frame, v, role);
         }
-        return v.toPixels(Elements.place(frame.progression(), of).orElseThrow());
+        return v.toPixels(Elements.place(frame.path(), of).orElseThrow());
     }
 
     private void block() {
         double u = v.unit();
-        for (Role role : frame.progression().roles()) {
+        for (Role role : frame.path().roles()) {
             Point2D p = Bodies.of(frame, v, role.id());
             free.block(p.getX(), p.getY(), Bodies.BODY_RADIUS * u);
         }
-        for (WaitingLine line : frame.progression().lines()) {
+        for (WaitingLine line : frame.path().lines()) {
             Bodies.queue(v, line).forEach(p -> free.block(p.getX(), p.getY(), Bodies.QUEUE_RADIUS * u));
         }
-        for (Gear gear : frame.progression().gear()) {
+        for (Gear gear : frame.path().gear()) {
             Point2D p = v.toPixels(gear.at());
             double half = Math.min(gear.size().widthMetres(), gear.size().depthMetres()) / 2 * v.pixelsPerMetre();
             free.block(p.getX(), p.getY(), Math.max(7 * u, half));
@@ -98,11 +98,11 @@ public final class PlacedLabels {
                 block(gear);
             }
         }
-        for (Gap gap : frame.progression().layout().gaps()) {
+        for (Gap gap : frame.path().layout().gaps()) {
             Point2D p = v.toPixels(gap.middle());
             free.block(p.getX(), p.getY(), 9 * u);
         }
-        frame.progression().layout().notes().forEach(n -> free.block(Notes.card(v, n)));
+        frame.path().layout().notes().forEach(n -> free.block(Notes.card(v, n)));
     }
 
     /** A long piece is kept clear along its length. */
@@ -119,24 +119,24 @@ public final class PlacedLabels {
 
     /** First those that stand where a hand has put them, then the others about them. */
     private void place(boolean byHand) {
-        for (WaitingLine line : frame.progression().lines()) {
+        for (WaitingLine line : frame.path().lines()) {
             label(byHand, line.id(), line.label() + " \u00d7" + line.standing(), 15, ground.text());
         }
-        for (Role role : frame.progression().roles()) {
+        for (Role role : frame.path().roles()) {
             label(byHand, role.id(), role.task(), 16, ground.quiet());
         }
-        for (Gear gear : frame.progression().gear()) {
+        for (Gear gear : frame.path().gear()) {
             String words = gear.kind().isSupply() ? "\u00d7" + gear.count() : gear.label();
             label(byHand, gear.id(), words, 9, ground.text());
         }
-        for (MarkedZone zone : frame.progression().layout().zones()) {
+        for (MarkedZone zone : frame.path().layout().zones()) {
             label(byHand, zone.id(), zone.name(), -6, LayoutPainter.colour(ground, zone.kind()));
         }
     }
 
     private void label(boolean byHand, ElementId of, String words, double away, Color colour) {
         Optional<Point> offset =
-                Optional.ofNullable(frame.progression().layout().labels().get(of));
+                Optional.ofNullable(frame.path().layout().labels().get(of));
         if (words.isEmpty() || offset.isPresent() != byHand) {
             return;
         }

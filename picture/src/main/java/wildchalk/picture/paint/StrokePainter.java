@@ -71,8 +71,7 @@ final class StrokePainter {
     private void stroke(Move move) {
         Brush brush = new Brush(g, v.unit());
         MoveSpan span = frame.timeline().move(move.id());
-        Color ink =
-                BodyPainter.colour(ground, frame.progression().role(move.role()).orElseThrow());
+        Color ink = BodyPainter.colour(ground, frame.path().role(move.role()).orElseThrow());
         if (move instanceof Travel travel) {
             List<Point> path = line(move);
             brush.colour(ink);

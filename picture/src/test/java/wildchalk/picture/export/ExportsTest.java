@@ -43,9 +43,9 @@ class ExportsTest {
         return Demo.files().stream().map(f -> f.getFileName().toString().replace(".drill.json", ""));
     }
 
-    private static Rep rep(String id) {
+    private static Told rep(String id) {
         Drill drill = Demo.read(id);
-        return Rep.of(drill, drill.base());
+        return Told.of(drill, drill.base());
     }
 
     // ---- sheet ----
@@ -53,22 +53,22 @@ class ExportsTest {
     @ParameterizedTest
     @MethodSource("demos")
     void theSheetsTextStandsInTheOrderInWhichItIsRead(String id) throws IOException {
-        Rep rep = rep(id);
-        String text = text(SheetExport.of(rep, SheetExport.Paper.A4, Progress.NONE));
-        List<String> expected = new ArrayList<>(List.of(rep.drill().title()));
-        for (StepWords step : rep.talk().steps()) {
+        Told told = rep(id);
+        String text = text(SheetExport.of(told, SheetExport.Paper.A4, Progress.NONE));
+        List<String> expected = new ArrayList<>(List.of(told.drill().title()));
+        for (StepWords step : told.talk().steps()) {
             expected.add(step.title());
         }
         expected.add("Talk-through");
-        for (StepWords step : rep.talk().steps()) {
+        for (StepWords step : told.talk().steps()) {
             for (Sentence s : step.sentences()) {
                 expected.add(s.text());
             }
             expected.addAll(step.points());
         }
         expected.add("Bring");
-        expected.addAll(rep.talk().setUp());
-        expected.add(rep.drill().notes());
+        expected.addAll(told.talk().setUp());
+        expected.add(told.drill().notes());
         int at = 0;
         for (String wanted : expected) {
             int found = text.indexOf(normal(wanted), at);
@@ -90,8 +90,8 @@ class ExportsTest {
 
     @Test
     void theSheetIsVectorsTaggedAndOfTheChosenPaper() throws IOException {
-        Rep rep = rep("crossing-backs");
-        try (PDDocument document = Loader.loadPDF(SheetExport.of(rep, SheetExport.Paper.LETTER, Progress.NONE))) {
+        Told told = rep("crossing-backs");
+        try (PDDocument document = Loader.loadPDF(SheetExport.of(told, SheetExport.Paper.LETTER, Progress.NONE))) {
             assertEquals(612, document.getPage(0).getMediaBox().getWidth(), 1);
             assertEquals(792, document.getPage(0).getMediaBox().getHeight(), 1);
             assertTrue(document.getDocumentCatalog().getMarkInfo().isMarked());
@@ -108,10 +108,10 @@ class ExportsTest {
     void aTitleFullOfMarkupIsOnlyText() throws IOException {
         String nasty = "<b>&amp;\"'</b> <img src=x onerror=alert(1)>";
         Drill drill = Demo.read("crossing-backs").withTitle(nasty);
-        Rep rep = Rep.of(drill, drill.base());
+        Told told = Told.of(drill, drill.base());
         assertTrue(
-                text(SheetExport.of(rep, SheetExport.Paper.A4, Progress.NONE)).contains(nasty));
-        String page = new String(PageExport.of(rep, Ground.PAPER), StandardCharsets.UTF_8);
+                text(SheetExport.of(told, SheetExport.Paper.A4, Progress.NONE)).contains(nasty));
+        String page = new String(PageExport.of(told, Ground.PAPER), StandardCharsets.UTF_8);
         assertFalse(page.contains("<img"));
         assertTrue(page.contains("&lt;img src=x onerror=alert(1)&gt;"));
     }
@@ -121,9 +121,9 @@ class ExportsTest {
     @ParameterizedTest
     @MethodSource("demos")
     void theSvgParsesAndItsTextIsText(String id) throws Exception {
-        Rep rep = rep(id);
-        for (int step = 0; step < rep.talk().steps().size(); step++) {
-            byte[] svg = SvgExport.step(rep, step, Ground.PAPER);
+        Told told = rep(id);
+        for (int step = 0; step < told.talk().steps().size(); step++) {
+            byte[] svg = SvgExport.step(told, step, Ground.PAPER);
             Document document = DocumentBuilderFactory.newDefaultNSInstance()
                     .newDocumentBuilder()
                     .parse(new ByteArrayInputStream(svg));
@@ -134,23 +134,23 @@ class ExportsTest {
                 found.add(texts.item(i).getTextContent());
             }
             String title =
-                    rep.drill().title() + " · " + rep.talk().steps().get(step).title();
+                    told.drill().title() + " · " + told.talk().steps().get(step).title();
             assertTrue(found.contains(title), found.toString());
-            rep.progression().roles().forEach(r -> assertTrue(found.contains(r.label()), r.label()));
+            told.path().roles().forEach(r -> assertTrue(found.contains(r.label()), r.label()));
         }
     }
 
     @Test
     void thePngIsLargeSharpAndKnowsItsResolution() throws IOException {
-        Rep rep = rep("second-wave-from-the-left");
-        byte[] png = PngExport.step(rep, 0, Ground.PAPER, PngExport.PRINT_WIDTH);
+        Told told = rep("second-wave-from-the-left");
+        byte[] png = PngExport.step(told, 0, Ground.PAPER, PngExport.PRINT_WIDTH);
         BufferedImage image = ImageIO.read(new ByteArrayInputStream(png));
         assertEquals(2244, image.getWidth());
         // 19 cm at 300 dots an inch
         assertEquals(300, image.getWidth() / (19 / 2.54), 0.5);
         assertEquals(300 / 25.4, dotsPerMillimetre(png), 0.05);
         // sharp: a line of the court goes from floor to line and back within three pixels
-        BufferedImage small = ImageIO.read(new ByteArrayInputStream(PngExport.step(rep, 0, Ground.PAPER, 561)));
+        BufferedImage small = ImageIO.read(new ByteArrayInputStream(PngExport.step(told, 0, Ground.PAPER, 561)));
         // one that was blown up four times would spread each edge over four pixels
         assertTrue(steepest(image) > 0.8 * steepest(small), steepest(image) + " against " + steepest(small));
     }
@@ -180,13 +180,13 @@ class ExportsTest {
     @ParameterizedTest
     @MethodSource("demos")
     void theGifLastsAsLongAsTheRepAndRepeats(String id) throws IOException {
-        Rep rep = rep(id);
-        byte[] gif = GifExport.of(rep, Ground.SLATE, Progress.NONE);
+        Told told = rep(id);
+        byte[] gif = GifExport.of(told, Ground.SLATE, Progress.NONE);
         ImageReader reader = ImageIO.getImageReadersByFormatName("gif").next();
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(gif))) {
             reader.setInput(in);
             int frames = reader.getNumImages(true);
-            assertEquals(GifExport.frames(rep.timeline().seconds()), frames);
+            assertEquals(GifExport.frames(told.timeline().seconds()), frames);
             int hundredths = 0;
             for (int i = 0; i < frames; i++) {
                 IIOMetadataNode root =
@@ -200,7 +200,7 @@ class ExportsTest {
                 }
             }
             double moving = (hundredths - GifExport.LAST_HUNDREDTHS) / 100.0;
-            assertEquals(rep.timeline().seconds(), moving, GifExport.FRAME_HUNDREDTHS / 100.0);
+            assertEquals(told.timeline().seconds(), moving, GifExport.FRAME_HUNDREDTHS / 100.0);
         } finally {
             reader.dispose();
         }
@@ -226,12 +226,12 @@ class ExportsTest {
     @ParameterizedTest
     @MethodSource("demos")
     void tracksStayWithinMillimetres(String id) {
-        Rep rep = rep(id);
-        for (var role : rep.progression().roles()) {
+        Told told = rep(id);
+        for (var role : told.path().roles()) {
             List<Tracks.Key> keys = Tracks.of(
-                    t -> rep.timeline().poseAt(role.id(), t).at(),
-                    rep.timeline().seconds());
-            for (double t = 0; t < rep.timeline().seconds(); t += 0.013) {
+                    t -> told.timeline().poseAt(role.id(), t).at(),
+                    told.timeline().seconds());
+            for (double t = 0; t < told.timeline().seconds(); t += 0.013) {
                 double at = t;
                 int next = 1;
                 while (keys.get(next).seconds() < at) {
@@ -241,7 +241,7 @@ class ExportsTest {
                 Tracks.Key b = keys.get(next);
                 Point shown = a.at().towards(b.at(), (at - a.seconds()) / (b.seconds() - a.seconds()));
                 double away =
-                        shown.distanceTo(rep.timeline().poseAt(role.id(), at).at());
+                        shown.distanceTo(told.timeline().poseAt(role.id(), at).at());
                 assertTrue(away < 0.005, role.label() + " is " + away + " m off at " + at);
             }
         }
@@ -250,13 +250,13 @@ class ExportsTest {
     @Test
     void sheetAndPageSayWhomAVersionSuits() throws IOException {
         Drill ladder = Demo.read("lantern-ladder");
-        Rep few = Rep.of(
+        Told few = Told.of(
                 ladder, ladder.progression(new ProgressionId("few-touches")).orElseThrow());
-        Rep base = Rep.of(ladder, ladder.base());
+        Told base = Told.of(ladder, ladder.base());
         String said = "For: " + few.whole().course().suits().inWords();
         assertTrue(said.contains("U16 · "), said);
-        for (Rep rep : List.of(few, base)) {
-            assertTrue(text(SheetExport.of(rep, SheetExport.Paper.A4, Progress.NONE))
+        for (Told told : List.of(few, base)) {
+            assertTrue(text(SheetExport.of(told, SheetExport.Paper.A4, Progress.NONE))
                     .contains(normal(said)));
         }
         String page = new String(PageExport.of(base, Ground.PAPER), StandardCharsets.UTF_8);

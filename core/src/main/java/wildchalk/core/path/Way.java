@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.path;
 
 import java.util.List;
 

@@ -1,9 +1,12 @@
-package wildchalk.core.drill;
+package wildchalk.core.path;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import wildchalk.core.drill.BranchId;
+import wildchalk.core.drill.CallId;
+import wildchalk.core.drill.ForkId;
 
 /**
  * Which way a rep goes: a branch for forks, something called for calls. What is left open goes the likeliest way.

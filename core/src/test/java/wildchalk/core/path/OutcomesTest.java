@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.path;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
@@ -15,6 +15,18 @@ import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.BranchId;
+import wildchalk.core.drill.CallId;
+import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.ForkId;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Removals;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Trigger;
 import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.Timeline;
@@ -40,8 +52,8 @@ class OutcomesTest {
     void everyPathCompilesAndIsItsOwnPath(long seed) {
         Progression whole = RandomDrills.forked(seed);
         for (Way way : Outcomes.ways(whole)) {
-            Progression path = Outcomes.along(whole, way.choices());
-            assertEquals(path, Outcomes.along(path, Choices.USUAL), "a settled path stays as it is");
+            Path path = Path.of(whole, way.choices());
+            assertTrue(path.isSameWayAs(Path.of(whole, way.choices())), "settled the same every time");
             Timeline t = Timeline.of(path, Drills.HANDBALL, AgeBand.U14);
             assertEquals(path.moves().size(), t.moves().size());
             assertTrue(t.seconds() < 3600);
@@ -54,7 +66,7 @@ class OutcomesTest {
         Progression whole = RandomDrills.forked(seed);
         boolean bEnds = whole.course().forks().get(0).branches().get(1).ends();
         for (Way way : Outcomes.ways(whole)) {
-            List<String> steps = Outcomes.along(whole, way.choices()).steps().stream()
+            List<String> steps = Path.of(whole, way.choices()).steps().stream()
                     .map(s -> s.id().text())
                     .toList();
             boolean a = way.labels().contains("A");
@@ -111,8 +123,7 @@ class OutcomesTest {
         for (Step step : whole.steps()) {
             Choices way = Outcomes.leadingTo(whole, step, Choices.USUAL);
             assertTrue(
-                    Outcomes.along(whole, way).step(step.id()).isPresent(),
-                    step.id().text());
+                    Path.of(whole, way).step(step.id()).isPresent(), step.id().text());
         }
     }
 

@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.path;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -10,6 +10,26 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Branch;
+import wildchalk.core.drill.BranchId;
+import wildchalk.core.drill.CallId;
+import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Called;
+import wildchalk.core.drill.Course;
+import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Fork;
+import wildchalk.core.drill.ForkId;
+import wildchalk.core.drill.Gap;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.OnBranch;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Pruning;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Trigger;
 import wildchalk.core.geometry.Point;
 
 /**
@@ -61,11 +81,11 @@ public final class Outcomes {
     }
 
     /**
-     * The progression along one path: forks have one branch left, contests have a winner, shots their end, calls their
+     * A version settled along one path: forks have one branch left, contests have a winner, shots their end, calls their
      * words, and places that a call decides lie where it says. What waits for a move of another path starts with its step.
      * Along a path that is settled it is the path itself.
      */
-    public static Progression along(Progression drill, Choices choices) {
+    static Progression settle(Progression drill, Choices choices) {
         if (!areMany(drill)) {
             return drill;
         }
@@ -222,9 +242,9 @@ public final class Outcomes {
 
     /** The path of some choices, with its label and its chance. */
     public static Way way(Progression drill, Choices choices) {
-        Progression wanted = along(drill, choices);
+        Path wanted = Path.of(drill, choices);
         return ways(drill).stream()
-                .filter(w -> along(drill, w.choices()).equals(wanted))
+                .filter(w -> Path.of(drill, w.choices()).isSameWayAs(wanted))
                 .findFirst()
                 .orElseGet(() -> ways(drill).get(0));
     }
@@ -246,12 +266,12 @@ public final class Outcomes {
                         .orElse(choices);
             }
         }
-        if (along(drill, choices).step(step.id()).isPresent()) {
+        if (Path.of(drill, choices).step(step.id()).isPresent()) {
             return choices;
         }
         return ways(drill).stream()
                 .map(Way::choices)
-                .filter(c -> along(drill, c).step(step.id()).isPresent())
+                .filter(c -> Path.of(drill, c).step(step.id()).isPresent())
                 .findFirst()
                 .orElse(choices);
     }

@@ -1,0 +1,70 @@
+package wildchalk.core.edit;
+
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import wildchalk.core.drill.CallId;
+import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Course;
+import wildchalk.core.drill.Launch;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Pruning;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.RuleId;
+
+/** Rules, calls, and what comes after a rep. What points at something that is no longer there is left out. */
+public final class Courses {
+
+    private Courses() {}
+
+    /** @param rule whose id does not count */
+    public static Edit addRule(Rule rule) {
+        return inVersion(EditKind.RULE_ADD, p -> p.course().with(rule.withId(p.nextRuleId())));
+    }
+
+    public static Edit removeRule(RuleId id) {
+        return course(
+                EditKind.RULE_REMOVE,
+                c -> c.withRules(
+                        c.rules().stream().filter(r -> !r.id().equals(id)).toList()));
+    }
+
+    /** @param set whose id does not count */
+    public static Edit addCalls(CallSet set) {
+        return inVersion(EditKind.CALLS_ADD, p -> p.course().with(set.withId(p.nextCallId())));
+    }
+
+    /** With the forks that go by it. */
+    public static Edit removeCalls(CallId id) {
+        return course(
+                EditKind.CALLS_REMOVE,
+                c -> c.withCalls(
+                        c.calls().stream().filter(x -> !x.id().equals(id)).toList()));
+    }
+
+    public static Edit launch(Optional<Launch> launch) {
+        return course(EditKind.LAUNCH, c -> c.withLaunch(launch));
+    }
+
+    public static Edit rotation(Rotation turn) {
+        return course(EditKind.ROTATION_SET, c -> c.with(turn));
+    }
+
+    public static Edit removeRotation(RoleId role) {
+        return course(
+                EditKind.ROTATION_REMOVE,
+                c -> c.withRotation(c.rotation().stream()
+                        .filter(r -> !r.role().equals(role))
+                        .toList()));
+    }
+
+    private static Edit course(EditKind kind, UnaryOperator<Course> change) {
+        return inVersion(kind, p -> change.apply(p.course()));
+    }
+
+    private static Edit inVersion(EditKind kind, Function<Progression, Course> change) {
+        return Edit.inVersion(kind, (drill, p) -> Edit.Change.of(Pruning.withSteps(p, p.steps(), change.apply(p))));
+    }
+}

@@ -1,0 +1,71 @@
+package wildchalk.core.edit;
+
+/** Every kind of edit that there is. The laws of edits are checked for each of them. */
+public enum EditKind {
+    /** Things are carried elsewhere: dragged, nudged, turned, mirrored. */
+    CARRY,
+    ALIGN,
+    DISTRIBUTE,
+    GROUP,
+    UNGROUP,
+    LOCK,
+    ORDER,
+    COLOUR,
+    LABEL,
+    /** What is written or set for one thing. */
+    ELEMENT,
+    DELETE,
+    PLACE_ROLE,
+    PLACE_LINE,
+    PLACE_BALL,
+    PLACE_GEAR,
+    PATTERN,
+    ZONE,
+    NOTE,
+    PASTE,
+    /** Moves are told. */
+    TELL,
+    /** A move is told otherwise: in other words, along another path, at another time. */
+    RETELL,
+    NEW_STEP,
+    DELETE_STEP,
+    /** On which branch a step is. */
+    STEP_ON,
+    COACHING_POINT,
+    QUESTION,
+    FORK,
+    FORK_REMOVE,
+    BRANCH_ADD,
+    BRANCH_CHANGE,
+    BRANCH_REMOVE,
+    RULE_ADD,
+    RULE_REMOVE,
+    CALLS_ADD,
+    CALLS_REMOVE,
+    LAUNCH,
+    ROTATION_SET,
+    ROTATION_REMOVE,
+    VERSION_ADD,
+    VERSION_TITLE,
+    VERSION_SUITS,
+    VERSION_DETACH,
+    VERSION_REMOVE,
+    VERSION_ORDER,
+    TITLE,
+    AGE,
+    SURFACE,
+    GOAL,
+    BACKDROP,
+    /** Everything is mirrored, or carried to the other end. */
+    MIRROR,
+    /** One version, or the whole drill, becomes what it was elsewhere: in a backup, a journal, another hand's file. */
+    BRING_BACK;
+
+    /** Whether it is about the drill and so about all its versions, whichever is open. */
+    public boolean isForAllVersions() {
+        return switch (this) {
+            case TITLE, AGE, SURFACE, GOAL, BACKDROP, MIRROR, BRING_BACK -> true;
+            default -> false;
+        };
+    }
+}

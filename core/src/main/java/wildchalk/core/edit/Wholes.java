@@ -1,0 +1,101 @@
+package wildchalk.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import wildchalk.core.arrange.Transforms;
+import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Backdrop;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.DrillId;
+import wildchalk.core.drill.MovedGoal;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.geometry.Symmetry;
+
+/** What is for the whole drill, with all its versions. */
+public final class Wholes {
+
+    private Wholes() {}
+
+    public static Edit title(String title) {
+        return inDrill(EditKind.TITLE, d -> d.withTitle(title));
+    }
+
+    /** Its title, and the id that goes with it. */
+    public static Edit renamed(String title, DrillId id) {
+        return inDrill(EditKind.TITLE, d -> d.withTitle(title).withId(id));
+    }
+
+    /** Whose speeds the times come from. */
+    public static Edit age(AgeBand age) {
+        return inDrill(EditKind.AGE, d -> d.withAudience(d.audience().withPaceBand(age)));
+    }
+
+    public static Edit surface(SurfaceUse use) {
+        return inDrill(EditKind.SURFACE, d -> d.withSurfaceUse(use));
+    }
+
+    /** Puts a goal of the surface elsewhere. */
+    public static Edit goal(MovedGoal goal) {
+        return inDrill(EditKind.GOAL, d -> d.withSurfaceUse(d.surfaceUse().withGoal(goal)));
+    }
+
+    public static Edit backdrop(Optional<Backdrop> under) {
+        return inDrill(EditKind.BACKDROP, d -> d.withBackdrop(under));
+    }
+
+    public static Edit mirror(Symmetry symmetry) {
+        return inDrill(EditKind.MIRROR, d -> Transforms.drill(d, symmetry));
+    }
+
+    /** All of it becomes what it was elsewhere. */
+    public static Edit bringBack(Drill other) {
+        return Edit.inDrill(
+                EditKind.BRING_BACK,
+                (d, open) -> new Edited(
+                        other,
+                        other.progression(open)
+                                .map(Progression::id)
+                                .orElse(other.base().id()),
+                        Set.of()));
+    }
+
+    /** One version becomes what it was elsewhere, or comes back where it has gone; the others stay the very same. */
+    public static Edit bringBack(Progression version) {
+        return Edit.inDrill(EditKind.BRING_BACK, (d, open) -> {
+            ProgressionId id = version.id();
+            boolean based = version.basedOn()
+                    .map(b -> !b.equals(id) && stands(d, b, id))
+                    .orElse(true);
+            Progression fits = based ? version : version.withBasedOn(Optional.empty());
+            Drill after;
+            if (d.progression(id).isPresent()) {
+                after = d.withProgression(fits);
+            } else {
+                List<Progression> list = new ArrayList<>(d.progressions());
+                list.add(fits);
+                after = d.withProgressions(list);
+            }
+            return new Edited(after, id, Set.of());
+        });
+    }
+
+    /** Whether a version stands before another, or the other is not there yet and comes last. */
+    private static boolean stands(Drill drill, ProgressionId base, ProgressionId version) {
+        int at = indexOf(drill, base);
+        int own = indexOf(drill, version);
+        return at >= 0 && (own < 0 || at < own);
+    }
+
+    private static int indexOf(Drill drill, ProgressionId id) {
+        return drill.progressions().stream().map(Progression::id).toList().indexOf(id);
+    }
+
+    private static Edit inDrill(EditKind kind, UnaryOperator<Drill> change) {
+        return Edit.inDrill(kind, (drill, open) -> new Edited(change.apply(drill), open, Set.of()));
+    }
+}

@@ -1,0 +1,118 @@
+package wildchalk.core.path;
+
+import java.util.List;
+import java.util.Objects;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.Course;
+import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.Layout;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.Scene;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.WaitingLine;
+
+/**
+ * One settled way through a version: every step of it and no other. It can be read like a version but neither edited nor
+ * saved; an edit of what it shows is made on its {@link #version()}.
+ */
+public final class Path implements Scene {
+
+    private final Progression version;
+    private final Choices choices;
+    /** The version with everything settled; it never leaves this class. */
+    private final Progression settled;
+
+    private Path(Progression version, Choices choices) {
+        this.version = Objects.requireNonNull(version, "version");
+        this.choices = Objects.requireNonNull(choices, "choices");
+        this.settled = Outcomes.settle(version, choices);
+    }
+
+    /** What the choices leave open goes the likeliest way. */
+    public static Path of(Progression version, Choices choices) {
+        return new Path(version, choices);
+    }
+
+    /** The likeliest way. */
+    public static Path usual(Progression version) {
+        return new Path(version, Choices.USUAL);
+    }
+
+    /** The version with all its ways. */
+    public Progression version() {
+        return version;
+    }
+
+    public Choices choices() {
+        return choices;
+    }
+
+    /** Whether two paths show the same, however they were chosen. */
+    public boolean isSameWayAs(Path other) {
+        return settled.equals(other.settled);
+    }
+
+    @Override
+    public ProgressionId id() {
+        return version.id();
+    }
+
+    public String title() {
+        return version.title();
+    }
+
+    @Override
+    public List<Gear> gear() {
+        return settled.gear();
+    }
+
+    @Override
+    public List<WaitingLine> lines() {
+        return settled.lines();
+    }
+
+    @Override
+    public List<Role> roles() {
+        return settled.roles();
+    }
+
+    @Override
+    public List<Ball> balls() {
+        return settled.balls();
+    }
+
+    /** The steps of this way, with what is decided on it. */
+    @Override
+    public List<Step> steps() {
+        return settled.steps();
+    }
+
+    /** Groups, locks and labels of what is on this way. */
+    @Override
+    public Layout layout() {
+        return settled.layout();
+    }
+
+    /** Forks that are met, each with the one branch that is taken; sets of calls with what is called. */
+    @Override
+    public Course course() {
+        return settled.course();
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Path p && p.version.equals(version) && p.choices.equals(choices);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(version, choices);
+    }
+
+    @Override
+    public String toString() {
+        return "Path[" + version.id() + " " + choices.asTexts() + "]";
+    }
+}

@@ -1,0 +1,95 @@
+package wildchalk.core.runthrough;
+
+import java.util.ArrayList;
+import java.util.List;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.motion.AcrossPaths;
+import wildchalk.core.motion.AgeCheck;
+import wildchalk.core.motion.HeadCounts;
+import wildchalk.core.motion.MoveSpan;
+import wildchalk.core.motion.Timeline;
+import wildchalk.core.motion.Turnings;
+import wildchalk.core.motion.Turnings.Turning;
+import wildchalk.core.path.Choices;
+import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Path;
+import wildchalk.core.path.Way;
+
+/**
+ * One path through one version of a drill with all that was worked out for it.
+ *
+ * @param timeline its times
+ * @param numbers who plays against whom, step by step
+ * @param turnings the moments at which somebody has to say how it goes on, in order of time
+ * @param label what the path is called: "blue wins it › save"; empty where there is one way only
+ * @param findings what cannot happen as drawn, on this path and between paths, and whose times these are
+ */
+public record RunThrough(
+        Drill drill,
+        Path path,
+        Timeline timeline,
+        HeadCounts numbers,
+        List<Turning> turnings,
+        String label,
+        List<Finding> findings) {
+
+    public RunThrough {
+        turnings = List.copyOf(turnings);
+        findings = List.copyOf(findings);
+    }
+
+    /** Along the likeliest path. */
+    public static RunThrough of(Drill drill, Progression version) {
+        return of(drill, Path.usual(version));
+    }
+
+    public static RunThrough of(Drill drill, Path path) {
+        Timeline timeline = Timeline.of(drill, path);
+        return new RunThrough(
+                drill,
+                path,
+                timeline,
+                HeadCounts.of(path, drill.surface(), timeline),
+                Turnings.on(path, timeline),
+                Outcomes.areMany(path.version())
+                        ? Outcomes.way(path.version(), path.choices()).label()
+                        : "",
+                findings(drill, path, timeline));
+    }
+
+    private static List<Finding> findings(Drill drill, Path path, Timeline timeline) {
+        List<Finding> all = new ArrayList<>(timeline.findings());
+        all.addAll(AcrossPaths.findings(path));
+        all.addAll(AgeCheck.findings(path.version(), drill.audience().paceBand()));
+        return all;
+    }
+
+    /** The version with all its ways. */
+    public Progression version() {
+        return path.version();
+    }
+
+    public Choices choices() {
+        return path.choices();
+    }
+
+    /** The same version along every path; this one alone where it goes one way only, or too many to show. */
+    public List<Path> everyWay(int most) {
+        List<Way> ways = Outcomes.areMany(version()) ? Outcomes.ways(version()) : List.of();
+        if (ways.size() < 2 || ways.size() > most) {
+            return List.of(path);
+        }
+        return ways.stream().map(w -> Path.of(version(), w.choices())).toList();
+    }
+
+    /** What everybody together travels, m. */
+    public double metresMoved() {
+        return timeline.moves().stream()
+                .filter(m -> path.move(m.move()).orElseThrow() instanceof Travel)
+                .mapToDouble(MoveSpan::metres)
+                .sum();
+    }
+}

@@ -1,0 +1,174 @@
+package wildchalk.desktop.app;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.TextInputControl;
+import wildchalk.core.binder.Backups;
+import wildchalk.core.binder.DrillFile;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.DrillId;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Slugs;
+import wildchalk.core.edit.Wholes;
+import wildchalk.desktop.document.DrillDocument;
+
+/** Saves the open drill, brings back what it was, and asks before anything of it could be lost. */
+final class Saving {
+
+    private final Shell shell;
+
+    Saving(Shell shell) {
+        this.shell = shell;
+    }
+
+    /** Saves to the drill's file, or to a new one in the binder; false if that failed. */
+    boolean save() {
+        finishTyping();
+        return shell.document().map(this::save).orElse(true);
+    }
+
+    private boolean save(DrillDocument document) {
+        Path target = document.file().orElseGet(() -> free(document));
+        return document.isChangedOutside() ? saveChangedOutside(document, target) : saveTo(document, target);
+    }
+
+    private Path free(DrillDocument document) {
+        return shell.binder().newFile(document.drill().title());
+    }
+
+    private boolean saveChangedOutside(DrillDocument document, Path target) {
+        DrillFile theirs;
+        try {
+            theirs = DrillFile.read(target);
+        } catch (IOException unreadable) {
+            return switch (SaveQuestions.changedOutside(shell.stage(), target)) {
+                case OVER -> saveTo(document, target);
+                case BESIDE -> saveTo(document, free(document));
+                case STAY -> false;
+            };
+        }
+        Optional<TwoStates.Answer> answer = new TwoStates(shell.ground(), shell.reader())
+                .ask(shell.stage(), "conflict", target.getFileName().toString(), document.drill(), theirs.drill());
+        if (answer.isEmpty()) {
+            return false;
+        }
+        return switch (answer.get().keep()) {
+            case HERE -> saveTo(document, target);
+            case BOTH -> saveTo(document, free(document));
+            case THERE -> {
+                document.edit(Ui.text("conflict.edit"), Wholes.bringBack(theirs.drill()));
+                yield saveTo(document, target);
+            }
+            case SOME -> {
+                bring(document, Ui.text("conflict.edit"), answer.get().versions());
+                yield saveTo(document, target);
+            }
+        };
+    }
+
+    /** Asks where to. */
+    void saveAs() {
+        finishTyping();
+        shell.document()
+                .ifPresent(document -> shell.dialogs()
+                        .save(
+                                shell.stage(),
+                                shell.binder().drillsFolder(),
+                                free(document).getFileName().toString())
+                        .ifPresent(target -> saveTo(document, target)));
+    }
+
+    private boolean saveTo(DrillDocument document, Path target) {
+        try {
+            document.save(target);
+            shell.saved(target);
+            return true;
+        } catch (IOException e) {
+            String text = String.valueOf(e.getMessage());
+            shell.error(text.contains(target.getFileName().toString()) ? text : target + ": " + text);
+            return false;
+        }
+    }
+
+    /** Whether the open drill may be left: it is saved, or its changes are not wanted. */
+    boolean mayLeave() {
+        finishTyping();
+        Optional<DrillDocument> document = shell.document().filter(d -> !d.isSaved());
+        if (document.isEmpty()) {
+            return true;
+        }
+        return switch (SaveQuestions.leaving(
+                shell.stage(), document.get().drill().title())) {
+            case SAVE -> save();
+            case DISCARD -> true;
+            case STAY -> false;
+        };
+    }
+
+    /** What is being typed on the Board is kept when the field is left, so it is left first. */
+    private void finishTyping() {
+        boolean typing = shell.getScene() != null && shell.getScene().getFocusOwner() instanceof TextInputControl;
+        if (typing && shell.isOnBoard()) {
+            shell.board().ifPresent(b -> b.focusBoard());
+        }
+    }
+
+    // ---- what it was before ----
+
+    /** Shows the backups of the open drill's file. */
+    void earlier() {
+        shell.document().ifPresent(this::earlier);
+    }
+
+    private void earlier(DrillDocument document) {
+        List<Backups.Backup> all;
+        try {
+            all = document.file().isPresent() ? Backups.of(document.file().get()) : List.of();
+        } catch (IOException e) {
+            shell.error(String.valueOf(e.getMessage()));
+            return;
+        }
+        if (all.isEmpty()) {
+            shell.say(Ui.text("backups.none"));
+            return;
+        }
+        BackupsDialog.ask(
+                        shell.stage(),
+                        document.drill(),
+                        document.versionProperty().get(),
+                        all,
+                        shell.ground(),
+                        shell.reader())
+                .ifPresent(answer -> take(document, answer));
+    }
+
+    private void take(DrillDocument document, BackupsDialog.Answer answer) {
+        switch (answer.what()) {
+            case BRING_BACK ->
+                document.edit(
+                        Ui.text("backups.edit"),
+                        Wholes.bringBack(answer.content().drill()));
+            case SOME -> bring(document, Ui.text("backups.edit"), answer.versions());
+            case KEEP_BOTH -> keepBeside(answer.content());
+        }
+    }
+
+    private static void bring(DrillDocument document, String label, List<Progression> versions) {
+        document.edit(label, Wholes.bringBack(Merges.with(document.drill(), versions)));
+    }
+
+    private void keepBeside(DrillFile earlier) {
+        Drill drill = earlier.drill();
+        String title = Ui.text("backups.beside", drill.title());
+        try {
+            Path target = shell.binder().newFile(title);
+            earlier.withDrill(drill.withTitle(title).withId(new DrillId(Slugs.of(title))))
+                    .save(target);
+            shell.say(Ui.text("backups.kept", target.getFileName()));
+        } catch (IOException e) {
+            shell.error(String.valueOf(e.getMessage()));
+        }
+    }
+}

@@ -1,0 +1,68 @@
+package wildchalk.picture.export;
+
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
+import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.words.TalkThrough;
+import wildchalk.core.words.Words;
+import wildchalk.picture.paint.Legend;
+
+/**
+ * A run-through as it is told to somebody: what the window shows and what every export is made from.
+ *
+ * @param talk its words, in the reader's unit
+ * @param reader whom it is written and drawn for
+ */
+public record Told(RunThrough run, TalkThrough talk, Reader reader) {
+
+    public static Told of(RunThrough run, Reader reader) {
+        return new Told(run, Words.of(run, reader.unit()), reader);
+    }
+
+    public static Told of(Drill drill, Path path, Reader reader) {
+        return of(RunThrough.of(drill, path), reader);
+    }
+
+    /** The likeliest path. */
+    public static Told of(Drill drill, Progression version, Reader reader) {
+        return of(drill, Path.usual(version), reader);
+    }
+
+    /** The likeliest path, for the usual reader. */
+    public static Told of(Drill drill, Progression version) {
+        return of(drill, version, Reader.USUAL);
+    }
+
+    public Drill drill() {
+        return run.drill();
+    }
+
+    public Path path() {
+        return run.path();
+    }
+
+    public Timeline timeline() {
+        return run.timeline();
+    }
+
+    /** The same version along every path; this one alone where it goes one way only, or too many to show. */
+    public List<Told> everyWay(int most) {
+        List<Path> ways = run.everyWay(most);
+        return ways.size() == 1
+                ? List.of(this)
+                : ways.stream().map(p -> of(drill(), p, reader)).toList();
+    }
+
+    /** The version that this one is based on, along its likeliest path. */
+    public Optional<Told> base() {
+        return run.version().basedOn().flatMap(drill()::progression).map(b -> of(drill(), b, reader));
+    }
+
+    Legend legend() {
+        return Legend.of(path(), timeline(), reader.code());
+    }
+}
