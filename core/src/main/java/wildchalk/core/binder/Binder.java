@@ -139,7 +139,8 @@ public record Binder(Path folder) {
         return to;
     }
 
-    private static Drill renamed(Drill drill, String title) {
+    /** What {@link #rename} makes of a drill. */
+    public static Drill renamed(Drill drill, String title) {
         return drill.withTitle(title).withId(new DrillId(Slugs.of(title)));
     }
 

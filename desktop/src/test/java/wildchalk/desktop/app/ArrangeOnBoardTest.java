@@ -35,6 +35,7 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Drills;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.desktop.document.Selection;
 import wildchalk.picture.paint.PlacedLabels;
@@ -140,7 +141,7 @@ class ArrangeOnBoardTest {
         robot.type(KeyCode.ESCAPE);
         robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.D);
         window.settled();
-        Progression both = window.document().path();
+        Path both = window.document().path();
         assertEquals(6, both.roles().size());
         assertEquals(4, both.moves().size());
         assertTrue(both.startOf(both.roles().get(3).id()).isWithin(1e-9, new Point(10, -4)));

@@ -19,6 +19,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.edit.Wholes;
 
 /** The Binder with the real mouse and keys: finding, keeping in order, handing on, and files that others change. */
 @ExtendWith(ApplicationExtension.class)
@@ -121,13 +122,13 @@ class BinderPlaceTest {
         WaitForAsyncUtils.asyncFx(() -> window.shell.openFile(file));
         WaitForAsyncUtils.waitForFxEvents();
         window.settled();
-        WaitForAsyncUtils.asyncFx(() -> window.document().changeDrill("title", d -> d.withTitle("Mine")));
+        WaitForAsyncUtils.asyncFx(() -> window.document().edit("title", Wholes.title("Mine")));
         WaitForAsyncUtils.waitForFxEvents();
         // another window saves the same file
         DrillFile theirs = DrillFile.read(file);
         theirs.withDrill(theirs.drill().withTitle("Theirs")).save(file);
         robot.push(KeyCode.CONTROL, KeyCode.S);
-        Window.press(robot, Ui.text("conflict.beside"));
+        Window.press(robot, Ui.text("conflict.keep-both"));
         window.settled();
         assertEquals("Theirs", DrillFile.read(file).drill().title());
         Path beside = window.document().file().orElseThrow();

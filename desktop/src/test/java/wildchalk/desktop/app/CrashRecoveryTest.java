@@ -9,7 +9,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import javafx.scene.control.Labeled;
@@ -29,6 +28,7 @@ import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
+import wildchalk.desktop.document.Faults;
 
 /** What a crash has left is offered with what would come back; nothing is lost for something else. */
 @ExtendWith(ApplicationExtension.class)
@@ -51,8 +51,8 @@ class CrashRecoveryTest {
     /** A journal whose window was killed: copied while it is held, since closing in order removes it. */
     private static void leave(Path journals, String title, List<String> edits) throws Exception {
         Path own = Files.createTempDirectory("wildchalk-killed");
-        try (Journal journal = Journal.open(own, Optional.empty())) {
-            journal.keep(DrillFile.ofNew(Demo.read("crossing-backs").withTitle(title)), edits);
+        try (Journal<DrillFile> journal = new Journal<>(own, DrillFile.FORMAT, new JournalWatch(new Faults()))) {
+            journal.keep(DrillFile.ofNew(Demo.read("crossing-backs").withTitle(title)), Journal.Belongs.NOWHERE, edits);
             journal.flush();
             try (Stream<Path> all = Files.list(own)) {
                 Files.createDirectories(journals);

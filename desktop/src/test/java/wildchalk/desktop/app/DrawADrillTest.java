@@ -119,12 +119,12 @@ class DrawADrillTest {
         assertTrue(moves.get(1) instanceof Pass p && p.to().match(r -> r.role().equals(A2), x -> false));
         assertTrue(moves.get(2) instanceof Travel t && t.role().equals(A2));
         assertTrue(moves.get(3) instanceof Shot s && s.goal().equals("right"));
-        Timeline timeline = Timeline.of(drill, drill.base());
+        Timeline timeline = Timeline.of(drill, wildchalk.core.path.Path.usual(drill.base()));
         assertEquals(List.of(), timeline.findings());
         assertTrue(timeline.move(moves.get(2).id()).carrying(), "with the ball, a run is a carry");
         double caught = timeline.move(moves.get(1).id()).end();
         assertTrue(caught < timeline.move(moves.get(0).id()).end(), "the pass is caught on the run");
-        String words = Words.of(drill, drill.base(), timeline)
+        String words = Words.of(drill, wildchalk.core.path.Path.usual(drill.base()), timeline)
                 .steps()
                 .get(1)
                 .sentences()
@@ -134,7 +134,7 @@ class DrawADrillTest {
     }
 
     private void playIt(FxRobot robot, Drill drill) {
-        Timeline timeline = Timeline.of(drill, drill.base());
+        Timeline timeline = Timeline.of(drill, wildchalk.core.path.Path.usual(drill.base()));
         WaitForAsyncUtils.waitForAsyncFx(
                 5000, () -> window.document().speedProperty().set(2));
         robot.type(KeyCode.HOME);

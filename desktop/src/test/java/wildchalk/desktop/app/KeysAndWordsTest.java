@@ -17,7 +17,6 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.binder.DrillFile;
-import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
@@ -28,6 +27,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.edit.Placements;
 import wildchalk.core.geometry.Point;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.share.Sharing;
@@ -65,8 +65,8 @@ class KeysAndWordsTest {
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         window.settled();
         assertEquals(before, window.document().path().moves().size());
-        WaitForAsyncUtils.asyncFx(() -> window.document()
-                        .change("ball", p -> p.with(new Ball(p.nextBallId(), new Ball.With(new RoleId("rw"))))))
+        WaitForAsyncUtils.asyncFx(() ->
+                        window.document().edit("ball", Placements.ball(Optional.of(new RoleId("rw")), Point.ORIGIN)))
                 .get();
         window.settled();
         choose(new RoleId("rw"));

@@ -7,12 +7,17 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
-import java.util.stream.Stream;
+import java.util.Set;
 import wildchalk.core.Demo;
+import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.DrillFile;
-import wildchalk.core.binder.Journal;
+import wildchalk.core.binder.Fingerprint;
+import wildchalk.core.binder.LeftJournals;
+import wildchalk.core.drill.Drill;
 
 /** Kills {@link KillTrial} at any moment, many times, and counts what was lost and what was broken. */
 public final class KillRun {
@@ -21,6 +26,8 @@ public final class KillRun {
     private static final int LONGEST_MILLIS = 1_500;
 
     private int broken;
+    private int foreign;
+    private int wrongFile;
     private int edits;
     private long oldestLost;
     private int lostOlderThanASecond;
@@ -50,12 +57,20 @@ public final class KillRun {
     }
 
     boolean isClean() {
-        return broken == 0 && lostOlderThanASecond == 0;
+        return broken == 0 && foreign == 0 && wrongFile == 0 && lostOlderThanASecond == 0;
     }
 
     String figures(int kills) {
-        return "%d kills during %d edits: %d files broken, %d edits lost that were older than 1 s; the oldest lost was %d ms old"
-                .formatted(kills, edits, broken, lostOlderThanASecond, oldestLost);
+        return ("%d kills during %d edits: %d files broken, %d with what nobody made, %d in the wrong file, %d edits lost that"
+                        + " were older than 1 s; the oldest lost was %d ms old")
+                .formatted(kills, edits, broken, foreign, wrongFile, lostOlderThanASecond, oldestLost);
+    }
+
+    /** What a drill would be in a file, in short. */
+    static String hash(Drill drill) {
+        return Fingerprint.of(DrillFile.ofNew(drill).toText().getBytes(StandardCharsets.UTF_8))
+                .hex()
+                .substring(0, 16);
     }
 
     private void kill(long seed) throws Exception {
@@ -109,38 +124,74 @@ public final class KillRun {
         return killed[0];
     }
 
-    private void look(Path home, Path drill, List<String> said, long killed) throws IOException {
-        int back = 0;
-        try {
-            back = number(DrillFile.read(drill).drill().title());
-        } catch (IOException e) {
-            broken++;
-        }
-        Path journals = new Settings(home).journals();
-        List<Journal.Left> left = Journal.left(journals);
-        for (Journal.Left journal : left) {
-            back = Math.max(back, number(journal.content().drill().title()));
-        }
-        try (Stream<Path> all = Files.list(journals)) {
-            long there = all.filter(f -> f.toString().endsWith(".journal"))
-                    .filter(f -> !f.getFileName().toString().startsWith("."))
-                    .count();
-            broken += (int) (there - left.size());
-        }
-        for (String line : said) {
+    /** One edit that was said. */
+    private record Said(int number, long time, String hash, String file) {}
+
+    private void look(Path home, Path drill, List<String> lines, long killed) throws IOException {
+        List<Said> said = new ArrayList<>();
+        Set<String> written = new HashSet<>();
+        written.add(hash(Demo.read("crossing-backs")));
+        for (String line : lines) {
             String[] words = line.split(" ");
-            if (words.length == 3 && words[0].equals("edit")) {
-                edits++;
-                long age = killed - Long.parseLong(words[2]);
-                if (Integer.parseInt(words[1]) > back) {
-                    oldestLost = Math.max(oldestLost, age);
-                    lostOlderThanASecond += age > 1_000 ? 1 : 0;
-                }
+            if (words[0].equals("edit") && words.length == 5) {
+                said.add(new Said(Integer.parseInt(words[1]), Long.parseLong(words[2]), words[3], words[4]));
+            } else if (words[0].equals("writes") && words.length == 2) {
+                written.add(words[1]);
+            }
+        }
+        edits += said.size();
+        for (Binder.Entry entry : new Binder(drill.getParent().getParent()).drills()) {
+            broken += entry.content().isEmpty() ? 1 : 0;
+            foreign += entry.content().isPresent()
+                            && !written.contains(hash(entry.content().get().drill()))
+                    ? 1
+                    : 0;
+        }
+        LeftJournals<DrillFile> left = LeftJournals.in(new Settings(home).journals(), DrillFile.FORMAT);
+        broken += left.damaged().size() + Math.max(0, left.left().size() - 1);
+        Said newest = said.get(said.size() - 1);
+        String back;
+        String file;
+        if (left.left().isEmpty()) {
+            file = newest.file();
+            back = stored(drill.resolveSibling(file)).orElse("");
+        } else {
+            var journal = left.left().get(0);
+            file = journal.belongs().file().map(f -> f.getFileName().toString()).orElse("");
+            back = hash(journal.content().drill());
+        }
+        int number = number(said, back, killed);
+        for (Said edit : said) {
+            if (edit.number() > number) {
+                oldestLost = Math.max(oldestLost, killed - edit.time());
+                lostOlderThanASecond += killed - edit.time() > 1_000 ? 1 : 0;
+            } else if (edit.number() == number && !edit.file().equals(file)) {
+                // between a file that moves and the journal that follows it the kill may come
+                boolean since = said.stream().anyMatch(e -> e.number() >= number && killed - e.time() <= 1_000);
+                wrongFile += since ? 0 : 1;
             }
         }
     }
 
-    private static int number(String title) {
-        return title.startsWith("Edit ") ? Integer.parseInt(title.substring("Edit ".length())) : 0;
+    private static Optional<String> stored(Path file) {
+        try {
+            return Optional.of(hash(DrillFile.read(file).drill()));
+        } catch (IOException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** The newest edit that made this; an edit that was made but not yet said counts as the newest of all. */
+    private int number(List<Said> said, String hash, long killed) {
+        for (int i = said.size() - 1; i >= 0; i--) {
+            if (said.get(i).hash().equals(hash)) {
+                return said.get(i).number();
+            }
+        }
+        Said last = said.get(said.size() - 1);
+        if (killed - last.time() > 1_000) {
+            foreign++;
+        }
+        return last.number();
     }
 }

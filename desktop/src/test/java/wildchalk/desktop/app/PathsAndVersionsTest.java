@@ -39,9 +39,11 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
+import wildchalk.core.edit.Tellings;
 import wildchalk.core.motion.Launches;
 import wildchalk.core.path.Choices;
 import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Path;
 import wildchalk.core.telling.Delays;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.strip.StripView;
@@ -218,11 +220,11 @@ class PathsAndVersionsTest {
         Travel called = run.withPath(List.of(
                 run.path().get(0).withCalled(Optional.of(new Called(set.id(), 1))),
                 run.path().get(1).withCalled(Optional.of(new Called(set.id(), 2)))));
-        Window.fx(() -> window.document().change("through the gaps", p -> p.withMove(called)));
+        Window.fx(() -> window.document().edit("through the gaps", Tellings.retell(called.id(), m -> called)));
         for (List<String> call : set.legal()) {
             Window.fx(() -> window.document().choose(Choices.USUAL.with(set.id(), call)));
             window.settled();
-            Progression path = window.document().path();
+            Path path = window.document().path();
             Travel now = (Travel) path.move(new MoveId("m3")).orElseThrow();
             for (int i = 0; i < 2; i++) {
                 int pick = i;
@@ -239,7 +241,7 @@ class PathsAndVersionsTest {
     void barsAndThreadsOfTheStripAreDragged(FxRobot robot) throws Exception {
         window.openDrill("crossing-backs");
         StripView strip = window.shell.board().orElseThrow().strip();
-        Progression before = window.document().path();
+        Path before = window.document().path();
         Move move = before.steps().get(0).moves().stream()
                 .filter(m -> m instanceof Travel)
                 .findFirst()
@@ -290,7 +292,7 @@ class PathsAndVersionsTest {
         assertTrue(strip.x(2) > x);
     }
 
-    private static int lane(Progression p, Move m) {
+    private static int lane(Path p, Move m) {
         return p.roles().indexOf(p.role(m.role()).orElseThrow());
     }
 

@@ -18,9 +18,9 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surfaces;
 
 /** Patterns laid out with the real mouse and keys, and measured by the tool's own tape. */
@@ -113,7 +113,7 @@ class PatternsOnBoardTest {
 
     /** Where the pieces of the pattern stand that was laid last: it is chosen. */
     private List<Point> laid() {
-        Progression p = window.document().path();
+        Path p = window.document().path();
         return p.gear().stream()
                 .filter(g -> window.document().selectionProperty().get().has(g.id()))
                 .map(g -> g.at())

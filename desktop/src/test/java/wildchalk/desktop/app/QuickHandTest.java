@@ -18,11 +18,11 @@ import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Pass;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.path.Path;
 import wildchalk.picture.paint.Bodies;
 
 /** A typical drill is drawn in few gestures: four lines, four pieces of gear, eight moves. */
@@ -71,7 +71,7 @@ class QuickHandTest {
         pullTo(robot, ball(0), window.screen(new Point(27.3, 0)));
         pullTo(robot, ball(1), window.screen(new Point(-27.3, 0)));
 
-        Progression p = window.document().path();
+        Path p = window.document().path();
         assertEquals(4, p.lines().size());
         assertEquals(4, p.gear().size());
         assertEquals(8, p.moves().size());

@@ -20,6 +20,7 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.picture.export.Told;
@@ -41,13 +42,13 @@ public final class Bench {
         Progression huge = RandomDrills.sensible(7, 30, 12, 1200);
         System.out.println("measured / allowed = ratio (1.00 or less is within the bar)");
 
-        double compile = median(400, () -> Timeline.of(big, COURT, AgeBand.U16));
+        double compile = median(400, () -> Timeline.of(Path.usual(big), COURT, AgeBand.U16));
         line("compile 30 roles, 12 steps, 120 moves", compile * 1e3, 5, "ms");
-        double compileHuge = median(15, () -> Timeline.of(huge, COURT, AgeBand.U16));
+        double compileHuge = median(15, () -> Timeline.of(Path.usual(huge), COURT, AgeBand.U16));
         double growth = 1200 * Math.log(1200) / (120 * Math.log(120));
         line("growth of compiling to 1,200 moves against n log n", compileHuge / compile, growth, "times");
 
-        Timeline timeline = Timeline.of(big, COURT, AgeBand.U16);
+        Timeline timeline = Timeline.of(Path.usual(big), COURT, AgeBand.U16);
         double[] t = {0};
         double sample = median(4000, () -> {
             t[0] = (t[0] + 0.37) % timeline.seconds();
@@ -73,7 +74,7 @@ public final class Bench {
         Painter painter = new Painter(Ground.SLATE);
         double[] t = {0};
         Graphics2D once = image.createGraphics();
-        painter.paintStill(once, Frame.at(drill, big, timeline, 0), viewport);
+        painter.paintStill(once, Frame.at(drill, Path.usual(big), timeline, 0), viewport);
         once.dispose();
         int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
         int[] kept = pixels.clone();
@@ -81,7 +82,7 @@ public final class Bench {
             t[0] = (t[0] + 0.1) % timeline.seconds();
             System.arraycopy(kept, 0, pixels, 0, pixels.length);
             Graphics2D g = image.createGraphics();
-            painter.paintMoving(g, Frame.at(drill, big, timeline, t[0]), viewport);
+            painter.paintMoving(g, Frame.at(drill, Path.usual(big), timeline, t[0]), viewport);
             g.dispose();
         });
     }

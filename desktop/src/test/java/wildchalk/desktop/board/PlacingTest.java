@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -14,9 +15,11 @@ import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.edit.Edited;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 import wildchalk.picture.paint.Frame;
 
 /** What the tray puts down: one element each, looking where a coach would have it look. */
@@ -31,7 +34,17 @@ class PlacingTest {
     private static Frame frame(Progression p) {
         Drill drill = Drill.blank("P", new SurfaceUse("handball", "whole"), Audience.USUAL)
                 .withProgression(p);
-        return Frame.at(drill, p, Timeline.of(drill, p), 0);
+        Path path = Path.usual(p);
+        return Frame.at(drill, path, Timeline.of(drill, path), 0);
+    }
+
+    /** What an edit makes of a version, and what is new in it. */
+    private record Put(Progression after, Set<ElementId> made) {}
+
+    private static Put put(Frame frame, TrayItem item, Point at) {
+        Edited then = Placing.place(frame, item, at, SNAP)
+                .applyTo(frame.drill(), frame.path().id());
+        return new Put(then.drill().base(), then.made());
     }
 
     @ParameterizedTest
@@ -41,8 +54,9 @@ class PlacingTest {
             return; // a gesture, or a dialog, makes these
         }
         Point at = new Point(3.3, -4.7);
-        Placing.Placed placed = Placing.place(empty(), item, at, SNAP);
-        ElementId id = placed.selection().single().orElseThrow();
+        Put placed = put(empty(), item, at);
+        assertEquals(1, placed.made().size());
+        ElementId id = placed.made().iterator().next();
         assertTrue(Elements.has(placed.after(), id), item.toString());
         // a line comes with the role that it feeds
         int elements = Elements.all(placed.after()).size();
@@ -54,26 +68,26 @@ class PlacingTest {
 
     @Test
     void twoOfAKindHaveDifferentLabels() {
-        Placing.Placed one = Placing.place(empty(), TrayItem.ATTACK, new Point(0, 3), SNAP);
-        Placing.Placed two = Placing.place(frame(one.after()), TrayItem.ATTACK, new Point(0, -3), SNAP);
+        Put one = put(empty(), TrayItem.ATTACK, new Point(0, 3));
+        Put two = put(frame(one.after()), TrayItem.ATTACK, new Point(0, -3));
         List<String> labels = two.after().roles().stream().map(Role::label).toList();
         assertEquals(2, labels.stream().distinct().count(), labels.toString());
     }
 
     @Test
     void aBallBesideAPlayerIsInThePlayersHands() {
-        Placing.Placed player = Placing.place(empty(), TrayItem.ATTACK, new Point(5, 3), SNAP);
-        Placing.Placed beside = Placing.place(frame(player.after()), TrayItem.BALL, new Point(5.6, 3.2), SNAP);
+        Put player = put(empty(), TrayItem.ATTACK, new Point(5, 3));
+        Put beside = put(frame(player.after()), TrayItem.BALL, new Point(5.6, 3.2));
         boolean held = beside.after().balls().get(0).start().match(with -> true, loose -> false);
         assertTrue(held);
-        Placing.Placed apart = Placing.place(frame(player.after()), TrayItem.BALL, new Point(-5, -3), SNAP);
+        Put apart = put(frame(player.after()), TrayItem.BALL, new Point(-5, -3));
         assertEquals(new Point(-5, -3), apart.after().balls().get(0).start().match(with -> null, loose -> loose.at()));
     }
 
     @Test
     void aKeeperLooksOutOfTheGoalThatItStandsIn() {
         for (double x : new double[] {18.5, -18.5}) {
-            Placing.Placed keeper = Placing.place(empty(), TrayItem.KEEPER, new Point(x, 0), SNAP);
+            Put keeper = put(empty(), TrayItem.KEEPER, new Point(x, 0));
             Role role = keeper.after().roles().get(0);
             assertEquals(x > 0 ? 180 : 0, Math.abs(role.facingDegrees()), 1e-9);
         }
@@ -81,7 +95,7 @@ class PlacingTest {
 
     @Test
     void nearALandmarkThingsStandOnIt() {
-        Placing.Placed cone = Placing.place(empty(), TrayItem.CONE, new Point(13.1, 0.15), SNAP);
+        Put cone = put(empty(), TrayItem.CONE, new Point(13.1, 0.15));
         assertEquals(new Point(13, 0), cone.after().gear().get(0).at());
     }
 }

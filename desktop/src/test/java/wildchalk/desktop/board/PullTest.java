@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -31,10 +32,12 @@ import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.Waypoint;
+import wildchalk.core.edit.Edit;
 import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Polyline;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 import wildchalk.desktop.document.Selection;
 import wildchalk.picture.paint.Bodies;
 import wildchalk.picture.paint.Frame;
@@ -48,7 +51,8 @@ class PullTest {
     private static final RoleId CB = new RoleId("cb");
 
     private static Frame frame(Drill drill, double seconds) {
-        return Frame.at(drill, drill.base(), Timeline.of(drill, drill.base()), seconds);
+        Path path = Path.usual(drill.base());
+        return Frame.at(drill, path, Timeline.of(drill, path), seconds);
     }
 
     private static Frame wave(double seconds) {
@@ -68,13 +72,23 @@ class PullTest {
         return Things.at(frame, v, v.toPixels(p).getX(), v.toPixels(p).getY());
     }
 
+    /** The version after an edit. */
+    private static Progression after(Frame frame, Edit edit) {
+        return edit.applyTo(frame.drill(), frame.path().id())
+                .drill()
+                .progression(frame.path().id())
+                .orElseThrow();
+    }
+
     private static Move added(Frame frame, Proposal proposal) {
         List<Move> before = frame.path().moves();
-        List<Move> fresh = proposal.after().moves().stream()
+        List<Move> fresh = after(frame, proposal.edit()).moves().stream()
                 .filter(m -> !before.contains(m))
                 .toList();
         assertEquals(1, fresh.size());
-        assertEquals(proposal.move(), Optional.of(fresh.get(0).id()));
+        assertEquals(
+                Set.of(fresh.get(0).id()),
+                proposal.edit().applyTo(frame.drill(), frame.path().id()).made());
         return fresh.get(0);
     }
 
@@ -88,7 +102,7 @@ class PullTest {
         assertEquals("run of CB", p.label());
         assertEquals(
                 frame.path().steps().get(2).id(),
-                p.after().stepOf(travel.id()).orElseThrow().id());
+                after(frame, p.edit()).stepOf(travel.id()).orElseThrow().id());
     }
 
     @Test
@@ -213,9 +227,10 @@ class PullTest {
         Proposal p = Pull.fromBody(frame, new RoleId("rw"))
                 .propose(over(frame, new Point(6.1, -6)), SNAP)
                 .orElseThrow();
-        List<Move> moves = p.after().moves();
+        Progression told = after(frame, p.edit());
+        List<Move> moves = told.moves();
         assertTrue(moves.get(moves.size() - 1) instanceof PickUp);
-        Timeline timeline = Timeline.of(drill, p.after());
+        Timeline timeline = Timeline.of(drill, Path.usual(told));
         assertEquals(List.of(), timeline.findings());
         assertEquals(
                 Optional.of(new RoleId("rw")),
@@ -263,19 +278,15 @@ class PullTest {
                         Demo.read("crossing-backs").surfaceUse(),
                         Demo.read("crossing-backs").audience()),
                 0);
-        Progression p = Placing.place(empty, TrayItem.KEEPER, new Point(18.5, 0.3), SNAP)
-                .after();
+        Progression p = after(empty, Placing.place(empty, TrayItem.KEEPER, new Point(18.5, 0.3), SNAP));
         assertEquals("K1", p.roles().get(0).label());
         assertEquals(180, p.roles().get(0).facingDegrees());
-        Progression line =
-                Placing.place(empty, TrayItem.LINE, new Point(4, 4), SNAP).after();
+        Progression line = after(empty, Placing.place(empty, TrayItem.LINE, new Point(4, 4), SNAP));
         assertEquals(line.lines().get(0).feeds(), List.of(line.roles().get(0).id()));
         assertEquals(new Point(4, 4), line.startOf(line.roles().get(0).id()));
-        Progression goal =
-                Placing.place(empty, TrayItem.GOAL, new Point(4, 9), SNAP).after();
+        Progression goal = after(empty, Placing.place(empty, TrayItem.GOAL, new Point(4, 9), SNAP));
         assertEquals(-90, goal.gear().get(0).facingDegrees(), "a goal looks to the middle");
-        Progression ball =
-                Placing.place(empty, TrayItem.BALL, new Point(4, 9), SNAP).after();
+        Progression ball = after(empty, Placing.place(empty, TrayItem.BALL, new Point(4, 9), SNAP));
         assertTrue(ball.balls().get(0).start() instanceof Ball.Loose);
     }
 
@@ -288,7 +299,10 @@ class PullTest {
         assertEquals(Optional.of(LB), chosen.role());
         Point before = frame.path().startOf(LB);
         Progression moved = Transforms.of(
-                frame.path(), frame.drill().surface(), chosen.ids(), PlaneMap.shift(new Point(-15, 8).minus(before)));
+                frame.path().version(),
+                frame.drill().surface(),
+                chosen.ids(),
+                PlaneMap.shift(new Point(-15, 8).minus(before)));
         assertEquals(new Point(-15, 8), moved.lines().get(0).at(), "who comes from a line takes it along");
         assertEquals(new Point(-15, 8), moved.startOf(LB));
         var cone = thing(frame, v, new Point(-6, 9));

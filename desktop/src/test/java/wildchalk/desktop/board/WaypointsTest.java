@@ -10,6 +10,7 @@ import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
@@ -20,6 +21,7 @@ import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 import wildchalk.picture.paint.Frame;
 
 /** Points of a path are put in where the stroke is touched, and taken out. */
@@ -29,7 +31,8 @@ class WaypointsTest {
         Progression p = Drills.blank().role("a", Side.ATTACK, 0, 0).move(travel).progression();
         Drill drill = Drill.blank("W", new SurfaceUse("handball", "whole"), Audience.USUAL)
                 .withProgression(p);
-        return Frame.at(drill, p, Timeline.of(drill, p), 0);
+        Path path = Path.usual(p);
+        return Frame.at(drill, path, Timeline.of(drill, path), 0);
     }
 
     private static Travel along(double... xy) {
@@ -41,23 +44,23 @@ class WaypointsTest {
                 new MoveId("m1"), new RoleId("a"), Optional.empty(), false, Manner.FORWARD, Effort.HARD, path);
     }
 
-    private static List<Point> places(Travel travel) {
-        return travel.path().stream().map(Waypoint::at).toList();
+    private static List<Point> places(Move move) {
+        return ((Travel) move).path().stream().map(Waypoint::at).toList();
     }
 
     @Test
     void aNewPointComesBetweenTheTwoThatItLiesNearestTo() {
         Travel travel = along(4, 0, 4, 6);
-        Travel first = Waypoints.added(frame(travel), travel, new Point(2, 0.3));
+        Move first = Waypoints.with(travel, Waypoints.added(frame(travel), travel, new Point(2, 0.3)));
         assertEquals(List.of(new Point(2, 0.3), new Point(4, 0), new Point(4, 6)), places(first));
-        Travel second = Waypoints.added(frame(travel), travel, new Point(4.2, 3));
+        Move second = Waypoints.with(travel, Waypoints.added(frame(travel), travel, new Point(4.2, 3)));
         assertEquals(List.of(new Point(4, 0), new Point(4.2, 3), new Point(4, 6)), places(second));
     }
 
     @Test
     void takingItOutAgainGivesThePathBack() {
         Travel travel = along(4, 0, 4, 6);
-        Travel more = Waypoints.added(frame(travel), travel, new Point(2, 0.3));
+        Move more = Waypoints.with(travel, Waypoints.added(frame(travel), travel, new Point(2, 0.3)));
         assertEquals(travel, Waypoints.without(more, 0));
     }
 

@@ -23,9 +23,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import wildchalk.core.Demo;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.motion.Timeline;
-import wildchalk.core.path.Choices;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 
@@ -54,7 +52,7 @@ class CommandLineTest {
     @MethodSource("demos")
     void everyCommandWorksOnTheDemoFiles(Path file) throws IOException {
         Drill drill = DrillFile.read(file).drill();
-        Progression path = Path.of(drill.base(), Choices.USUAL);
+        wildchalk.core.path.Path path = wildchalk.core.path.Path.usual(drill.base());
         Timeline timeline = Timeline.of(drill, path);
         JsonNode time = json("time", file.toString(), "--json");
         assertEquals(timeline.seconds(), time.get("seconds").asDouble(), 0.001);

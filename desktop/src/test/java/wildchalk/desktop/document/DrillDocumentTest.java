@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
@@ -23,10 +24,12 @@ import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
-import wildchalk.core.drill.Removals;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.edit.Arrangements;
+import wildchalk.core.edit.Tellings;
 import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Path;
 import wildchalk.core.path.Way;
 import wildchalk.picture.export.Told;
 
@@ -61,8 +64,10 @@ class DrillDocumentTest {
     /** Whatever has been done: what is shown is what the present drill gives. */
     private void assertAgrees() {
         Told worked = Told.of(
-                document.drill(), document.version(), document.choicesProperty().get(), document.reader());
-        assertEquals(worked.progression(), document.told().path());
+                document.drill(),
+                Path.of(document.version(), document.choicesProperty().get()),
+                document.reader());
+        assertEquals(worked.path(), document.told().path());
         assertEquals(worked.timeline().seconds(), document.told().timeline().seconds());
         assertEquals(said(worked), said(document.told()));
         assertEquals(document.path(), document.told().path());
@@ -119,13 +124,13 @@ class DrillDocumentTest {
             case 5 -> {
                 if (!moves.isEmpty()) {
                     Move move = moves.get(random.nextInt(moves.size()));
-                    document.change("remove", p -> Removals.move(p, move.id()));
+                    document.edit("remove", Arrangements.delete(Set.of(move.id())));
                 }
             }
             default -> {
                 if (!moves.isEmpty() && moves.get(random.nextInt(moves.size())) instanceof Travel travel) {
                     Effort other = Effort.values()[random.nextInt(Effort.values().length)];
-                    document.change("effort", p -> p.withMove(travel.withEffort(other)));
+                    document.edit("effort", Tellings.retell(travel.id(), m -> ((Travel) m).withEffort(other)));
                 }
             }
         }
@@ -142,8 +147,8 @@ class DrillDocumentTest {
                 .filter(s -> s.on().isPresent() && !s.moves().isEmpty())
                 .findFirst()
                 .orElseThrow();
-        fx(() -> document.change(
-                "take away", p -> Removals.move(p, own.moves().get(0).id())));
+        fx(() -> document.edit(
+                "take away", Arrangements.delete(Set.of(own.moves().get(0).id()))));
         settled();
         for (Step step : before.steps()) {
             Optional<Step> after = document.version().step(step.id());
@@ -159,10 +164,11 @@ class DrillDocumentTest {
         Move first = document.path().moves().get(0);
         fx(() -> {
             document.selectionProperty().set(Selection.of(first.id()));
-            document.change("remove", p -> Removals.move(p, first.id()));
+            document.edit("remove", Arrangements.delete(Set.of(first.id())));
         });
         assertTrue(document.selectionProperty().get().isNone());
         fx(() -> document.show(new ProgressionId("wall")));
+        settled();
         assertEquals(new ProgressionId("wall"), document.version().id());
         assertEquals(0, document.secondsProperty().get(), "another version is shown from its beginning");
     }

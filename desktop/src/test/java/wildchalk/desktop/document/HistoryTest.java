@@ -26,7 +26,7 @@ class HistoryTest {
 
     @Test
     void aChangeIsNamedAndOneThatChangesNothingIsDropped() {
-        History history = new History(START, true);
+        History<Drill> history = new History<>(START, true);
         assertFalse(history.apply("nothing", START));
         assertEquals(Optional.empty(), history.undoLabel());
         assertTrue(history.apply("title", START.withTitle("B")));
@@ -38,21 +38,21 @@ class HistoryTest {
 
     @Test
     void savedFollowsTheValue() {
-        History history = new History(START, true);
+        History<Drill> history = new History<>(START, true);
         history.apply("title", START.withTitle("B"));
         assertFalse(history.isSaved());
-        history.markSaved();
+        history.markSaved(history.now());
         assertTrue(history.isSaved());
         history.undo();
         assertFalse(history.isSaved());
         history.redo();
         assertTrue(history.isSaved());
-        assertFalse(new History(START, false).isSaved(), "a new drill is in no file");
+        assertFalse(new History<>(START, false).isSaved(), "a new drill is in no file");
     }
 
     @Test
     void aChangeAfterUndoForgetsWhatWasUndone() {
-        History history = new History(START, true);
+        History<Drill> history = new History<>(START, true);
         history.apply("b", START.withTitle("B"));
         history.undo();
         history.apply("c", START.withTitle("C"));
@@ -64,7 +64,7 @@ class HistoryTest {
     @MethodSource("seeds")
     void anyWalkThroughTheHistoryFindsTheValuesThatWereThere(long seed) {
         Random random = new Random(seed);
-        History history = new History(START, true);
+        History<Drill> history = new History<>(START, true);
         List<Drill> line = new ArrayList<>(List.of(START));
         int at = 0;
         for (int i = 0; i < 200; i++) {

@@ -14,6 +14,7 @@ import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.StepSpan;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 
 /** The moment and the step that are shown, whatever a hand does with them. */
 class PlayheadTest {
@@ -25,7 +26,7 @@ class PlayheadTest {
     }
 
     private static Timeline timeline(long seed, int steps) {
-        return Timeline.of(RandomDrills.sensible(seed, 5, steps, 3 * steps), Drills.HANDBALL, AgeBand.U16);
+        return Timeline.of(Path.usual(RandomDrills.sensible(seed, 5, steps, 3 * steps)), Drills.HANDBALL, AgeBand.U16);
     }
 
     private Playhead playhead(long seed) {

@@ -29,7 +29,7 @@ class StorageTest {
     private Path target;
     private Path journals;
     private final Drill drill = Demo.read("crossing-backs");
-    private final History history = new History(drill, false);
+    private final History<Drill> history = new History<>(drill, false);
 
     @BeforeEach
     void places() throws IOException {
@@ -37,17 +37,27 @@ class StorageTest {
         journals = Files.createDirectory(folder.resolve("journals"));
     }
 
+    private static final Journal.Listener HEARD = new Journal.Listener() {
+        @Override
+        public void failing(Throwable why) {
+            throw new AssertionError(why);
+        }
+
+        @Override
+        public void keeping() {}
+    };
+
     private Storage fresh() {
-        return new Storage(DrillFile.ofNew(drill), null, history);
+        return new Storage(Stored.ofNew(DrillFile.ofNew(drill)), history);
     }
 
     @Test
     void savingStoresWhatTheHistoryStandsAt() throws IOException {
         Storage storage = fresh();
-        assertEquals(Optional.empty(), storage.path());
+        assertEquals(Optional.empty(), storage.file());
         history.apply("title", drill.withTitle("Other"));
         storage.save(target);
-        assertEquals(Optional.of(target), storage.path());
+        assertEquals(Optional.of(target), storage.file());
         assertEquals("Other", DrillFile.read(target).drill().title());
         assertTrue(history.isSaved());
     }
@@ -57,7 +67,7 @@ class StorageTest {
         Storage storage = fresh();
         history.apply("title", drill.withTitle("Other"));
         assertThrows(IOException.class, () -> storage.save(journals), "a folder is no file");
-        assertEquals(Optional.empty(), storage.path());
+        assertEquals(Optional.empty(), storage.file());
         assertFalse(history.isSaved());
     }
 
@@ -71,15 +81,15 @@ class StorageTest {
         assertTrue(storage.isChangedOutside());
         storage.save(target);
         assertFalse(storage.isChangedOutside(), "what was written over is known again");
-        Storage second = new Storage(DrillFile.read(target), target, history);
+        Storage second = new Storage(Stored.read(target), history);
         assertFalse(second.isChangedOutside());
         Files.delete(target);
-        assertTrue(second.isChangedOutside(), "taking the file away is a change too");
+        assertFalse(second.isChangedOutside(), "where there is no file nothing can be written over");
     }
 
     @Test
     void theJournalHoldsJustWhatIsInNoFile() throws IOException {
-        try (Journal journal = Journal.open(journals, Optional.empty());
+        try (Journal<DrillFile> journal = new Journal<>(journals, DrillFile.FORMAT, HEARD);
                 Storage storage = fresh()) {
             storage.keepIn(journal);
             history.apply("title", drill.withTitle("Kept"));
@@ -95,9 +105,9 @@ class StorageTest {
     @Test
     void anEmptyNewDrillIsNotWorthAJournal() throws IOException {
         Drill blank = Drill.blank("New", new SurfaceUse("handball", "whole"), Audience.USUAL);
-        History own = new History(blank, false);
-        try (Journal journal = Journal.open(journals, Optional.empty());
-                Storage storage = new Storage(DrillFile.ofNew(blank), null, own)) {
+        History<Drill> own = new History<>(blank, false);
+        try (Journal<DrillFile> journal = new Journal<>(journals, DrillFile.FORMAT, HEARD);
+                Storage storage = new Storage(Stored.ofNew(DrillFile.ofNew(blank)), own)) {
             storage.keepIn(journal);
             journal.flush();
             assertEquals(0, journalsThatHold());

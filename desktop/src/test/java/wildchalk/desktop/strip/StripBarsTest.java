@@ -25,6 +25,7 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Path;
 import wildchalk.core.path.Way;
 import wildchalk.core.telling.Delays;
 import wildchalk.picture.export.Reader;
@@ -39,7 +40,7 @@ class StripBarsTest {
             Drill drill = Demo.read(id);
             for (Progression version : drill.progressions()) {
                 for (Way way : Outcomes.ways(version)) {
-                    reps.add(Told.of(drill, version, way.choices(), Reader.USUAL));
+                    reps.add(Told.of(drill, Path.of(version, way.choices()), Reader.USUAL));
                 }
             }
         }

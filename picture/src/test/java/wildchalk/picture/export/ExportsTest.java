@@ -253,7 +253,7 @@ class ExportsTest {
         Told few = Told.of(
                 ladder, ladder.progression(new ProgressionId("few-touches")).orElseThrow());
         Told base = Told.of(ladder, ladder.base());
-        String said = "For: " + few.whole().course().suits().inWords();
+        String said = "For: " + few.run().version().course().suits().inWords();
         assertTrue(said.contains("U16 · "), said);
         for (Told told : List.of(few, base)) {
             assertTrue(text(SheetExport.of(told, SheetExport.Paper.A4, Progress.NONE))

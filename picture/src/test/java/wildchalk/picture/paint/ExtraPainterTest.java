@@ -22,6 +22,7 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.ladder.ChangeMarks;
 import wildchalk.core.motion.StepSpan;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 import wildchalk.picture.style.Ground;
 
 /** What a picture shows beside the moment itself stands where it belongs, and nowhere else. */
@@ -31,7 +32,7 @@ class ExtraPainterTest {
     private static final int HEIGHT = 430;
 
     private static Frame frame(Drill drill, double seconds, Extra extra) {
-        return Frame.at(drill, drill.base(), Timeline.of(drill, drill.base()), seconds)
+        return Frame.at(drill, Path.usual(drill.base()), Timeline.of(drill, Path.usual(drill.base())), seconds)
                 .with(extra);
     }
 
@@ -69,7 +70,7 @@ class ExtraPainterTest {
     @EnumSource(Ground.class)
     void startsAndEndsOfTheStepAreShownWhereEverybodyIsThen(Ground ground) {
         Drill drill = Demo.read("second-wave-from-the-left");
-        Timeline t = Timeline.of(drill, drill.base());
+        Timeline t = Timeline.of(drill, Path.usual(drill.base()));
         StepSpan step = t.step(new StepId("s2"));
         double middle = (step.start() + step.end()) / 2;
         BufferedImage plain = picture(frame(drill, middle, Extra.NONE), ground);
@@ -86,7 +87,7 @@ class ExtraPainterTest {
     @Test
     void whoIsFollowedHasARingAndNobodyElse() {
         Drill drill = Demo.read("second-wave-from-the-left");
-        Timeline t = Timeline.of(drill, drill.base());
+        Timeline t = Timeline.of(drill, Path.usual(drill.base()));
         BufferedImage plain = picture(frame(drill, 3, Extra.NONE), Ground.SLATE);
         BufferedImage ringed =
                 picture(frame(drill, 3, Extra.NONE.withFollowed(Optional.of(new RoleId("cb")))), Ground.SLATE);
@@ -99,7 +100,7 @@ class ExtraPainterTest {
     @Test
     void otherRepsStandWhereTheyAreAtTheirTime() {
         Drill drill = Demo.read("second-wave-from-the-left");
-        Timeline t = Timeline.of(drill, drill.base());
+        Timeline t = Timeline.of(drill, Path.usual(drill.base()));
         BufferedImage plain = picture(frame(drill, 7, Extra.NONE), Ground.SLATE);
         BufferedImage both = picture(frame(drill, 7, Extra.NONE.withOtherReps(List.of(2.0))), Ground.SLATE);
         for (String id : List.of("lb", "rb")) {
@@ -118,8 +119,8 @@ class ExtraPainterTest {
         assertNotEquals(
                 0,
                 marks.added().size() + marks.movedFrom().size() + marks.gone().size());
-        Timeline t = Timeline.of(drill, after);
-        Frame bare = Frame.at(drill, after, t, 0);
+        Timeline t = Timeline.of(drill, Path.usual(after));
+        Frame bare = Frame.at(drill, Path.usual(after), t, 0);
         BufferedImage plain = picture(bare, Ground.SLATE);
         BufferedImage marked = picture(bare.with(Extra.NONE.withChanges(Optional.of(marks))), Ground.SLATE);
         for (Role role : after.roles()) {

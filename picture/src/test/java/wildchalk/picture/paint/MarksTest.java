@@ -28,6 +28,7 @@ import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 import wildchalk.picture.style.Ground;
 import wildchalk.picture.style.StrokeCode;
 
@@ -38,7 +39,7 @@ class MarksTest {
     private static final int HIGH = 400;
 
     private static Frame frame(Drill drill) {
-        return Frame.at(drill, drill.base(), Timeline.of(drill, drill.base()), 0);
+        return Frame.at(drill, Path.usual(drill.base()), Timeline.of(drill, Path.usual(drill.base())), 0);
     }
 
     private static BufferedImage painted(Drill drill, StrokeCode code) {

@@ -20,6 +20,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Marking;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
@@ -49,7 +50,7 @@ class PainterTest {
 
     private static Frame wave(double seconds) {
         Drill drill = Demo.read("second-wave-from-the-left");
-        return Frame.at(drill, drill.base(), Timeline.of(drill, drill.base()), seconds);
+        return Frame.at(drill, Path.usual(drill.base()), Timeline.of(drill, Path.usual(drill.base())), seconds);
     }
 
     private static int[] pixels(BufferedImage image) {
@@ -145,7 +146,8 @@ class PainterTest {
         Color floor = Ground.PAPER.floor(drill.surface().medium());
         assertTrue(isAll(picture(first, Ground.PAPER), view(first), on, floor), "not yet");
         assertFalse(isAll(picture(third, Ground.PAPER), view(third), on, floor), "a ghost");
-        Frame chosen = new Frame(drill, drill.base(), third.timeline(), 8.5, 2, true, Set.of(new MoveId("m9")));
+        Frame chosen =
+                new Frame(drill, Path.usual(drill.base()), third.timeline(), 8.5, 2, true, Set.of(new MoveId("m9")));
         assertFalse(Arrays.equals(pixels(picture(third, Ground.PAPER)), pixels(picture(chosen, Ground.PAPER))));
     }
 }

@@ -24,6 +24,7 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 import wildchalk.picture.style.Ground;
 
 /** Labels keep off each other and off what they name, and stay where a hand has put them. */
@@ -37,7 +38,7 @@ class PlacedLabelsTest {
     }
 
     private static Frame frame(Drill drill) {
-        return Frame.at(drill, drill.base(), Timeline.of(drill, drill.base()), 0);
+        return Frame.at(drill, Path.usual(drill.base()), Timeline.of(drill, Path.usual(drill.base())), 0);
     }
 
     private static Viewport viewport(Drill drill) {

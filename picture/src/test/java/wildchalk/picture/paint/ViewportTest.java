@@ -12,6 +12,7 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.surface.View;
 
@@ -48,8 +49,8 @@ class ViewportTest {
     @Test
     void thePointerFindsBodiesBallsAndStrokes() {
         Drill drill = Demo.read("second-wave-from-the-left");
-        Timeline timeline = Timeline.of(drill, drill.base());
-        Frame frame = Frame.at(drill, drill.base(), timeline, 3.6);
+        Timeline timeline = Timeline.of(drill, Path.usual(drill.base()));
+        Frame frame = Frame.at(drill, Path.usual(drill.base()), timeline, 3.6);
         Point2D lb = Bodies.of(frame, BOARD, new RoleId("lb"));
         assertEquals(
                 new RoleId("lb"),
