@@ -136,7 +136,7 @@ public final class Copies {
                 LineId id = new LineId(Slugs.next(into.stem("line"), taken));
                 names.put(line.id(), id);
                 List<RoleId> feeds =
-                        line.feeds().stream().map(r -> (RoleId) names.get(r)).toList();
+                        line.feeds().stream().filter(names::containsKey).map(r -> (RoleId) names.get(r)).toList();
                 lines.add(Transforms.line(line, map).withId(id).withFeeds(feeds));
             }
         }

@@ -254,6 +254,9 @@ public final class Journal<T> implements AutoCloseable {
      */
     @Override
     public void close() throws IOException {
+        if (writer.isShutdown()) {
+            return;
+        }
         clear();
         try {
             flush();

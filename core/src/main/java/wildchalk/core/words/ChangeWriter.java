@@ -20,6 +20,7 @@ import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.ladder.Changes;
 import wildchalk.core.ladder.ListChange;
+import wildchalk.core.motion.MoveKinds;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Choices;
 import wildchalk.core.path.Outcomes;
@@ -155,10 +156,16 @@ public final class ChangeWriter {
 
     private String sentence(Progression version, Step step, Move move) {
         Path path = Path.of(version, Outcomes.leadingTo(version, step, Choices.USUAL));
+        if (path.move(move.id()).isEmpty()) {
+            // no way of the rep leads there: it has no times, and nobody sees it
+            return text(
+                    "change.never",
+                    version.role(move.role()).orElseThrow().label(),
+                    text("move.kind." + MoveKinds.of(move)));
+        }
         Timeline timeline = timelines.computeIfAbsent(path, p -> Timeline.of(drill, p));
-        Move there = path.move(move.id()).orElse(move);
         return new SentenceWriter(path, surface, timeline, new Places(path, surface, unit))
-                .write(path.step(step.id()).orElse(step), there, "")
+                .write(path.step(step.id()).orElseThrow(), path.move(move.id()).orElseThrow(), "")
                 .text();
     }
 

@@ -174,9 +174,10 @@ class KeysAndWordsTest {
         window.openDrill("crossing-backs");
         robot.push(KeyCode.F1);
         Window.until(() -> !robot.lookup("#keys").queryAll().isEmpty());
+        Window.until(() -> robot.lookup("#keys").query().getScene().getWindow().isFocused());
         robot.type(KeyCode.ESCAPE);
+        Window.until(() -> robot.lookup("#keys").queryAll().isEmpty() && window.shell.stage().isFocused());
         robot.push(KeyCode.CONTROL, KeyCode.G);
-        WaitForAsyncUtils.waitForFxEvents();
-        assertEquals("◐ Slate", robot.lookup("#ground").queryAs(Button.class).getText());
+        Window.until(() -> robot.lookup("#ground").queryAs(Button.class).getText().equals("◐ Slate"));
     }
 }

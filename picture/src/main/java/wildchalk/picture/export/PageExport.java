@@ -280,7 +280,7 @@ public final class PageExport {
         StringBuilder html = new StringBuilder();
         for (int i = 0; i < plays.size(); i++) {
             Told told = plays.get(i).told();
-            html.append("<div class=\"rep\" data-play=\"%d\"%s>"
+            html.append("<div class=\"told\" data-play=\"%d\"%s>"
                     .formatted(i, plays.get(i).id().isEmpty() ? "" : " hidden"));
             String suits = told.run().version().course().suits().inWords();
             if (!suits.isEmpty()) {
