@@ -135,8 +135,10 @@ public final class Copies {
                 lines.forEach(l -> taken.add(l.id().text()));
                 LineId id = new LineId(Slugs.next(into.stem("line"), taken));
                 names.put(line.id(), id);
-                List<RoleId> feeds =
-                        line.feeds().stream().filter(names::containsKey).map(r -> (RoleId) names.get(r)).toList();
+                List<RoleId> feeds = line.feeds().stream()
+                        .filter(names::containsKey)
+                        .map(r -> (RoleId) names.get(r))
+                        .toList();
                 lines.add(Transforms.line(line, map).withId(id).withFeeds(feeds));
             }
         }

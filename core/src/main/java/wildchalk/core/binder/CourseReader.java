@@ -22,7 +22,6 @@ import wildchalk.core.drill.RuleId;
 import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Suits;
-import wildchalk.core.drill.Trigger;
 
 /** Reads forks, calls, rules, launch and rotation. The counterpart of {@link CourseWriter}. */
 final class CourseReader {
@@ -46,7 +45,7 @@ final class CourseReader {
         return new Branch(
                 new BranchId(f.slug("id")),
                 f.text("label", Limits.WORD),
-                f.numberOr("weight", 1, 0, Branch.MAX_WEIGHT),
+                f.numberOr("weight", 1),
                 f.flagOr("ends", false),
                 f.has("winner") ? Optional.of(new RoleId(f.slug("winner"))) : Optional.empty(),
                 f.has("result") ? Optional.of(f.choice("result", ShotEnd.class)) : Optional.empty(),
@@ -88,7 +87,7 @@ final class CourseReader {
     static Launch launch(Fields f) throws FormatProblem {
         return new Launch(
                 f.has("when") ? Optional.of(f.object("when").readAll(EventReader::event)) : Optional.empty(),
-                f.numberOr("seconds", 0, 0, Trigger.MAX_PLUS_SECONDS));
+                f.numberOr("seconds", 0));
     }
 
     static Rotation rotation(Fields f) throws FormatProblem {

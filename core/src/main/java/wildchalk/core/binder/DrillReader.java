@@ -88,10 +88,7 @@ final class DrillReader {
 
     private static Backdrop backdrop(Fields f) throws FormatProblem {
         return new Backdrop(
-                f.text("picture", Backdrop.MAX_LENGTH),
-                f.point("at"),
-                f.number("width", 1, 300),
-                f.numberOr("dim", 0.5, 0, 1));
+                f.text("picture", Backdrop.MAX_LENGTH), f.point("at"), f.number("width"), f.numberOr("dim", 0.5));
     }
 
     private static Audience audience(Fields f) throws FormatProblem {

@@ -20,7 +20,7 @@ final class EventReader {
     private EventReader() {}
 
     static Trigger trigger(Fields f) throws FormatProblem {
-        double plus = f.numberOr("plus", 0, 0, Trigger.MAX_PLUS_SECONDS);
+        double plus = f.numberOr("plus", 0);
         return new Trigger(event(f), plus);
     }
 
@@ -79,10 +79,10 @@ final class EventReader {
             found.add(new Region.Out(f.slug("out")));
         }
         if (f.has("at")) {
-            found.add(new Region.NearPlace(f.point("at"), f.number("within", 0, Region.MAX_METRES)));
+            found.add(new Region.NearPlace(f.point("at"), f.number("within")));
         }
         if (f.has("near")) {
-            found.add(new Region.NearRole(new RoleId(f.slug("near")), f.number("within", 0, Region.MAX_METRES)));
+            found.add(new Region.NearRole(new RoleId(f.slug("near")), f.number("within")));
         }
         if (found.size() != 1) {
             throw f.problem("A place to reach needs exactly one of \"line\", \"in\", \"out\", \"at\" or \"near\".");

@@ -82,6 +82,15 @@ final class Fields {
         return text;
     }
 
+    /** Any number; the value that it becomes part of knows what it may be. */
+    double number(String name) throws FormatProblem {
+        return number(name, -Double.MAX_VALUE, Double.MAX_VALUE);
+    }
+
+    double numberOr(String name, double otherwise) throws FormatProblem {
+        return has(name) ? number(name) : skip(name, otherwise);
+    }
+
     double number(String name, double min, double max) throws FormatProblem {
         return number(need(name), "\"" + name + "\"", min, max);
     }

@@ -75,6 +75,9 @@ public final class Journal<T> implements AutoCloseable {
 
     private long asked;
     private long done;
+    /** The newest of what was asked that could not be done. */
+    private long tried;
+
     private Throwable failure;
     private FileChannel lock;
 
@@ -121,10 +124,10 @@ public final class Journal<T> implements AutoCloseable {
     public void flush() throws IOException {
         long end = System.nanoTime() + PATIENCE.toNanos();
         synchronized (latch) {
-            long seen = done;
-            while (done < asked) {
+            long wantedNow = asked;
+            while (done < wantedNow) {
                 long left = TimeUnit.NANOSECONDS.toMillis(end - System.nanoTime());
-                if (failure != null && done == seen) {
+                if (failure != null && tried >= wantedNow) {
                     throw new IOException(journal + ": " + failure.getMessage(), failure);
                 }
                 if (left <= 0) {
@@ -162,7 +165,7 @@ public final class Journal<T> implements AutoCloseable {
                 remove(journal);
             }
         } catch (IOException | RuntimeException | Error e) {
-            failed(e);
+            failed(e, number);
             return;
         }
         synchronized (latch) {
@@ -175,8 +178,9 @@ public final class Journal<T> implements AutoCloseable {
         }
     }
 
-    private void failed(Throwable why) {
+    private void failed(Throwable why, long number) {
         synchronized (latch) {
+            tried = number;
             failure = why;
             latch.notifyAll();
         }

@@ -92,7 +92,7 @@ final class MoveReader {
                 new Deed.Turning(
                         f.choiceOr("turn", Deed.Turn.class, Deed.Turn.PIVOT),
                         f.choice("hand", Hand.class),
-                        f.number("degrees", 1, 720));
+                        f.number("degrees"));
             case "screen" ->
                 new Deed.Screening(
                         f.has("against") ? Optional.of(new RoleId(f.slug("against"))) : Optional.empty(), seconds(f));
@@ -113,7 +113,7 @@ final class MoveReader {
     }
 
     private static double seconds(Fields f) throws FormatProblem {
-        return f.number("seconds", 0, Deed.MAX_SECONDS);
+        return f.number("seconds");
     }
 
     private static List<Waypoint> path(Fields f) throws FormatProblem {
@@ -134,13 +134,13 @@ final class MoveReader {
         return new Waypoint(
                 f.point("at"),
                 how,
-                f.numberOr("pause", 0, 0, Waypoint.MAX_PAUSE_SECONDS),
+                f.numberOr("pause", 0),
                 f.has("round") ? Optional.of(f.object("round").readAll(MoveReader::round)) : Optional.empty(),
                 f.has("called") ? Optional.of(f.object("called").readAll(MoveReader::called)) : Optional.empty());
     }
 
     private static Round round(Fields f) throws FormatProblem {
-        return new Round(f.point("centre"), f.numberOr("turns", 1, 0, Round.MAX_TURNS), f.choice("side", Hand.class));
+        return new Round(f.point("centre"), f.numberOr("turns", 1), f.choice("side", Hand.class));
     }
 
     private static Called called(Fields f) throws FormatProblem {

@@ -328,14 +328,14 @@ final class ProgressionReader {
                 f.choice("side", Side.class),
                 f.pointIfAny("at"),
                 heading(f),
-                f.numberOr("pace", 1, Role.MIN_PACE, Role.MAX_PACE),
+                f.numberOr("pace", 1),
                 f.has("team") ? Optional.of(f.choice("team", Chalk.class)) : Optional.empty(),
                 f.choiceOr("hand", Hand.class, Hand.NONE),
                 f.textOr("task", "", Limits.LINE));
     }
 
     static double heading(Fields f) throws FormatProblem {
-        return f.numberOr("facing", 0, -360, 360) + 0.0;
+        return f.numberOr("facing", 0) + 0.0;
     }
 
     private static Ball ball(Fields f) throws FormatProblem {

@@ -17,6 +17,7 @@ public record Backdrop(String picture, Point at, double widthMetres, double dim)
     public static final int MAX_LENGTH = 1_900_000;
 
     public Backdrop {
+        dim += 0.0; // never a minus before a nought
         Objects.requireNonNull(picture, "picture");
         Objects.requireNonNull(at, "at");
         Limits.place("background picture", at);

@@ -14,6 +14,7 @@ public record Launch(Optional<Event> at, double seconds) {
     public static final Launch WHEN_OVER = new Launch(Optional.empty(), 0);
 
     public Launch {
+        seconds += 0.0; // never a minus before a nought
         Objects.requireNonNull(at, "at");
         if (!(seconds >= 0 && seconds <= Trigger.MAX_PLUS_SECONDS)) {
             throw new IllegalArgumentException(

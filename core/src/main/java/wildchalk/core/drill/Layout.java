@@ -35,6 +35,7 @@ public record Layout(
         groups = groups.stream().filter(g -> g.size() > 1).map(Set::copyOf).toList();
         locked = Set.copyOf(locked);
         labels = Map.copyOf(labels);
+        labels.values().forEach(p -> Limits.place("label", p));
         Uniqueness.check("zone", zones.stream().map(MarkedZone::id));
         Uniqueness.check("note", notes.stream().map(Note::id));
         Uniqueness.check("gap", gaps.stream().map(Gap::id));

@@ -78,6 +78,11 @@ public final class Limits {
         return at;
     }
 
+    /** The nearest place where somebody can still stand. */
+    public static Point nearest(Point at) {
+        return new Point(Math.max(-METRES, Math.min(METRES, at.x())), Math.max(-METRES, Math.min(METRES, at.y())));
+    }
+
     /** A heading within one turn, degrees. */
     static double heading(String what, double degrees) {
         if (!Double.isFinite(degrees)) {

@@ -14,7 +14,7 @@ import wildchalk.core.geometry.Point;
 public record MovedGoal(String goal, Point at, double facingDegrees) {
 
     public MovedGoal {
-        Objects.requireNonNull(goal, "goal");
+        Slugs.check("goal", goal);
         Objects.requireNonNull(at, "at");
         Limits.place("goal", at);
         facingDegrees = Limits.heading("goal", facingDegrees);

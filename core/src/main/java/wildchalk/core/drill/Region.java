@@ -42,7 +42,7 @@ public sealed interface Region {
     /** Into a zone of the surface or one that was drawn, by its id. */
     record In(String zone) implements Region {
         public In {
-            Objects.requireNonNull(zone, "zone");
+            Slugs.check("zone", zone);
         }
 
         @Override
@@ -54,7 +54,7 @@ public sealed interface Region {
     /** Out of a zone. */
     record Out(String zone) implements Region {
         public Out {
-            Objects.requireNonNull(zone, "zone");
+            Slugs.check("zone", zone);
         }
 
         @Override

@@ -34,7 +34,7 @@ public sealed interface Rule permits Rule.Limit, Rule.Hold {
         public Limit {
             Objects.requireNonNull(id, "id");
             Objects.requireNonNull(kind, "kind");
-            Objects.requireNonNull(zone, "zone");
+            zone.ifPresent(z -> Slugs.check("zone", z));
             if (number < 1 || number > 999) {
                 throw new IllegalArgumentException(
                         "The rule %s (number %d) needs a number of 1 to 999.".formatted(id, number));

@@ -28,7 +28,7 @@ public record Shot(
 
     public Shot {
         Move.check(id, role, trigger);
-        Objects.requireNonNull(goal, "goal");
+        Slugs.check("goal", goal);
         Objects.requireNonNull(aim, "aim");
         Objects.requireNonNull(weight, "weight");
         Objects.requireNonNull(end, "end");

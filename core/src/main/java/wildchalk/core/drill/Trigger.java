@@ -15,6 +15,7 @@ public record Trigger(Event event, double plusSeconds) {
     public static final double MAX_PLUS_SECONDS = 600;
 
     public Trigger {
+        plusSeconds += 0.0; // never a minus before a nought
         Objects.requireNonNull(event, "event");
         if (!(plusSeconds >= 0 && plusSeconds <= MAX_PLUS_SECONDS)) {
             throw new IllegalArgumentException(

@@ -17,6 +17,7 @@ public record Waypoint(Point at, Passing how, double pauseSeconds, Optional<Roun
     public static final double MAX_PAUSE_SECONDS = 60;
 
     public Waypoint {
+        pauseSeconds += 0.0; // never a minus before a nought
         Objects.requireNonNull(at, "at");
         Limits.place("point of the path", at);
         Objects.requireNonNull(how, "how");

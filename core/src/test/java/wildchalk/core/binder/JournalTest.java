@@ -2,6 +2,7 @@ package wildchalk.core.binder;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
@@ -124,5 +125,134 @@ class JournalTest {
         assertEquals("Edit 5", left.get(0).content().drill().title());
         left.get(0).discard();
         assertFalse(Files.exists(journal) || Files.exists(kept));
+    }
+
+    // ---- what it belongs to ----
+
+    @Test
+    void itKnowsWhetherItsFileHasChangedSince() throws IOException {
+        Path drill = folder.resolve("x.drill.json");
+        DrillFile.ofNew(Demo.read("crossing-backs")).save(drill);
+        leave(1, Optional.of(drill));
+        assertEquals(Left.State.AS_THEN, left().get(0).state());
+        DrillFile.ofNew(Demo.read("crossing-backs").withTitle("By a colleague")).save(drill);
+        assertEquals(Left.State.CHANGED_SINCE, left().get(0).state());
+        Files.delete(drill);
+        assertEquals(Left.State.NO_FILE, left().get(0).state());
+    }
+
+    @Test
+    void afterSavingElsewhereItBelongsThere() throws IOException {
+        Path own = Files.createTempDirectory(folder, "own");
+        Path there = folder.resolve("there.drill.json");
+        try (Journal<DrillFile> journal = open(own)) {
+            journal.keep(edited(1), Journal.Belongs.NOWHERE, List.of("one"));
+            journal.flush();
+            journal.keep(
+                    edited(2), new Journal.Belongs(Optional.of(there), Optional.empty(), Optional.of("p2")), List.of());
+            journal.flush();
+            Path kept = onlyJournal(own);
+            Files.copy(kept, folder.resolve(kept.getFileName()));
+        }
+        Journal.Belongs belongs = left().get(0).belongs();
+        assertEquals(Optional.of(there.toAbsolutePath()), belongs.file());
+        assertEquals(Optional.of("p2"), belongs.version());
+    }
+
+    private static Path onlyJournal(Path own) throws IOException {
+        try (Stream<Path> all = Files.list(own)) {
+            return all.filter(f -> f.toString().endsWith(".journal"))
+                    .findFirst()
+                    .orElseThrow();
+        }
+    }
+
+    @Test
+    void aDamagedOneHidesNoOther() throws IOException {
+        leave(1, Optional.empty());
+        Files.writeString(folder.resolve("a.journal"), "");
+        Files.writeString(folder.resolve("b.journal"), "{\"file\": \"\\u0000\", \"edits\": []}\n{");
+        Files.writeString(folder.resolve("z.journal"), "[".repeat(100_000));
+        Files.write(folder.resolve("y.journal"), new byte[] {(byte) 0xC3, 0x28});
+        Files.createDirectory(folder.resolve("x.journal"));
+        leave(2, Optional.empty());
+        LeftJournals<DrillFile> found = LeftJournals.in(folder, DrillFile.FORMAT);
+        assertEquals(2, found.left().size());
+        assertEquals(5, found.damaged().size());
+        assertTrue(found.damaged().stream().allMatch(d -> !d.why().isBlank()));
+    }
+
+    // ---- when it cannot be written ----
+
+    /** Counts what is heard. */
+    private static final class Ear implements Journal.Listener {
+        private final java.util.concurrent.CountDownLatch failing = new java.util.concurrent.CountDownLatch(1);
+        private final java.util.concurrent.CountDownLatch keeping = new java.util.concurrent.CountDownLatch(1);
+
+        @Override
+        public void failing(Throwable why) {
+            failing.countDown();
+        }
+
+        @Override
+        public void keeping() {
+            keeping.countDown();
+        }
+    }
+
+    @Test
+    void whatCannotBeWrittenIsToldAndKeptOnceItCan() throws Exception {
+        Path home = folder.resolve("home");
+        Files.writeString(home, "a file where the folder should be");
+        Ear ear = new Ear();
+        try (Journal<DrillFile> journal = new Journal<>(home.resolve("journals"), DrillFile.FORMAT, ear)) {
+            journal.keep(edited(1), Journal.Belongs.NOWHERE, List.of());
+            assertTrue(ear.failing.await(20, java.util.concurrent.TimeUnit.SECONDS));
+            assertThrows(IOException.class, journal::flush);
+            journal.keep(edited(2), Journal.Belongs.NOWHERE, List.of());
+            Files.delete(home);
+            assertTrue(ear.keeping.await(20, java.util.concurrent.TimeUnit.SECONDS), "it tries again by itself");
+            journal.flush();
+            assertTrue(Files.readString(onlyJournal(home.resolve("journals"))).contains("Edit 2"));
+        }
+    }
+
+    @Test
+    void aFolderThatVanishesComesBackWithTheNextEdit() throws IOException {
+        Path own = folder.resolve("own");
+        try (Journal<DrillFile> journal = open(own)) {
+            journal.keep(edited(1), Journal.Belongs.NOWHERE, List.of());
+            journal.flush();
+            try (Stream<Path> all = Files.list(own)) {
+                for (Path f : all.toList()) {
+                    Files.delete(f);
+                }
+            }
+            Files.delete(own);
+            journal.keep(edited(2), Journal.Belongs.NOWHERE, List.of());
+            journal.flush();
+            assertTrue(Files.readString(onlyJournal(own)).contains("Edit 2"));
+            assertEquals(List.of(), LeftJournals.in(own, DrillFile.FORMAT).left(), "and it is held again");
+        }
+    }
+
+    @Test
+    void aContentThatCannotBeWrittenAsTextIsTold() throws Exception {
+        Ear ear = new Ear();
+        Format<DrillFile> broken = new Format<>() {
+            @Override
+            public String text(DrillFile content) {
+                throw new IllegalStateException("no words for it");
+            }
+
+            @Override
+            public DrillFile parse(Path file, String text) throws FormatProblem {
+                return DrillFile.parse(file, text);
+            }
+        };
+        Journal<DrillFile> journal = new Journal<>(folder, broken, ear);
+        journal.keep(edited(1), Journal.Belongs.NOWHERE, List.of());
+        assertTrue(ear.failing.await(20, java.util.concurrent.TimeUnit.SECONDS));
+        journal.close(); // nothing is wanted any more, so there is nothing to wait for
     }
 }

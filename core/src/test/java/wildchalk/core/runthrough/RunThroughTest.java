@@ -66,9 +66,7 @@ class RunThroughTest {
                 Effort.HARD,
                 List.of(Waypoint.smooth(1, 1)));
         List<Step> steps = new ArrayList<>(p.steps());
-        steps.set(
-                0,
-                steps.get(0).withQuestion(Optional.of(new Question(Optional.of(never), "When?", "Never"))));
+        steps.set(0, steps.get(0).withQuestion(Optional.of(new Question(Optional.of(never), "When?", "Never"))));
         steps.add(new Step(new StepId("end"), List.of(last), List.of()));
         Rule hold = new Rule.Hold(
                 new RuleId("h9"),
@@ -83,8 +81,8 @@ class RunThroughTest {
                         .with(hold)
                         .withLaunch(Optional.of(new Launch(Optional.of(new Event.Ends(never)), 1))));
         List<Move> moves = whole.moves();
-        Progression waiting = whole.withMove(
-                moves.get(moves.size() - 2).withTrigger(Optional.of(Trigger.withStartOf(never, 0))));
+        Progression waiting =
+                whole.withMove(moves.get(moves.size() - 2).withTrigger(Optional.of(Trigger.withStartOf(never, 0))));
         return Drill.blank("Ends", new SurfaceUse("handball", "whole"), Audience.USUAL)
                 .withProgressions(List.of(waiting));
     }
@@ -135,7 +133,8 @@ class RunThroughTest {
             assertTrue(run.turnings().stream()
                     .allMatch(t -> run.path().step(t.step()).isPresent()));
         }
-        RunThrough plain = RunThrough.of(Demo.read("crossing-backs"), Demo.read("crossing-backs").base());
+        RunThrough plain = RunThrough.of(
+                Demo.read("crossing-backs"), Demo.read("crossing-backs").base());
         assertEquals("", plain.label());
         assertEquals(1, plain.everyWay(10).size());
     }

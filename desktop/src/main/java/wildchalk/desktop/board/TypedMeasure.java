@@ -2,6 +2,7 @@ package wildchalk.desktop.board;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import wildchalk.core.drill.Limits;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.text.LengthUnit;
 
@@ -59,16 +60,16 @@ final class TypedMeasure {
         Point way = pointer.minus(start);
         OptionalDouble metres = length.isEmpty() ? OptionalDouble.of(way.length()) : unit.parse(length);
         Optional<Double> degrees = angle.isEmpty() ? Optional.of(way.headingDegrees()) : number(angle);
-        if (metres.isEmpty() || degrees.isEmpty() || metres.getAsDouble() > 500) {
+        if (metres.isEmpty() || degrees.isEmpty() || metres.getAsDouble() > Limits.METRES) {
             return Optional.empty();
         }
-        return Optional.of(
-                start.plus(Point.polar(metres.getAsDouble(), degrees.get())).toMillimetres());
+        return Optional.of(Limits.nearest(
+                start.plus(Point.polar(metres.getAsDouble(), degrees.get())).toMillimetres()));
     }
 
     private static Optional<Double> number(String typed) {
         try {
-            return Optional.of(Double.parseDouble(typed.replace(',', '.')));
+            return Optional.of(Double.parseDouble(typed.replace(',', '.'))).filter(Double::isFinite);
         } catch (NumberFormatException e) {
             return Optional.empty();
         }

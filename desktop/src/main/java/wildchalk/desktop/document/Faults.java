@@ -37,7 +37,9 @@ public final class Faults {
 
     /** Something has gone wrong. */
     public void told(Kind kind, Throwable why) {
-        System.getLogger(Faults.class.getName()).log(System.Logger.Level.WARNING, kind + ": " + why, why);
+        if (kind != Kind.REFUSED) {
+            System.getLogger(Faults.class.getName()).log(System.Logger.Level.WARNING, kind + ": " + why, why);
+        }
         onWindows(() -> {
             Map<Kind, Throwable> all = new EnumMap<>(Kind.class);
             all.putAll(now.get());

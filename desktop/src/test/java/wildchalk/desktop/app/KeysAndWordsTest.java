@@ -176,8 +176,10 @@ class KeysAndWordsTest {
         Window.until(() -> !robot.lookup("#keys").queryAll().isEmpty());
         Window.until(() -> robot.lookup("#keys").query().getScene().getWindow().isFocused());
         robot.type(KeyCode.ESCAPE);
-        Window.until(() -> robot.lookup("#keys").queryAll().isEmpty() && window.shell.stage().isFocused());
+        Window.until(() -> robot.lookup("#keys").queryAll().isEmpty()
+                && window.shell.stage().isFocused());
         robot.push(KeyCode.CONTROL, KeyCode.G);
-        Window.until(() -> robot.lookup("#ground").queryAs(Button.class).getText().equals("◐ Slate"));
+        Window.until(
+                () -> robot.lookup("#ground").queryAs(Button.class).getText().equals("◐ Slate"));
     }
 }

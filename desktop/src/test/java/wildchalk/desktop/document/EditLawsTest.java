@@ -57,8 +57,9 @@ class EditLawsTest {
     private static final Map<EditKind, Integer> MADE = new EnumMap<>(EditKind.class);
 
     static Stream<java.nio.file.Path> drills() throws IOException {
-        java.nio.file.Path structures =
-                Demo.folder().resolve("../../../core/src/test/resources/structures").normalize();
+        java.nio.file.Path structures = Demo.folder()
+                .resolve("../../../core/src/test/resources/structures")
+                .normalize();
         try (Stream<java.nio.file.Path> all = Files.list(structures)) {
             List<java.nio.file.Path> files = new ArrayList<>(Demo.files());
             all.filter(f -> f.toString().endsWith(DrillFile.SUFFIX)).sorted().forEach(files::add);
@@ -133,8 +134,7 @@ class EditLawsTest {
     }
 
     /** The open version holds what is named; those based on it follow it and no further; the others are the very same. */
-    private static void versions(
-            Drill before, ProgressionId open, Drill after, Predicate<String> named, String what) {
+    private static void versions(Drill before, ProgressionId open, Drill after, Predicate<String> named, String what) {
         Set<ProgressionId> following = new HashSet<>(Set.of(open));
         for (Progression version : before.progressions()) {
             Optional<Progression> now = after.progression(version.id());
@@ -150,7 +150,8 @@ class EditLawsTest {
                 assertJustified(version, now.get(), named, what);
             } else if (based) {
                 // the base's changes flow down: nothing else changes than what changed there
-                Progression base = before.progression(version.basedOn().orElseThrow()).orElseThrow();
+                Progression base =
+                        before.progression(version.basedOn().orElseThrow()).orElseThrow();
                 Optional<Progression> baseNow = after.progression(base.id());
                 Set<String> there = baseNow.map(b -> Keys.differing(base, b)).orElse(Set.of());
                 assertJustified(
@@ -165,8 +166,7 @@ class EditLawsTest {
     }
 
     /** Whatever is other or gone is named, or points at something that is justified and gone. */
-    private static void assertJustified(
-            Progression before, Progression after, Predicate<String> named, String what) {
+    private static void assertJustified(Progression before, Progression after, Predicate<String> named, String what) {
         Map<String, Object> old = Keys.of(before);
         Map<String, Object> now = Keys.of(after);
         Set<String> open = new LinkedHashSet<>(Keys.differing(before, after));
@@ -224,12 +224,9 @@ class EditLawsTest {
                 .map(JavaMethod::getFullName)
                 .collect(Collectors.toCollection(TreeSet::new));
         Set<String> called = new ClassFileImporter()
-                .importClasses(EditSamples.class)
-                .get(EditSamples.class)
-                .getMethodCallsFromSelf()
-                .stream()
-                .map(c -> c.getTarget().getFullName())
-                .collect(Collectors.toCollection(TreeSet::new));
+                .importClasses(EditSamples.class).get(EditSamples.class).getMethodCallsFromSelf().stream()
+                        .map(c -> c.getTarget().getFullName())
+                        .collect(Collectors.toCollection(TreeSet::new));
         factories.removeAll(called);
         assertEquals(Set.of(), factories, "ways to make an edit that no law is checked for");
     }

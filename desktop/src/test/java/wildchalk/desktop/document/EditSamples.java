@@ -19,6 +19,7 @@ import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
@@ -40,7 +41,6 @@ import wildchalk.core.drill.Suits;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.drill.ZoneKind;
-import wildchalk.core.drill.Drill;
 import wildchalk.core.edit.Arrangements;
 import wildchalk.core.edit.Courses;
 import wildchalk.core.edit.Edit;
@@ -142,7 +142,8 @@ final class EditSamples {
         for (ElementId id : ids) {
             keys.add(key(id));
             keys.add("label " + id.text());
-            if (id instanceof RoleId role && version.role(role).orElseThrow().at().isEmpty()) {
+            if (id instanceof RoleId role
+                    && version.role(role).orElseThrow().at().isEmpty()) {
                 keys.add(key(version.lineFeeding(role).orElseThrow().id()));
             }
         }
@@ -195,15 +196,19 @@ final class EditSamples {
             Set<ElementId> ids = some(2);
             return sample(Arrangements.nextColour(ids), things(ids));
         });
-        with(EditKind.LABEL, () -> one(List.copyOf(some(1)))
-                .flatMap(id -> sample(
-                        Arrangements.label(id, Optional.of(new Point(0.4, 0.6))), Set.of("label " + id.text()))));
+        with(
+                EditKind.LABEL,
+                () -> one(List.copyOf(some(1)))
+                        .flatMap(id -> sample(
+                                Arrangements.label(id, Optional.of(new Point(0.4, 0.6))),
+                                Set.of("label " + id.text()))));
         with(EditKind.DELETE, () -> {
             Set<ElementId> ids = some(1 + random.nextInt(2));
             return sample(Arrangements.delete(ids), gone(ids));
         });
-        with(EditKind.DELETE, () -> one(path.moves())
-                .flatMap(m -> sample(Arrangements.delete(Set.of(m.id())), Set.of(key(m.id())))));
+        with(
+                EditKind.DELETE,
+                () -> one(path.moves()).flatMap(m -> sample(Arrangements.delete(Set.of(m.id())), Set.of(key(m.id())))));
     }
 
     /** With a line its players get places of their own. */
@@ -219,38 +224,59 @@ final class EditSamples {
     }
 
     private void elements() {
-        with(EditKind.ELEMENT, () -> one(path.roles())
-                .flatMap(r -> sample(Arrangements.role(r.id(), x -> x.withLabel("Ä9")), Set.of(key(r.id())))));
-        with(EditKind.ELEMENT, () -> one(path.gear())
-                .flatMap(g -> sample(Arrangements.gear(g.id(), x -> x.withLabel("g")), Set.of(key(g.id())))));
-        with(EditKind.ELEMENT, () -> one(path.lines())
-                .flatMap(l -> sample(Arrangements.line(l.id(), x -> x.withStanding(7)), Set.of(key(l.id())))));
-        with(EditKind.ELEMENT, () -> one(path.layout().zones())
-                .flatMap(z -> sample(Arrangements.zone(z.id(), x -> x.withName("The deep")), Set.of(key(z.id())))));
-        with(EditKind.ELEMENT, () -> one(path.layout().notes())
-                .flatMap(n -> sample(Arrangements.note(n.id(), x -> x.withText("Eyes up")), Set.of(key(n.id())))));
-        with(EditKind.ELEMENT, () -> one(path.layout().gaps())
-                .flatMap(g -> sample(Arrangements.gap(g.id(), x -> x.withNumber(42)), Set.of(key(g.id())))));
-        with(EditKind.ELEMENT, () -> one(path.roles())
-                .flatMap(r -> sample(
-                        Edit.all(
-                                EditKind.ELEMENT,
-                                List.of(
-                                        Arrangements.role(r.id(), x -> x.withTask("leads")),
-                                        Arrangements.carry(Set.of(r.id()), PlaneMap.shift(new Point(1, 0))))),
-                        things(Set.of(r.id())))));
+        with(
+                EditKind.ELEMENT,
+                () -> one(path.roles())
+                        .flatMap(r -> sample(Arrangements.role(r.id(), x -> x.withLabel("Ä9")), Set.of(key(r.id())))));
+        with(
+                EditKind.ELEMENT,
+                () -> one(path.gear())
+                        .flatMap(g -> sample(Arrangements.gear(g.id(), x -> x.withLabel("g")), Set.of(key(g.id())))));
+        with(
+                EditKind.ELEMENT,
+                () -> one(path.lines())
+                        .flatMap(l -> sample(Arrangements.line(l.id(), x -> x.withStanding(7)), Set.of(key(l.id())))));
+        with(
+                EditKind.ELEMENT,
+                () -> one(path.layout().zones())
+                        .flatMap(z ->
+                                sample(Arrangements.zone(z.id(), x -> x.withName("The deep")), Set.of(key(z.id())))));
+        with(
+                EditKind.ELEMENT,
+                () -> one(path.layout().notes())
+                        .flatMap(n ->
+                                sample(Arrangements.note(n.id(), x -> x.withText("Eyes up")), Set.of(key(n.id())))));
+        with(
+                EditKind.ELEMENT,
+                () -> one(path.layout().gaps())
+                        .flatMap(g -> sample(Arrangements.gap(g.id(), x -> x.withNumber(42)), Set.of(key(g.id())))));
+        with(
+                EditKind.ELEMENT,
+                () -> one(path.roles())
+                        .flatMap(r -> sample(
+                                Edit.all(
+                                        EditKind.ELEMENT,
+                                        List.of(
+                                                Arrangements.role(r.id(), x -> x.withTask("leads")),
+                                                Arrangements.carry(Set.of(r.id()), PlaneMap.shift(new Point(1, 0))))),
+                                things(Set.of(r.id())))));
     }
 
     private void placements() {
         with(EditKind.PLACE_ROLE, () -> fresh(Placements.role(Side.DEFENCE, "D", place(), 180)));
         with(EditKind.PLACE_LINE, () -> fresh(Placements.line(place())));
         with(EditKind.PLACE_BALL, () -> fresh(Placements.ball(one(path.roles()).map(Role::id), place())));
-        with(EditKind.PLACE_GEAR, () -> fresh(
-                Placements.gear(new Gear(new GearId("new"), GearKind.CONE, Chalk.ORANGE, place(), 0))));
-        with(EditKind.PATTERN, () -> fresh(
-                Placements.pattern(Pattern.usual(one(List.of(PatternKind.values())).orElseThrow()), place(), 30)));
-        with(EditKind.ZONE, () -> fresh(Placements.zone(
-                n -> "Zone " + n, ZoneKind.BOX, List.of(place(), place(), place().plus(new Point(1, 2))))));
+        with(
+                EditKind.PLACE_GEAR,
+                () -> fresh(Placements.gear(new Gear(new GearId("new"), GearKind.CONE, Chalk.ORANGE, place(), 0))));
+        with(
+                EditKind.PATTERN,
+                () -> fresh(Placements.pattern(
+                        Pattern.usual(one(List.of(PatternKind.values())).orElseThrow()), place(), 30)));
+        with(
+                EditKind.ZONE,
+                () -> fresh(Placements.zone(
+                        n -> "Zone " + n, ZoneKind.BOX, List.of(place(), place(), place().plus(new Point(1, 2))))));
         with(EditKind.NOTE, () -> fresh(Placements.note("Mind the gap", place(), Optional.of(place()))));
         with(EditKind.PASTE, () -> fresh(Placements.paste(path, some(3), PlaneMap.shift(new Point(1, -1)))));
         with(EditKind.PASTE, () -> fresh(Placements.duplicate(some(3), PlaneMap.shift(new Point(1, -1)))));
@@ -265,29 +291,40 @@ final class EditSamples {
                 return Optional.empty();
             }
             Timeline timeline = Timeline.of(drill, path);
-            Move move = one(NewMoves.offers(path, timeline, step.get().id(), role.get().id()))
+            Move move = one(NewMoves.offers(
+                            path, timeline, step.get().id(), role.get().id()))
                     .orElseThrow();
             return fresh(Tellings.tell(step.get().id(), List.of(move)));
         });
-        with(EditKind.RETELL, () -> one(path.moves())
-                .flatMap(m -> sample(
-                        Tellings.retell(
-                                m.id(),
-                                x -> x instanceof Travel t
-                                        ? t.withPath(t.path().stream()
-                                                .map(w -> w.withAt(w.at().plus(new Point(0.5, 0))))
-                                                .toList())
-                                        : x.withRunsOn(!x.runsOn())),
-                        Set.of(key(m.id())))));
+        with(
+                EditKind.RETELL,
+                () -> one(path.moves())
+                        .flatMap(m -> sample(
+                                Tellings.retell(
+                                        m.id(),
+                                        x -> x instanceof Travel t
+                                                ? t.withPath(t.path().stream()
+                                                        .map(w -> w.withAt(w.at().plus(new Point(0.5, 0))))
+                                                        .toList())
+                                                : x.withRunsOn(!x.runsOn())),
+                                Set.of(key(m.id())))));
         with(EditKind.NEW_STEP, () -> step().flatMap(s -> fresh(Tellings.newStep(s.id()))));
-        with(EditKind.DELETE_STEP, () -> step().flatMap(s -> sample(
-                Tellings.deleteStep(s.id()),
-                k -> k.equals("step " + s.id().text())
-                        || s.moves().stream().anyMatch(m -> k.equals(key(m.id()))))));
-        with(EditKind.COACHING_POINT, () -> step().flatMap(s ->
-                ofStep(s, Tellings.coachingPoint(s.id(), random.nextInt(2) - 1, random.nextBoolean() ? "Low hips" : ""))));
-        with(EditKind.QUESTION, () -> step().flatMap(s ->
-                ofStep(s, Tellings.question(s.id(), random.nextBoolean() ? "Where is the space?" : "", "Behind"))));
+        with(
+                EditKind.DELETE_STEP,
+                () -> step().flatMap(s -> sample(
+                        Tellings.deleteStep(s.id()),
+                        k -> k.equals("step " + s.id().text())
+                                || s.moves().stream().anyMatch(m -> k.equals(key(m.id()))))));
+        with(
+                EditKind.COACHING_POINT,
+                () -> step().flatMap(s -> ofStep(
+                        s,
+                        Tellings.coachingPoint(
+                                s.id(), random.nextInt(2) - 1, random.nextBoolean() ? "Low hips" : ""))));
+        with(
+                EditKind.QUESTION,
+                () -> step().flatMap(s -> ofStep(
+                        s, Tellings.question(s.id(), random.nextBoolean() ? "Where is the space?" : "", "Behind"))));
     }
 
     private Optional<Sample> ofStep(Step step, Edit edit) {
@@ -295,57 +332,81 @@ final class EditSamples {
     }
 
     private void ways() {
-        with(EditKind.STEP_ON, () -> step().flatMap(s -> {
-            Optional<OnBranch> on = path.course().forks().stream()
-                    .filter(f -> path.steps().indexOf(path.step(f.after()).orElseThrow())
-                            < path.steps().indexOf(s))
-                    .findFirst()
-                    .map(f -> new OnBranch(f.id(), f.branches().get(0).id()));
-            return ofStep(s, Tellings.stepOn(s.id(), random.nextBoolean() ? on : Optional.empty()));
-        }));
-        with(EditKind.FORK, () -> step().flatMap(s ->
-                fresh(Tellings.fork(s.id(), one(List.of(Fork.By.values())).orElseThrow()))));
-        with(EditKind.FORK_REMOVE, () -> fork().flatMap(f ->
-                sample(Tellings.removeFork(f.id()), Set.of("fork " + f.id().text()))));
-        with(EditKind.BRANCH_ADD, () -> fork().flatMap(f ->
-                sample(Tellings.addBranch(f.id(), "Third way"), Set.of("fork " + f.id().text()))));
-        with(EditKind.BRANCH_CHANGE, () -> fork().flatMap(f -> sample(
-                Tellings.branch(f.id(), f.branches().get(0).id(), b -> b.withWeight(7)),
-                Set.of("fork " + f.id().text()))));
-        with(EditKind.BRANCH_REMOVE, () -> fork().flatMap(f -> {
-            Branch branch = one(f.branches()).orElseThrow();
-            Set<String> keys = new HashSet<>(Set.of("fork " + f.id().text()));
-            version.steps().stream()
-                    .filter(s -> s.on().equals(Optional.of(new OnBranch(f.id(), branch.id()))))
-                    .forEach(s -> keys.add("step " + s.id().text()));
-            return sample(Tellings.removeBranch(f.id(), branch.id()), keys);
-        }));
+        with(
+                EditKind.STEP_ON,
+                () -> step().flatMap(s -> {
+                    Optional<OnBranch> on = path.course().forks().stream()
+                            .filter(f ->
+                                    path.steps().indexOf(path.step(f.after()).orElseThrow())
+                                            < path.steps().indexOf(s))
+                            .findFirst()
+                            .map(f -> new OnBranch(f.id(), f.branches().get(0).id()));
+                    return ofStep(s, Tellings.stepOn(s.id(), random.nextBoolean() ? on : Optional.empty()));
+                }));
+        with(
+                EditKind.FORK,
+                () -> step().flatMap(s -> fresh(
+                        Tellings.fork(s.id(), one(List.of(Fork.By.values())).orElseThrow()))));
+        with(
+                EditKind.FORK_REMOVE,
+                () -> fork().flatMap(f -> sample(Tellings.removeFork(f.id()), Set.of("fork " + f.id().text()))));
+        with(
+                EditKind.BRANCH_ADD,
+                () -> fork().flatMap(
+                                f -> sample(Tellings.addBranch(f.id(), "Third way"), Set.of("fork " + f.id().text()))));
+        with(
+                EditKind.BRANCH_CHANGE,
+                () -> fork().flatMap(f -> sample(
+                        Tellings.branch(f.id(), f.branches().get(0).id(), b -> b.withWeight(7)),
+                        Set.of("fork " + f.id().text()))));
+        with(
+                EditKind.BRANCH_REMOVE,
+                () -> fork().flatMap(f -> {
+                    Branch branch = one(f.branches()).orElseThrow();
+                    Set<String> keys = new HashSet<>(Set.of("fork " + f.id().text()));
+                    version.steps().stream()
+                            .filter(s -> s.on().equals(Optional.of(new OnBranch(f.id(), branch.id()))))
+                            .forEach(s -> keys.add("step " + s.id().text()));
+                    return sample(Tellings.removeBranch(f.id(), branch.id()), keys);
+                }));
     }
 
     private void courses() {
-        with(EditKind.RULE_ADD, () -> fresh(Courses.addRule(
-                one(CourseOffers.limits(version, drill.surface())).orElseThrow())));
-        with(EditKind.RULE_REMOVE, () -> one(version.course().rules())
-                .flatMap(r -> sample(Courses.removeRule(r.id()), Set.of("rule " + r.id().text()))));
-        with(EditKind.CALLS_ADD, () -> fresh(
-                Courses.addCalls(new CallSet(new CallId("new"), List.of("red", "blue"), 1, false, 0))));
-        with(EditKind.CALLS_REMOVE, () -> one(version.course().calls())
-                .flatMap(c -> sample(Courses.removeCalls(c.id()), Set.of("calls " + c.id().text()))));
-        with(EditKind.LAUNCH, () -> sample(
-                Courses.launch(one(CourseOffers.launches(path))), Set.of("launch")));
-        with(EditKind.ROTATION_SET, () -> one(version.roles())
-                .flatMap(r -> one(CourseOffers.rotations(version, r.id()))
-                        .flatMap(t -> sample(Courses.rotation(t), Set.of("rotation " + r.id().text())))));
-        with(EditKind.ROTATION_REMOVE, () -> one(version.course().rotation())
-                .flatMap(t -> sample(
-                        Courses.removeRotation(t.role()), Set.of("rotation " + t.role().text()))));
+        with(
+                EditKind.RULE_ADD,
+                () -> fresh(Courses.addRule(
+                        one(CourseOffers.limits(version, drill.surface())).orElseThrow())));
+        with(
+                EditKind.RULE_REMOVE,
+                () -> one(version.course().rules())
+                        .flatMap(r -> sample(Courses.removeRule(r.id()), Set.of("rule " + r.id().text()))));
+        with(
+                EditKind.CALLS_ADD,
+                () -> fresh(Courses.addCalls(new CallSet(new CallId("new"), List.of("red", "blue"), 1, false, 0))));
+        with(
+                EditKind.CALLS_REMOVE,
+                () -> one(version.course().calls())
+                        .flatMap(c -> sample(Courses.removeCalls(c.id()), Set.of("calls " + c.id().text()))));
+        with(EditKind.LAUNCH, () -> sample(Courses.launch(one(CourseOffers.launches(path))), Set.of("launch")));
+        with(
+                EditKind.ROTATION_SET,
+                () -> one(version.roles())
+                        .flatMap(r -> one(CourseOffers.rotations(version, r.id()))
+                                .flatMap(t -> sample(Courses.rotation(t), Set.of("rotation " + r.id().text())))));
+        with(
+                EditKind.ROTATION_REMOVE,
+                () -> one(version.course().rotation())
+                        .flatMap(t -> sample(
+                                Courses.removeRotation(t.role()),
+                                Set.of("rotation " + t.role().text()))));
     }
 
     private void versions() {
         with(EditKind.VERSION_ADD, () -> fresh(Versions.add("One more")));
         with(EditKind.VERSION_TITLE, () -> sample(Versions.title("Called otherwise"), Set.of("title")));
-        with(EditKind.VERSION_SUITS, () -> sample(
-                Versions.suits(new Suits(List.of(AgeBand.U12), "once they catch")), Set.of("suits")));
+        with(
+                EditKind.VERSION_SUITS,
+                () -> sample(Versions.suits(new Suits(List.of(AgeBand.U12), "once they catch")), Set.of("suits")));
         with(EditKind.VERSION_DETACH, () -> sample(Versions.detach(), Set.of("basedOn")));
         with(EditKind.VERSION_REMOVE, () -> sample(Versions.remove(), Set.of("basedOn")));
         with(EditKind.VERSION_ORDER, () -> sample(Versions.move(random.nextBoolean() ? 1 : -1), Set.of()));
@@ -356,13 +417,15 @@ final class EditSamples {
         with(EditKind.TITLE, () -> fresh(Wholes.renamed("Another title", new DrillId("another-title"))));
         with(EditKind.AGE, () -> fresh(Wholes.age(AgeBand.U10)));
         with(EditKind.SURFACE, () -> fresh(Wholes.surface(drill.surfaceUse().withStanding(true))));
-        with(EditKind.GOAL, () -> one(drill.surface().goals())
-                .flatMap(g -> fresh(Wholes.goal(new MovedGoal(g.id(), place(), 45)))));
-        with(EditKind.BACKDROP, () -> fresh(
-                Wholes.backdrop(Optional.of(new Backdrop("AAAA", new Point(0, 0), 20, 0.5)))));
+        with(
+                EditKind.GOAL,
+                () -> one(drill.surface().goals())
+                        .flatMap(g -> fresh(Wholes.goal(new MovedGoal(g.id(), place(), 45)))));
+        with(
+                EditKind.BACKDROP,
+                () -> fresh(Wholes.backdrop(Optional.of(new Backdrop("AAAA", new Point(0, 0), 20, 0.5)))));
         with(EditKind.MIRROR, () -> sample(Wholes.mirror(Symmetry.ACROSS_WIDTH), k -> true));
-        with(EditKind.BRING_BACK, () -> sample(
-                Wholes.bringBack(version.withTitle("As it was")), Set.of("title")));
+        with(EditKind.BRING_BACK, () -> sample(Wholes.bringBack(version.withTitle("As it was")), Set.of("title")));
         with(EditKind.BRING_BACK, () -> fresh(Wholes.bringBack(drill.withTitle("As it was"))));
     }
 

@@ -96,9 +96,7 @@ class PhonePageTest {
         run("var s = document.getElementById('time'); s.value = 0; s.dispatchEvent(new Event('input'));"
                 + "document.getElementById('speed').value = '0.5'; document.getElementById('play').click()");
         WaitForAsyncUtils.waitFor(
-                30,
-                TimeUnit.SECONDS,
-                () -> number("parseFloat(document.getElementById('clock').textContent)") > 0.5);
+                30, TimeUnit.SECONDS, () -> number("parseFloat(document.getElementById('clock').textContent)") > 0.5);
         // slow enough that a busy machine does not come to the end of it before the press
         assertEquals("Pause", text("document.getElementById('play').textContent"));
         run("document.getElementById('play').click()");
@@ -125,8 +123,8 @@ class PhonePageTest {
         assertEquals(
                 "rebound › shoots at once", text("document.getElementById('path').selectedOptions[0].textContent"));
         assertEquals(1, number("document.querySelectorAll('.told:not([hidden])').length"), 0);
-        assertTrue(
-                text("document.querySelector('.told:not([hidden])').textContent").contains("if rebound"));
+        assertTrue(text("document.querySelector('.told:not([hidden])').textContent")
+                .contains("if rebound"));
         assertEquals(asked, number("parseFloat(document.getElementById('clock').textContent)"), 0.8);
 
         Drill ladder = Demo.read("lantern-ladder");
@@ -134,8 +132,8 @@ class PhonePageTest {
         assertEquals(5, number("document.getElementById('chapter').options.length"), 0);
         run("var c = document.getElementById('chapter'); c.value = 'second-ball';"
                 + "c.dispatchEvent(new Event('change'));");
-        assertTrue(
-                text("document.querySelector('.told:not([hidden])').textContent").contains("Adds CO (coach)."));
+        assertTrue(text("document.querySelector('.told:not([hidden])').textContent")
+                .contains("Adds CO (coach)."));
         assertEquals(1, number("document.querySelectorAll('.play:not([hidden])').length"), 0);
         Told second = Told.of(
                 ladder, ladder.progression(new ProgressionId("second-ball")).orElseThrow());
@@ -201,7 +199,8 @@ class PhonePageTest {
         WaitForAsyncUtils.waitFor(
                 30,
                 TimeUnit.SECONDS,
-                () -> WaitForAsyncUtils.asyncFx(() -> marked.equals(view.getEngine().getLocation()))
+                () -> WaitForAsyncUtils.asyncFx(
+                                () -> marked.equals(view.getEngine().getLocation()))
                         .get());
         loaded();
     }

@@ -1,6 +1,7 @@
 package wildchalk.picture.paint;
 
 import java.awt.geom.Point2D;
+import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.View;
@@ -104,9 +105,10 @@ public record Viewport(
     public Point toMetres(double px, double py) {
         double right = (px - width / 2) / pixelsPerMetre;
         double up = (height / 2 - py) / pixelsPerMetre;
-        return standing
-                ? new Point(centre.x() + up, centre.y() - right)
-                : new Point(centre.x() + right, centre.y() + up);
+        return Limits.nearest(
+                standing
+                        ? new Point(centre.x() + up, centre.y() - right)
+                        : new Point(centre.x() + right, centre.y() + up));
     }
 
     /** A heading on the surface, as degrees counter-clockwise from the right of the picture. */
