@@ -68,17 +68,18 @@ final class BackupsDialog {
         Dialog<ButtonType> dialog = new Dialog<>();
         Dialogs.dress(dialog, owner);
         dialog.setHeaderText(Ui.text("backups.title", now.title()));
-        dialog.setResizable(true);
         ButtonType bring = new ButtonType(Ui.text("backups.bring"), ButtonData.YES);
         ButtonType some = new ButtonType(Ui.text("states.some"), ButtonData.OTHER);
         ButtonType both = new ButtonType(Ui.text("backups.both"), ButtonData.OTHER);
         ButtonType close = new ButtonType(Ui.text("backups.close"), ButtonData.CANCEL_CLOSE);
         dialog.getDialogPane().getButtonTypes().setAll(both, some, bring, close);
+        Dialogs.widen(dialog, 860);
         dialog.getDialogPane().lookupButton(some).disableProperty().bind(differences.noneTicked());
         ListView<Backup> list = new ListView<>();
         list.setId("backups");
         list.getItems().setAll(backups);
-        list.setPrefWidth(210);
+        list.setPrefWidth(230);
+        list.setMinWidth(230);
         list.setCellFactory(l -> new Cell());
         list.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> {
             show(is);

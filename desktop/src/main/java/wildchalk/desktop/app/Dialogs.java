@@ -1,5 +1,8 @@
 package wildchalk.desktop.app;
 
+import javafx.scene.Node;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
 import javafx.scene.control.Dialog;
 import javafx.scene.layout.Region;
 import javafx.stage.Window;
@@ -15,6 +18,19 @@ public final class Dialogs {
         dialog.getDialogPane().getStylesheets().setAll(owner.getScene().getStylesheets());
         dialog.getDialogPane().getStyleClass().add("shell");
         dialog.getDialogPane().setMinHeight(Region.USE_PREF_SIZE); // long words are wrapped, not cut off
+        return dialog;
+    }
+
+    /** Lets a dialog be wide, with its buttons as wide as their words. */
+    public static <T extends Dialog<?>> T widen(T dialog, double width) {
+        dialog.setResizable(true);
+        dialog.getDialogPane().getStyleClass().add("wide-dialog");
+        dialog.getDialogPane().setPrefWidth(width);
+        for (ButtonType type : dialog.getDialogPane().getButtonTypes()) {
+            Node button = dialog.getDialogPane().lookupButton(type);
+            ButtonBar.setButtonUniformSize(button, false);
+            ((Region) button).setMinWidth(Region.USE_PREF_SIZE);
+        }
         return dialog;
     }
 }

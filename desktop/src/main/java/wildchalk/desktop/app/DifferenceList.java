@@ -45,7 +45,7 @@ final class DifferenceList extends ScrollPane {
         any.set(false);
         Differences.ofDrill(here, there).forEach(this::line);
         for (Differences.OfVersion version : Differences.ofVersions(here, there, unit)) {
-            CheckBox tick = new CheckBox(version.title());
+            CheckBox tick = new CheckBox(Ui.text("states.version", version.title()));
             tick.setId("take-" + version.id());
             tick.setMnemonicParsing(false);
             version.there().ifPresentOrElse(p -> ticks.put(tick, p), () -> tick.setDisable(true));

@@ -34,7 +34,7 @@ final class FaultBar extends VBox {
     }
 
     private HBox row(Faults.Kind kind, Throwable why) {
-        Label text = new Label("!  " + Ui.text("fault." + kind, said(why)));
+        Label text = new Label("!  " + Ui.text("fault." + kind, Failures.said(why)));
         text.setId("fault-" + kind);
         text.setWrapText(true);
         text.setMinHeight(Region.USE_PREF_SIZE);
@@ -56,13 +56,5 @@ final class FaultBar extends VBox {
         button.setMinWidth(Region.USE_PREF_SIZE);
         button.setOnAction(e -> action.run());
         return button;
-    }
-
-    /** In one line, with the kind of failure where it has no words. */
-    private static String said(Throwable why) {
-        String text = why.getMessage() == null || why.getMessage().isBlank()
-                ? why.getClass().getSimpleName()
-                : why.getMessage();
-        return text.replaceAll("\\s+", " ").strip();
     }
 }

@@ -37,7 +37,7 @@ final class Recovery {
                 offer(left);
             } catch (IOException e) {
                 // the journal stays, and is offered again
-                shell.error(Ui.text("journal.failed", left.content().drill().title(), e.getMessage()));
+                shell.error(Ui.text("journal.failed", left.content().drill().title(), Failures.said(e)));
             }
         }
         for (LeftJournals.Damaged damaged : all.damaged()) {

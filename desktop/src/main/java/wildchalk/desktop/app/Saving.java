@@ -50,7 +50,7 @@ final class Saving {
             };
         }
         Optional<TwoStates.Answer> answer = new TwoStates(shell.ground(), shell.reader())
-                .ask(shell.stage(), "conflict", target.getFileName().toString(), document.drill(), theirs.drill());
+                .ask(shell.stage(), "conflict", document.drill().title(), document.drill(), theirs.drill());
         if (answer.isEmpty()) {
             return false;
         }
@@ -86,7 +86,7 @@ final class Saving {
             shell.saved(target);
             return true;
         } catch (IOException e) {
-            String text = String.valueOf(e.getMessage());
+            String text = Failures.said(e);
             shell.error(text.contains(target.getFileName().toString()) ? text : target + ": " + text);
             return false;
         }
@@ -127,7 +127,7 @@ final class Saving {
         try {
             all = document.file().isPresent() ? Backups.of(document.file().get()) : List.of();
         } catch (IOException e) {
-            shell.error(String.valueOf(e.getMessage()));
+            shell.error(Failures.said(e));
             return;
         }
         if (all.isEmpty()) {
@@ -168,7 +168,7 @@ final class Saving {
                     .save(target);
             shell.say(Ui.text("backups.kept", target.getFileName()));
         } catch (IOException e) {
-            shell.error(String.valueOf(e.getMessage()));
+            shell.error(Failures.said(e));
         }
     }
 }

@@ -52,15 +52,15 @@ final class TwoStates {
         Dialog<ButtonType> dialog = new Dialog<>();
         Dialogs.dress(dialog, owner);
         dialog.setHeaderText(Ui.text(key + ".title", name));
-        dialog.setResizable(true);
         DifferenceList differences = new DifferenceList();
         differences.show(here, there, reader.unit());
-        ButtonType keepHere = new ButtonType(Ui.text(key + ".keep-here"), ButtonData.NO);
-        ButtonType keepThere = new ButtonType(Ui.text(key + ".keep-there"), ButtonData.YES);
-        ButtonType both = new ButtonType(Ui.text(key + ".keep-both"), ButtonData.OTHER);
+        ButtonType keepHere = new ButtonType(Ui.text(key + ".keep-here"), ButtonData.OTHER);
+        ButtonType keepThere = new ButtonType(Ui.text(key + ".keep-there"), ButtonData.OTHER);
+        ButtonType both = new ButtonType(Ui.text(key + ".keep-both"), ButtonData.YES);
         ButtonType some = new ButtonType(Ui.text("states.some"), ButtonData.OTHER);
         ButtonType later = new ButtonType(Ui.text(key + ".later"), ButtonData.CANCEL_CLOSE);
-        dialog.getDialogPane().getButtonTypes().setAll(both, some, keepHere, keepThere, later);
+        dialog.getDialogPane().getButtonTypes().setAll(some, keepHere, keepThere, both, later);
+        Dialogs.widen(dialog, 920);
         dialog.getDialogPane().lookupButton(some).disableProperty().bind(differences.noneTicked());
         try (DrillPicture left = new DrillPicture(ground, reader);
                 DrillPicture right = new DrillPicture(ground, reader)) {
@@ -73,7 +73,6 @@ final class TwoStates {
             Label head = new Label(Ui.text(key + ".differs"));
             head.getStyleClass().add("side-title");
             VBox content = new VBox(10, detail, pictures, head, differences);
-            content.setPrefWidth(820);
             dialog.getDialogPane().setContent(content);
             Optional<ButtonType> answer = dialog.showAndWait();
             if (answer.isEmpty() || answer.get() == later) {

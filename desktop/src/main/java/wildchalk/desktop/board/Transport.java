@@ -101,12 +101,12 @@ final class Transport extends HBox {
         status.setMaxWidth(Double.MAX_VALUE);
         status.setAlignment(Pos.CENTER_RIGHT);
         HBox.setHgrow(status, Priority.ALWAYS);
-        Button closer = new Button("＋");
+        Button closer = new Button("+");
         closer.setId("strip-in");
         closer.setAccessibleText(Ui.text("strip.closer"));
         Tips.on(closer, Ui.text("strip.closer"));
         closer.setOnAction(e -> strip.zoom(1.5));
-        Button wider = new Button("－");
+        Button wider = new Button("\u2212");
         wider.setId("strip-out");
         wider.setAccessibleText(Ui.text("strip.wider"));
         Tips.on(wider, Ui.text("strip.wider"));

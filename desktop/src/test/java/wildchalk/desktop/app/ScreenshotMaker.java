@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
@@ -32,16 +33,23 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
 import wildchalk.core.arrange.Transforms;
+import wildchalk.core.binder.Backups;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Removals;
 import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.edit.Arrangements;
+import wildchalk.core.geometry.PlaneMap;
+import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.path.Choices;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.ladder.CompareWindow;
 import wildchalk.picture.export.PageExport;
@@ -105,16 +113,20 @@ class ScreenshotMaker {
                 () -> window.shell.board().orElseThrow().historyShownProperty().set(true));
         shoot("board-hall.png");
         board("ebb-or-flow", 8.2);
+        Window.fx(() -> window.document()
+                .choose(Outcomes.choosing(window.document().version(), Choices.USUAL, "save")
+                        .orElseThrow()));
+        window.settled();
         Window.fx(() -> {
-            window.document()
-                    .choose(Outcomes.choosing(window.document().version(), Choices.USUAL, "save")
-                            .orElseThrow());
             window.document().seek(11.4);
             window.document().selectionProperty().set(Selection.of(new MoveId("m9")));
         });
         shoot("board-outcomes.png");
         present(robot);
         compare(robot);
+        faults();
+        twoStates(robot);
+        earlier(robot);
         chooser(robot);
         editor(robot);
         Window.fx(window.shell::toggleGround);
@@ -154,6 +166,59 @@ class ScreenshotMaker {
         dialog(robot, "#compare-time", "compare.png");
         robot.type(KeyCode.ESCAPE);
         Window.until(() -> robot.lookup("#compare-time").queryAll().isEmpty());
+    }
+
+    /** The journal has no room, and an edit went too far. */
+    private void faults() throws Exception {
+        board("second-wave-from-the-left", 2.3);
+        Faults faults = window.shell.faults();
+        Window.fx(() -> {
+            faults.told(Faults.Kind.JOURNAL, new IOException("No space left on device"));
+            faults.told(Faults.Kind.REFUSED, new IllegalArgumentException("The player may be 500 m away at most."));
+        });
+        shoot("faults.png");
+        Window.fx(() -> {
+            faults.mended(Faults.Kind.JOURNAL);
+            faults.mended(Faults.Kind.REFUSED);
+        });
+    }
+
+    /** Somebody else has saved the open drill meanwhile, and the journal has no room. */
+    private void twoStates(FxRobot robot) throws Exception {
+        board("second-wave-from-the-left", 2.3);
+        Path file = window.document().file().orElseThrow();
+        Drill drill = window.document().drill();
+        Progression base = drill.base();
+        Drill theirs = drill.withTitle("Second wave, with a runner")
+                .withProgression(Removals.move(
+                                base, base.moves().get(base.moves().size() - 1).id())
+                        .withTitle("Free shot, no keeper"));
+        Window.fx(() -> window.document()
+                .edit("move", Arrangements.carry(Set.of(base.roles().get(0).id()), PlaneMap.shift(new Point(-3, 1)))));
+        window.settled();
+        DrillFile.ofNew(theirs).save(file);
+        Platform.runLater(window.shell::save);
+        Window.until(() -> !robot.lookup("#differences").queryAll().isEmpty());
+        dialog(robot, "#differences", "two-states.png");
+        Window.press(robot, Ui.text("conflict.keep-here"));
+        Window.until(() -> window.document().isSaved());
+    }
+
+    private void earlier(FxRobot robot) throws Exception {
+        Path file = window.document().file().orElseThrow();
+        int hours = 1;
+        for (Backups.Backup backup : Backups.of(file)) {
+            Files.move(
+                    backup.file(),
+                    backup.file()
+                            .resolveSibling(file.getFileName() + ".20261125-%02d4512-000".formatted(20 - hours++)));
+        }
+        Platform.runLater(() -> window.shell.saving().earlier());
+        Window.until(() -> !robot.lookup("#backups").queryAll().isEmpty());
+        Window.until(() -> !robot.lookup(".drill-picture ImageView").queryAll().isEmpty());
+        dialog(robot, "#backups", "earlier-states.png");
+        Window.press(robot, Ui.text("backups.close"));
+        Window.until(() -> robot.lookup("#backups").queryAll().isEmpty());
     }
 
     private void chooser(FxRobot robot) throws Exception {
