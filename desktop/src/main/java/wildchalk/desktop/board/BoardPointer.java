@@ -127,6 +127,7 @@ final class BoardPointer {
             return;
         }
         begin(e);
+        board.gesture().ifPresent(g -> g.takenAt(e.getX(), e.getY()));
     }
 
     /** The other button: a hard cut while pulling, else what can be done with what lies there. */

@@ -71,6 +71,7 @@ final class DragGesture implements Gesture {
         this.label = label;
         this.start = start;
         this.pointer = start;
+        this.grabbed = start;
         this.change = change;
         this.also = also;
         this.repaint = repaint;
@@ -162,11 +163,13 @@ final class DragGesture implements Gesture {
     }
 
     @Override
+    public void takenAt(double x, double y) {
+        grabbed = viewport.toMetres(x, y);
+    }
+
+    @Override
     public void moveTo(double x, double y) {
         Point p = viewport.toMetres(x, y);
-        if (grabbed == null) {
-            grabbed = p;
-        }
         // the thing keeps its distance to the pointer, so that it does not jump when taken at its edge
         pointer = start.plus(p.minus(grabbed));
         moved |= p.distanceTo(grabbed) * viewport.pixelsPerMetre() > LEAST_PIXELS;

@@ -5,6 +5,9 @@ import javafx.scene.input.KeyCode;
 /** Something that goes on between a press and a release, by mouse or by keys. */
 interface Gesture {
 
+    /** The button was pressed at these pixels: where a hand takes hold, however fast it moves then. */
+    default void takenAt(double x, double y) {}
+
     /** The pointer is now at these pixels. */
     void moveTo(double x, double y);
 

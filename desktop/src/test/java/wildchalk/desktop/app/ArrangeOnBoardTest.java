@@ -103,7 +103,7 @@ class ArrangeOnBoardTest {
 
         robot.push(KeyCode.CONTROL, KeyCode.J);
         robot.type(KeyCode.ESCAPE);
-        robot.clickOn(window.screen(new Point(4, 6)));
+        Window.click(robot, window.screen(new Point(4, 6)));
         window.settled();
         assertEquals(3, window.document().selectionProperty().get().ids().size(), "one of a group chooses all");
         robot.type(KeyCode.UP);
@@ -119,7 +119,7 @@ class ArrangeOnBoardTest {
     }
 
     private void menu(FxRobot robot, String item) {
-        robot.clickOn("#arrange-menu");
+        Window.press(robot, "#arrange-menu");
         Window.press(robot, "#arrange-" + item);
         window.settled();
     }
@@ -162,10 +162,10 @@ class ArrangeOnBoardTest {
         open(three());
         Point start = new Point(2, -3); // where the first run ends
         Point2D body = window.screen(start);
-        robot.moveTo(body);
+        Window.moveTo(robot, body);
         robot.press(MouseButton.PRIMARY);
-        robot.moveTo(window.screen(new Point(4, -5)));
-        robot.moveTo(window.screen(new Point(6, -6)));
+        Window.moveTo(robot, window.screen(new Point(4, -5)));
+        Window.moveTo(robot, window.screen(new Point(6, -6)));
         robot.write("10 yd@0");
         robot.release(MouseButton.PRIMARY);
         window.settled();
@@ -210,7 +210,7 @@ class ArrangeOnBoardTest {
 
         // a note asks for its words
         robot.type(KeyCode.N);
-        robot.clickOn(window.screen(new Point(-4, 8)));
+        Window.click(robot, window.screen(new Point(-4, 8)));
         Window.until(() -> !robot.lookup("#details").queryAll().isEmpty());
         Window.press(robot, "#details-words");
         robot.push(KeyCode.CONTROL, KeyCode.A);
@@ -226,7 +226,7 @@ class ArrangeOnBoardTest {
         open(start);
         robot.type(KeyCode.A); // everybody where they start
         window.settled();
-        robot.clickOn(window.screen(new Point(-10, -4)));
+        Window.click(robot, window.screen(new Point(-10, -4)));
         robot.type(KeyCode.DELETE);
         Window.until(() -> robot.lookup(".dialog-pane .content").queryAll().size() == 1);
         String asked = ((Labeled) robot.lookup(".dialog-pane .content").query()).getText();
@@ -246,7 +246,7 @@ class ArrangeOnBoardTest {
     void zoomingShowsNearerAndBackAndTheHistoryGoesAnywhere(FxRobot robot) {
         open(three());
         double before = window.board().viewport().pixelsPerMetre();
-        robot.moveTo(window.screen(new Point(4, 6)));
+        Window.moveTo(robot, window.screen(new Point(4, 6)));
         robot.scroll(3, VerticalDirection.UP);
         WaitForAsyncUtils.waitForFxEvents();
         double nearer = window.board().viewport().pixelsPerMetre();
@@ -255,7 +255,7 @@ class ArrangeOnBoardTest {
         WaitForAsyncUtils.waitForFxEvents();
         assertEquals(before, window.board().viewport().pixelsPerMetre(), 1e-9);
 
-        robot.clickOn(window.screen(new Point(4, 6)));
+        Window.click(robot, window.screen(new Point(4, 6)));
         robot.type(KeyCode.RIGHT);
         robot.type(KeyCode.RIGHT);
         robot.type(KeyCode.UP);
@@ -283,7 +283,7 @@ class ArrangeOnBoardTest {
         window.pull(robot, window.screen(path().get(0).at()), window.screen(new Point(-4, -8)));
         assertTrue(path().get(0).at().isWithin(0.3, new Point(-4, -8)));
         robot.press(KeyCode.ALT);
-        robot.clickOn(window.screen(path().get(0).at()));
+        Window.click(robot, window.screen(path().get(0).at()));
         robot.release(KeyCode.ALT);
         window.settled();
         assertEquals(1, path().size());

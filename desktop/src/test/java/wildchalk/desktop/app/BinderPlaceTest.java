@@ -63,21 +63,21 @@ class BinderPlaceTest {
         untilCards(robot, 3);
 
         choose(robot, "crossing-backs", "favourite");
-        robot.clickOn("#shelf-favourites");
+        Window.press(robot, "#shelf-favourites");
         untilCards(robot, 1);
         assertTrue(Window.hasCard(robot, "crossing-backs"));
-        robot.clickOn("#shelf-all");
+        Window.press(robot, "#shelf-all");
         untilCards(robot, 3);
 
         choose(robot, "crossing-backs", "duplicate");
         untilCards(robot, 4);
         choose(robot, "second-wave-from-the-left", "archive");
         untilCards(robot, 3);
-        robot.clickOn("#shelf-archive");
+        Window.press(robot, "#shelf-archive");
         untilCards(robot, 1);
         choose(robot, "second-wave-from-the-left", "restore");
         untilCards(robot, 0);
-        robot.clickOn("#shelf-all");
+        Window.press(robot, "#shelf-all");
         untilCards(robot, 4);
     }
 
@@ -101,13 +101,13 @@ class BinderPlaceTest {
         untilCards(robot, 3);
         Path bundle = binder.folder().resolve("to-the-assistants.chalk");
         window.saveAnswer = bundle;
-        robot.clickOn("#binder-hand-on");
+        Window.press(robot, "#binder-hand-on");
         Window.press(robot, "OK");
         assertTrue(Files.exists(bundle));
         binder.archive(binder.drillsFolder().resolve("crossing-backs.drill.json"));
         untilCards(robot, 2);
         window.openAnswer = bundle;
-        robot.clickOn("#binder-take-in");
+        Window.press(robot, "#binder-take-in");
         Window.press(robot, "OK");
         untilCards(robot, 3);
         assertEquals(

@@ -96,7 +96,7 @@ class CrashRecoveryTest {
         window.settled();
         assertEquals(before, kept().size(), "an empty board is nothing to lose");
         robot.type(KeyCode.DIGIT7);
-        robot.clickOn(window.screen(new Point(3, 3)));
+        Window.click(robot, window.screen(new Point(3, 3)));
         window.settled();
         Window.until(() -> kept().size() == before + 1);
         robot.push(KeyCode.CONTROL, KeyCode.S);

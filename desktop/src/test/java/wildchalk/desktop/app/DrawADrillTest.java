@@ -57,7 +57,7 @@ class DrawADrillTest {
     }
 
     private void startNew(FxRobot robot) {
-        robot.clickOn("#new-drill");
+        Window.press(robot, "#new-drill");
         robot.clickOn("#new-name").write("Three in a row");
         robot.type(KeyCode.ENTER);
         window.settled();
@@ -86,7 +86,7 @@ class DrawADrillTest {
 
     private void putDown(FxRobot robot, String item, Point place) {
         robot.clickOn(item);
-        robot.clickOn(window.screen(place));
+        Window.click(robot, window.screen(place));
         window.settled();
     }
 
@@ -182,7 +182,7 @@ class DrawADrillTest {
         assertTrue(window.document().isSaved());
         Path file = window.folder.resolve("drills/three-in-a-row.drill.json");
         assertEquals(drawn, DrillFile.read(file).drill());
-        robot.clickOn("#place-binder");
+        Window.press(robot, "#place-binder");
         robot.clickOn(Window.card(robot, "three-in-a-row"));
         window.settled();
         assertEquals(drawn, window.document().drill());

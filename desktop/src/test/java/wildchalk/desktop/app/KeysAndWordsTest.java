@@ -135,7 +135,7 @@ class KeysAndWordsTest {
         assertEquals(
                 "Undo change to “at a walk”",
                 robot.lookup("#undo").queryAs(Labeled.class).getText());
-        robot.clickOn("#undo");
+        Window.press(robot, "#undo");
         window.settled();
         assertEquals(before, window.document().drill());
         assertTrue(window.document().isSaved(), "back where the file is");

@@ -273,7 +273,7 @@ class NothingLostTest {
             Window.until(() -> isTold(robot, Faults.Kind.UNEXPECTED));
             assertTrue(told(robot, Faults.Kind.UNEXPECTED).contains("a wheel came off"));
             edit("Still going");
-            robot.clickOn("#fault-seen");
+            Window.press(robot, "#fault-seen");
             Window.until(() -> !isTold(robot, Faults.Kind.UNEXPECTED));
         } finally {
             Thread.setDefaultUncaughtExceptionHandler(before);

@@ -285,7 +285,7 @@ class PathsAndVersionsTest {
                 window.document().path().move(pass.id()).orElseThrow().trigger());
         // lanes are lowered by their names, and time is stretched
         double y = strip.y(3);
-        robot.clickOn(strip.localToScreen(20, strip.y(0)));
+        Window.click(robot, strip.localToScreen(20, strip.y(0)));
         assertNotEquals(y, strip.y(3));
         double x = strip.x(2);
         Window.press(robot, "#strip-in");

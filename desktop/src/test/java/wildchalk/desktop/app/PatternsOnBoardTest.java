@@ -92,7 +92,7 @@ class PatternsOnBoardTest {
 
     /** Chooses a pattern in the tray, types its measures and clicks its place. */
     private void lay(FxRobot robot, String kind, String spacing, String second, Point at) {
-        robot.clickOn("#tray-pattern-menu");
+        Window.press(robot, "#tray-pattern-menu");
         Window.press(robot, "#pattern-" + kind);
         Window.until(() -> !robot.lookup("#pattern-spacing").queryAll().isEmpty());
         type(robot, "#pattern-spacing", spacing);
@@ -101,7 +101,7 @@ class PatternsOnBoardTest {
         }
         robot.type(KeyCode.ENTER);
         Window.until(() -> robot.lookup("#pattern-spacing").queryAll().isEmpty());
-        robot.clickOn(window.screen(at));
+        Window.click(robot, window.screen(at));
         window.settled();
     }
 
@@ -131,11 +131,11 @@ class PatternsOnBoardTest {
     }
 
     private double reading(FxRobot robot, String figure, Point... through) {
-        robot.moveTo(window.screen(through[0]));
+        Window.moveTo(robot, window.screen(through[0]));
         robot.type(KeyCode.M);
         for (Point p : through) {
-            robot.moveTo(window.screen(p));
-            robot.clickOn(window.screen(p));
+            Window.moveTo(robot, window.screen(p));
+            Window.click(robot, window.screen(p));
         }
         WaitForAsyncUtils.waitForFxEvents();
         String said = window.board().gestureReading().orElseThrow();

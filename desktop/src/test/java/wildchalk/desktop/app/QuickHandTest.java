@@ -95,7 +95,7 @@ class QuickHandTest {
             if (i == places.length - 1) {
                 robot.release(KeyCode.SHIFT);
             }
-            robot.clickOn(window.screen(places[i]));
+            Window.click(robot, window.screen(places[i]));
             gestures++;
             window.settled();
         }

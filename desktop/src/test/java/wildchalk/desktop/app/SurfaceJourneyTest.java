@@ -46,7 +46,7 @@ class SurfaceJourneyTest {
 
     @Test
     void aHallOfTypedSizeWithBasketballLinesUnits(FxRobot robot) {
-        robot.clickOn("#new-drill");
+        Window.press(robot, "#new-drill");
         typeInto(robot, "#new-name", "In the hall");
         typeInto(robot, "#surface-search", "hall");
         Window.press(robot, "#surface-hall");
@@ -64,7 +64,7 @@ class SurfaceJourneyTest {
 
     @Test
     void aYardIsLaidOutStoredAndDrawnOn(FxRobot robot) throws Exception {
-        robot.clickOn("#new-drill");
+        Window.press(robot, "#new-drill");
         Window.press(robot, "#surface-own");
         typeInto(robot, "#editor-title", "The yard");
         typeInto(robot, "#editor-length", "24 m");
@@ -104,8 +104,8 @@ class SurfaceJourneyTest {
                 "the drill carries it along");
 
         // the Binder keeps it, to be laid out further
-        robot.clickOn("#place-binder");
-        robot.clickOn("#shelf-surfaces");
+        Window.press(robot, "#place-binder");
+        Window.press(robot, "#shelf-surfaces");
         robot.clickOn(Window.card(robot, yard.id()));
         typeInto(robot, "#editor-title", "The old yard");
         Window.press(robot, Ui.text("editor.save"));
@@ -129,9 +129,9 @@ class SurfaceJourneyTest {
         Bounds box = canvas.localToScreen(canvas.getBoundsInLocal());
         Point2D from = new Point2D(box.getMinX() + x1 * box.getWidth(), box.getMinY() + y1 * box.getHeight());
         Point2D to = new Point2D(box.getMinX() + x2 * box.getWidth(), box.getMinY() + y2 * box.getHeight());
-        robot.moveTo(from);
+        Window.moveTo(robot, from);
         robot.press(MouseButton.PRIMARY);
-        robot.moveTo(to);
+        Window.moveTo(robot, to);
         robot.release(MouseButton.PRIMARY);
         WaitForAsyncUtils.waitForFxEvents();
     }

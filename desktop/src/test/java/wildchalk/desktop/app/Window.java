@@ -94,17 +94,28 @@ public final class Window {
 
     /** Pulls with the mouse from one pixel through others, as a hand does: in small moves. */
     void pull(FxRobot robot, Point2D from, Point2D... through) {
-        robot.moveTo(from);
+        moveTo(robot, from);
         robot.press(javafx.scene.input.MouseButton.PRIMARY);
         Point2D at = from;
         for (Point2D next : through) {
             for (int i = 1; i <= 6; i++) {
-                robot.moveTo(at.interpolate(next, i / 6.0));
+                moveTo(robot, at.interpolate(next, i / 6.0));
             }
             at = next;
         }
         robot.release(javafx.scene.input.MouseButton.PRIMARY);
         settled();
+    }
+
+    /** Moves the mouse there at once; a robot that strolls takes most of a test's time. */
+    static void moveTo(FxRobot robot, Point2D place) {
+        robot.robotContext().getBaseRobot().moveMouse(place);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    static void click(FxRobot robot, Point2D place) {
+        moveTo(robot, place);
+        robot.clickOn();
     }
 
     /** The button of a drill's card in the Binder. */
@@ -154,7 +165,7 @@ public final class Window {
             before[0] = now.orElse(null);
             return still;
         });
-        robot.clickOn(query);
+        click(robot, before[0]);
         WaitForAsyncUtils.waitForFxEvents();
     }
 
