@@ -16,6 +16,7 @@ import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Limits;
 import wildchalk.desktop.app.Dialogs;
+import wildchalk.desktop.app.Limited;
 import wildchalk.desktop.app.Ui;
 
 /** Small questions about a drill in the Binder. */
@@ -25,6 +26,7 @@ final class CardDialogs {
 
     static Optional<String> title(Window owner, String now) {
         TextInputDialog dialog = new TextInputDialog(now);
+        Limited.to(dialog.getEditor(), Limits.LINE);
         Dialogs.dress(dialog, owner);
         dialog.setHeaderText(Ui.text("binder.rename.title"));
         return dialog.showAndWait()

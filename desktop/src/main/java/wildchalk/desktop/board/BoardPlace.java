@@ -32,9 +32,11 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.edit.Arrangements;
 import wildchalk.core.edit.Wholes;
 import wildchalk.desktop.app.Dialogs;
+import wildchalk.desktop.app.Limited;
 import wildchalk.desktop.app.Tips;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.document.Worker;
 import wildchalk.desktop.ladder.CompareWindow;
 import wildchalk.desktop.ladder.LadderBar;
 import wildchalk.desktop.present.PresentWindow;
@@ -55,6 +57,9 @@ public final class BoardPlace extends BorderPane {
     private final Button about = new Button();
     private final BooleanProperty historyShown = new SimpleBooleanProperty();
     private final TextField title = new TextField();
+    /** Works out the version that the open one is compared with. */
+    private final Worker beside;
+
     private final Transport transport;
     private final ForkAsk ask;
     private HistoryPanel history;
@@ -64,6 +69,7 @@ public final class BoardPlace extends BorderPane {
     /** @param changeSurface asks for another ground, size or part */
     public BoardPlace(DrillDocument document, Runnable changeSurface) {
         this.document = document;
+        this.beside = document.helper();
         this.board = new BoardView(document);
         this.talk = new TalkView(document);
         this.strip = new StripView(document);
@@ -117,6 +123,7 @@ public final class BoardPlace extends BorderPane {
     private Node head() {
         title.setId("title");
         title.getStyleClass().add("title-field");
+        Limited.to(title, Limits.LINE);
         Tips.on(title, Ui.text("board.title.tip"));
         title.setOnAction(e -> board.requestFocus());
         title.focusedProperty().addListener((o, was, is) -> {
@@ -135,6 +142,7 @@ public final class BoardPlace extends BorderPane {
         ChoiceBox<AgeBand> age = new ChoiceBox<>();
         age.setId("age");
         age.getItems().setAll(AgeBand.values());
+        Tips.on(age, Ui.text("board.age.tip"));
         age.setConverter(new AgeText());
         age.setValue(document.drill().audience().paceBand());
         age.setOnAction(e -> document.edit(Ui.text("edit.age"), Wholes.age(age.getValue())));
@@ -196,8 +204,12 @@ public final class BoardPlace extends BorderPane {
 
     private void compare(ProgressionId other) {
         Told here = document.told();
-        Told there =
-                Told.of(document.drill(), document.drill().progression(other).orElseThrow(), document.reader());
+        Drill drill = document.drill();
+        Reader reader = document.reader();
+        beside.ask(() -> Told.of(drill, drill.progression(other).orElseThrow(), reader), there -> compare(here, there));
+    }
+
+    private void compare(Told here, Told there) {
         boolean otherFirst = document.drill().progressions().indexOf(there.run().version())
                 < document.drill().progressions().indexOf(here.run().version());
         CompareWindow.show(getScene().getWindow(), otherFirst ? there : here, otherFirst ? here : there, ground.get());
@@ -274,6 +286,7 @@ public final class BoardPlace extends BorderPane {
     private void rename(Role role) {
         TextInputDialog dialog = new TextInputDialog(role.label());
         Dialogs.dress(dialog, getScene().getWindow());
+        Limited.to(dialog.getEditor(), Limits.LABEL);
         dialog.setHeaderText(Ui.text("board.rename", role.label()));
         dialog.showAndWait()
                 .map(String::strip)
@@ -285,6 +298,7 @@ public final class BoardPlace extends BorderPane {
 
     public void dispose() {
         board.dispose();
+        beside.close();
         talk.dispose();
         strip.dispose();
         ladder.dispose();

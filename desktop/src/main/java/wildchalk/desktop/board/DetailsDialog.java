@@ -42,6 +42,7 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Numbers;
 import wildchalk.desktop.app.Dialogs;
+import wildchalk.desktop.app.Limited;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 
@@ -109,11 +110,11 @@ final class DetailsDialog {
     // ---- kinds ----
 
     private void role(Role role) {
-        TextField label = text("label", role.label());
+        TextField label = Limited.to(text("label", role.label()), Limits.LABEL);
         ComboBox<Side> side = choice("side", Side.values(), role.side(), s -> Ui.text("tray." + s));
         ComboBox<Optional<Chalk>> team = teams(role.team());
         ComboBox<Hand> hand = choice("hand", Hand.values(), role.hand(), h -> Ui.text("hand." + h));
-        TextField task = text("task", role.task());
+        TextField task = Limited.to(text("task", role.task()), Limits.LINE);
         task.setPromptText(Ui.text("details.task.prompt"));
         TextField facing = text("facing", Numbers.brief(document.path().startFacingOf(role.id()), 1));
         edits.add(() -> {
@@ -133,7 +134,7 @@ final class DetailsDialog {
 
     private void gear(Gear gear) {
         ComboBox<Chalk> colour = choice("colour", Chalk.values(), gear.colour(), c -> Ui.text("chalk." + c));
-        TextField label = text("label", gear.label());
+        TextField label = Limited.to(text("label", gear.label()), Limits.LABEL);
         TextField width = text("width", unit.exact(gear.size().widthMetres()));
         TextField depth = text("depth", unit.exact(gear.size().depthMetres()));
         TextField facing = text("facing", Numbers.brief(gear.facingDegrees(), 1));
@@ -154,7 +155,7 @@ final class DetailsDialog {
     }
 
     private void line(WaitingLine line) {
-        TextField label = text("label", line.label());
+        TextField label = Limited.to(text("label", line.label()), Limits.LABEL);
         TextField standing = text("standing", String.valueOf(line.standing()));
         TextField facing = text("facing", Numbers.brief(line.facingDegrees(), 1));
         edits.add(() -> {
@@ -167,7 +168,7 @@ final class DetailsDialog {
     }
 
     private void zone(MarkedZone zone) {
-        TextField name = text("name", zone.name());
+        TextField name = Limited.to(text("name", zone.name()), Limits.LINE);
         ComboBox<ZoneKind> kind = choice("kind", ZoneKind.values(), zone.kind(), k -> Ui.text("zone.kind." + k));
         edits.add(() -> {
             String called = required(name, Limits.LINE);
@@ -176,7 +177,7 @@ final class DetailsDialog {
     }
 
     private void note(Note note) {
-        TextArea words = new TextArea(note.text());
+        TextArea words = Limited.to(new TextArea(note.text()), Limits.TEXT);
         words.setId("details-words");
         words.setPrefRowCount(3);
         words.setPrefColumnCount(24);

@@ -28,6 +28,7 @@ import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Way;
 import wildchalk.core.text.Numbers;
 import wildchalk.desktop.app.Dialogs;
+import wildchalk.desktop.app.Limited;
 import wildchalk.desktop.app.Tips;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
@@ -146,6 +147,7 @@ public final class LadderBar extends HBox {
 
     private Optional<String> ask(String header, String text) {
         TextInputDialog dialog = new TextInputDialog(text);
+        Limited.to(dialog.getEditor(), Limits.LINE);
         Dialogs.dress(dialog, getScene().getWindow());
         dialog.setHeaderText(header);
         return dialog.showAndWait()

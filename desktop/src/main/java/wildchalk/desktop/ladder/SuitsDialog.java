@@ -12,15 +12,17 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.Suits;
 import wildchalk.desktop.app.Dialogs;
+import wildchalk.desktop.app.Limited;
 import wildchalk.desktop.app.Ui;
 
 /** Asks whom a version suits: ages, and a level in the coach's words. */
 final class SuitsDialog extends Dialog<Suits> {
 
     private final Map<AgeBand, CheckBox> ages = new EnumMap<>(AgeBand.class);
-    private final TextField level = new TextField();
+    private final TextField level = Limited.to(new TextField(), Limits.LINE);
 
     SuitsDialog(Suits usual, Window owner) {
         Dialogs.dress(this, owner);

@@ -10,6 +10,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.stage.Window;
 import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Limits;
 import wildchalk.desktop.app.Dialogs;
 import wildchalk.desktop.app.Shown;
 import wildchalk.desktop.app.Ui;
@@ -17,7 +18,6 @@ import wildchalk.desktop.app.Ui;
 /** Asks what a coach may call: which words, how many of them together, and which may follow each other. */
 final class CallsDialog extends Dialog<CallSet> {
 
-    private static final int MOST_CHARACTERS = 60;
     private static final int WIDEST = 3;
 
     private final TextField options = new TextField();
@@ -71,7 +71,8 @@ final class CallsDialog extends Dialog<CallSet> {
         try {
             read(usual);
         } catch (IllegalArgumentException e) {
-            problem = Ui.text("talk.calls.wrong", CallSet.MAX_OPTIONS);
+            boolean tooLong = e.getMessage().contains("characters");
+            problem = tooLong ? e.getMessage() : Ui.text("talk.calls.wrong", CallSet.MAX_OPTIONS);
         }
         wrong.setText(problem);
         getDialogPane().lookupButton(ButtonType.OK).setDisable(!problem.isEmpty());
@@ -79,8 +80,8 @@ final class CallsDialog extends Dialog<CallSet> {
 
     private CallSet read(CallSet usual) {
         List<String> said = List.of(options.getText().split(",")).stream()
-                .map(String::strip)
-                .filter(t -> !t.isEmpty() && t.length() <= MOST_CHARACTERS)
+                .map(t -> Limits.clean(t.strip()))
+                .filter(t -> !t.isEmpty())
                 .distinct()
                 .toList();
         boolean several = picks.getValue() > 1;

@@ -24,6 +24,7 @@ import wildchalk.core.path.Outcomes;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.words.CourseWords;
 import wildchalk.desktop.app.Dialogs;
+import wildchalk.desktop.app.Limited;
 import wildchalk.desktop.app.Tips;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
@@ -132,6 +133,7 @@ final class ForkCard {
 
     private static Optional<String> ask(Node near, String header, String text) {
         TextInputDialog dialog = new TextInputDialog(text);
+        Limited.to(dialog.getEditor(), Limits.WORD);
         Dialogs.dress(dialog, near.getScene().getWindow());
         dialog.setHeaderText(header);
         return dialog.showAndWait().map(String::strip).map(t -> Limits.fitting(t, Limits.WORD));

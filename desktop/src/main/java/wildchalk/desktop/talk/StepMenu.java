@@ -22,6 +22,7 @@ import wildchalk.core.telling.Branching;
 import wildchalk.core.telling.NewMoves;
 import wildchalk.core.text.Texts;
 import wildchalk.desktop.app.Dialogs;
+import wildchalk.desktop.app.Limited;
 import wildchalk.desktop.app.Tips;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
@@ -138,6 +139,7 @@ final class StepMenu {
 
     private Optional<String> ask(String header, String text) {
         TextInputDialog dialog = new TextInputDialog(text);
+        Limited.to(dialog.getEditor(), Limits.TEXT);
         Dialogs.dress(dialog, button.getScene().getWindow());
         dialog.setHeaderText(header);
         dialog.getEditor().setPrefColumnCount(36);

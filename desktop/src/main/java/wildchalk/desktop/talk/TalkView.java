@@ -28,6 +28,7 @@ import wildchalk.core.finding.Finding;
 import wildchalk.core.path.Path;
 import wildchalk.core.words.StepWords;
 import wildchalk.core.words.Words;
+import wildchalk.desktop.app.Limited;
 import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
@@ -225,7 +226,7 @@ public final class TalkView extends VBox {
 
     /** A field for one coaching point; emptied, the point goes. */
     private Node editor(StepId step, String text, int index) {
-        TextArea field = new TextArea(text);
+        TextArea field = Limited.to(new TextArea(text), Limits.TEXT);
         field.getStyleClass().add("point-editor");
         field.setWrapText(true);
         field.setPrefRowCount(2);

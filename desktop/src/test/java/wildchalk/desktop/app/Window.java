@@ -110,7 +110,7 @@ public final class Window {
     /** Moves the mouse there at once; a robot that strolls takes most of a test's time. */
     static void moveTo(FxRobot robot, Point2D place) {
         robot.robotContext().getBaseRobot().moveMouse(place);
-        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitForFxEvents(1);
     }
 
     static void click(FxRobot robot, Point2D place) {
@@ -149,10 +149,10 @@ public final class Window {
     /** Waits until the window has worked out what it shows. */
     void settled() {
         until(() -> {
-            WaitForAsyncUtils.waitForFxEvents();
+            WaitForAsyncUtils.waitForFxEvents(2);
             return shell.document().map(DrillDocument::isUpToDate).orElse(true);
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitForFxEvents(2);
     }
 
     /** Clicks a node once it is there, can be seen and stands still: a dialog takes a moment to be laid out. */
