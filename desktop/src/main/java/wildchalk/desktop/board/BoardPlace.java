@@ -42,6 +42,7 @@ import wildchalk.desktop.ladder.LadderBar;
 import wildchalk.desktop.present.PresentWindow;
 import wildchalk.desktop.strip.StripView;
 import wildchalk.desktop.talk.TalkView;
+import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
 
