@@ -74,7 +74,8 @@ public record DrillFile(Drill drill, Extras extras) {
      * @return what the file holds then
      */
     public Fingerprint save(Path file) throws IOException {
-        byte[] content = toText().getBytes(StandardCharsets.UTF_8);
+        String text = toText();
+        byte[] content = text.getBytes(StandardCharsets.UTF_8);
         SafeFiles.write(file, content, part -> {
             DrillFile again;
             try {
@@ -85,7 +86,8 @@ public record DrillFile(Drill drill, Extras extras) {
                                 + refused.getMessage(),
                         refused);
             }
-            if (!again.drill().equals(drill)) {
+            // the drill itself, and with its text what no version of ours knows
+            if (!again.drill().equals(drill) || !again.toText().equals(text)) {
                 throw new IOException(file
                         + ": this drill was not saved, since it would come back otherwise than it is; the file is as"
                         + " it was. Undo the last edit and try again.");

@@ -52,6 +52,11 @@ final class Settings {
                 "binder", Path.of(System.getProperty("user.home"), "Wild Chalk").toString()));
     }
 
+    /** Whether a binder is the one that was opened last. */
+    boolean knows(Path folder) {
+        return folder.toString().equals(values.getProperty("binder"));
+    }
+
     void binder(Path folder) {
         put("binder", folder.toAbsolutePath().toString());
     }

@@ -236,6 +236,10 @@ public final class Shell extends BorderPane {
             if (watch != null) {
                 watch.close();
             }
+            if (isBinderMissing()) {
+                // a drive may be missing: an empty binder in its place would hide that
+                throw new IOException(Ui.text("binder.gone", binder.folder()));
+            }
             Files.createDirectories(binder.drillsFolder());
             watch = FolderWatch.of(
                     List.of(binder.drillsFolder(), binder.archiveFolder(), binder.surfacesFolder()),
@@ -244,6 +248,12 @@ public final class Shell extends BorderPane {
             // a folder that cannot be watched is read again whenever it is shown
             faults.told(Faults.Kind.FOLDER, e);
         }
+    }
+
+    /** Whether a binder that was there before, or one on a drive, is not there; the first of all is made. */
+    private boolean isBinderMissing() {
+        Path folder = binder.folder().toAbsolutePath();
+        return !Files.isDirectory(folder) && (settings.knows(folder) || !Files.isDirectory(folder.getParent()));
     }
 
     private void changedOutside() {

@@ -42,24 +42,16 @@ import wildchalk.picture.paint.Frame;
 public final class DrillDocument implements AutoCloseable {
 
     private final ReadOnlyObjectWrapper<Drill> drill = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<Told> told = new ReadOnlyObjectWrapper<>();
     private final Playhead playhead = new Playhead(this::timeline);
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
-    /** Which version of the drill is open. */
-    private final ReadOnlyObjectWrapper<ProgressionId> open = new ReadOnlyObjectWrapper<>();
-    /** Which path through it is shown. */
-    private final ReadOnlyObjectWrapper<Choices> choices = new ReadOnlyObjectWrapper<>(Choices.USUAL);
-
-    private final ObjectProperty<Reader> reader = new SimpleObjectProperty<>(Reader.USUAL);
     private final Faults faults;
-    private final Worker worker;
+    private final Showing showing;
 
     /** A picture to trace that is shown while the drill is open and kept in no file. */
     private final ObjectProperty<Optional<Backdrop>> tracing = new SimpleObjectProperty<>(Optional.empty());
 
     private final History<Drill> history;
     private final Storage storage;
-    private Path path;
     private Consent consent = Consent.ALWAYS;
 
     /** Opens a drill for the usual reader; faults are heard by nobody. */
@@ -71,16 +63,12 @@ public final class DrillDocument implements AutoCloseable {
     public DrillDocument(Stored stored, Reader reader, Faults faults) {
         Drill start = stored.content().drill();
         this.faults = faults;
-        this.worker = new Worker(e -> faults.told(Faults.Kind.WORK, e));
         this.history = new History<>(start, stored.file().isPresent());
         this.storage = new Storage(stored, history);
+        this.showing = new Showing(start, reader, faults);
         drill.set(start);
-        this.reader.set(reader);
-        open.set(start.base().id());
-        path = Path.usual(start.base());
-        told.set(Told.of(start, path, reader));
         if (stored.file().isEmpty()) {
-            playhead.goToStep(path.steps().size() - 1);
+            playhead.goToStep(path().steps().size() - 1);
         }
     }
 
@@ -96,29 +84,30 @@ public final class DrillDocument implements AutoCloseable {
 
     /** The open version, with all its paths. */
     public Progression version() {
-        return path.version();
+        return path().version();
     }
 
     /** The path through the open version that is shown, of the newest value; nothing can be edited through it. */
     public Path path() {
-        return path;
+        return showing.path();
     }
 
     public ReadOnlyObjectProperty<ProgressionId> versionProperty() {
-        return open.getReadOnlyProperty();
+        return showing.open.getReadOnlyProperty();
     }
 
     public ReadOnlyObjectProperty<Choices> choicesProperty() {
-        return choices.getReadOnlyProperty();
+        return showing.choices.getReadOnlyProperty();
     }
 
     /** Opens another version of the drill, at its beginning. */
     public void show(ProgressionId wanted) {
-        if (!wanted.equals(open.get()) && drill.get().progression(wanted).isPresent()) {
+        if (!wanted.equals(showing.open.get())
+                && drill.get().progression(wanted).isPresent()) {
             playhead.stop();
             selection.set(Selection.NONE);
-            settle(wanted, Choices.USUAL);
-            workOut(() -> playhead.seek(0));
+            showing.settle(drill(), wanted, Choices.USUAL);
+            showing.workOut(drill(), () -> playhead.seek(0));
         }
     }
 
@@ -129,53 +118,33 @@ public final class DrillDocument implements AutoCloseable {
 
     /** @param then done once the other path is shown */
     public void choose(Choices way, Runnable then) {
-        if (way.equals(choices.get())) {
+        if (way.equals(showing.choices.get())) {
             then.run();
             return;
         }
-        settle(open.get(), way);
-        forgetWhatIsGone(path);
-        workOut(() -> {
+        showing.settle(drill(), showing.open.get(), way);
+        forgetWhatIsGone(path());
+        showing.workOut(drill(), () -> {
             playhead.clip();
             then.run();
         });
     }
 
-    private void settle(ProgressionId version, Choices way) {
-        Drill now = drill.get();
-        Progression shown = now.progression(version).orElseGet(now::base);
-        path = Path.of(shown, way);
-        choices.set(way);
-        open.set(shown.id());
-    }
-
-    /** Works out what is shown, elsewhere; of what was asked before, nothing comes any more. */
-    private void workOut(Runnable then) {
-        Drill now = drill.get();
-        Path shown = path;
-        Reader who = reader.get();
-        worker.ask(() -> Told.of(now, shown, who), worked -> {
-            told.set(worked);
-            faults.mended(Faults.Kind.WORK);
-            then.run();
-        });
-    }
-
     public ReadOnlyObjectProperty<Told> toldProperty() {
-        return told.getReadOnlyProperty();
+        return showing.told.getReadOnlyProperty();
     }
 
     public Told told() {
-        return told.get();
+        return showing.told.get();
     }
 
     public Timeline timeline() {
-        return told.get().timeline();
+        return told().timeline();
     }
 
     /** Whether {@link #told()} is that of the present drill, version and path. */
     public boolean isUpToDate() {
-        return told.get().drill().equals(drill.get()) && told.get().path().equals(path);
+        return showing.isWorkedOut(drill());
     }
 
     /** The step that is being drawn or played, from 0. */
@@ -185,8 +154,8 @@ public final class DrillDocument implements AutoCloseable {
 
     /** The id of that step; the last one where the path has become shorter. */
     public StepId currentStep() {
-        return path.steps()
-                .get(Math.max(0, Math.min(playhead.step().get(), path.steps().size() - 1)))
+        return path().steps()
+                .get(Math.max(0, Math.min(playhead.step().get(), path().steps().size() - 1)))
                 .id();
     }
 
@@ -209,7 +178,7 @@ public final class DrillDocument implements AutoCloseable {
 
     /** What the board shows now. */
     public Frame frame() {
-        Told r = told.get();
+        Told r = told();
         Set<MoveId> selected = new HashSet<>();
         selection.get().ids().forEach(id -> {
             if (id instanceof MoveId move) {
@@ -243,12 +212,12 @@ public final class DrillDocument implements AutoCloseable {
     public boolean edit(String label, Edit edit) {
         Edited after;
         try {
-            List<Edit.Loss> losses = edit.losses(drill.get(), open.get());
+            List<Edit.Loss> losses = edit.losses(drill.get(), showing.open.get());
             Optional<Edit.Flow> flow = losses.isEmpty() ? Optional.of(Edit.Flow.DOWN) : consent.to(label, losses);
             if (flow.isEmpty()) {
                 return false;
             }
-            after = edit.applyTo(drill.get(), open.get(), flow.get());
+            after = edit.applyTo(drill.get(), showing.open.get(), flow.get());
         } catch (IllegalArgumentException | IllegalStateException | java.util.NoSuchElementException refused) {
             faults.told(Faults.Kind.REFUSED, refused);
             return false;
@@ -273,13 +242,13 @@ public final class DrillDocument implements AutoCloseable {
 
     /** Whom words and figures are for. */
     public Reader reader() {
-        return reader.get();
+        return showing.reader();
     }
 
     /** Works everything out again for another reader. */
     public void setReader(Reader who) {
-        reader.set(who);
-        workOut(() -> {});
+        showing.setReader(who);
+        showing.workOut(drill(), () -> {});
     }
 
     /** What has been done since the drill was opened, the first first. */
@@ -303,7 +272,7 @@ public final class DrillDocument implements AutoCloseable {
         }
         if (moved) {
             playhead.stop();
-            refresh(open.get());
+            refresh(showing.open.get());
         }
     }
 
@@ -325,11 +294,12 @@ public final class DrillDocument implements AutoCloseable {
 
     /** Brings everything up to the newest value of the history, with a version open. */
     private void refresh(ProgressionId version) {
-        Path old = path;
+        Path old = path();
         drill.set(history.now());
         storage.keep();
         boolean same = version.equals(old.id());
-        settle(version, same ? choices.get() : Choices.USUAL);
+        showing.settle(drill(), version, same ? showing.choices.get() : Choices.USUAL);
+        Path path = path();
         // who has just drawn a move goes on from where it ends
         if (same && path.moves().size() > old.moves().size()) {
             playhead.stayAtEndOfStep();
@@ -339,7 +309,7 @@ public final class DrillDocument implements AutoCloseable {
         boolean longer = same && steps > old.steps().size();
         step.set(longer ? firstNew(old, path) : same ? Math.min(step.get(), steps - 1) : 0);
         forgetWhatIsGone(path);
-        workOut(playhead::fit);
+        showing.workOut(drill(), playhead::fit);
     }
 
     /** The last step that was not there before. */
@@ -364,7 +334,7 @@ public final class DrillDocument implements AutoCloseable {
 
     /** Goes to a step and shows everybody where it ends, ready to be drawn on from there. */
     public void goToStep(int index) {
-        playhead.goToStep(Math.max(0, Math.min(index, path.steps().size() - 1)));
+        playhead.goToStep(Math.max(0, Math.min(index, path().steps().size() - 1)));
     }
 
     /** Goes to the moment at which a step starts. */
@@ -445,7 +415,7 @@ public final class DrillDocument implements AutoCloseable {
     @Override
     public void close() {
         playhead.stop();
-        worker.close();
+        showing.close();
         storage.close();
     }
 }

@@ -201,6 +201,22 @@ class NothingLostTest {
     }
 
     @Test
+    void aBinderThatIsNotThereIsToldAndNotMadeAnew(FxRobot robot) throws Exception {
+        Path drive = Files.createTempDirectory("wildchalk-drive").resolve("gone");
+        Window[] other = new Window[1];
+        Window.fx(() -> {
+            try {
+                other[0] = Window.open(new Stage(), drive.resolve("Tern Point"), home);
+            } catch (Exception e) {
+                throw new IllegalStateException(e);
+            }
+        });
+        Window.until(() -> other[0].shell.faults().nowProperty().get().containsKey(Faults.Kind.FOLDER));
+        assertFalse(Files.exists(drive));
+        Window.fx(() -> other[0].shell.stage().close());
+    }
+
+    @Test
     void aFullDiskIsToldAndOnceThereIsRoomNothingIsMissing(FxRobot robot) throws Exception {
         Path disk = Files.createTempDirectory("wildchalk-disk");
         Assumptions.assumeTrue(ran("mount", "-t", "tmpfs", "-o", "size=256k", "tmpfs", disk.toString()));

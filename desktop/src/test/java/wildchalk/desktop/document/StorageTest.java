@@ -16,6 +16,7 @@ import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.Demo;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Journal;
+import wildchalk.core.binder.LeftJournals;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.SurfaceUse;
@@ -100,6 +101,43 @@ class StorageTest {
             journal.flush();
             assertEquals(0, journalsThatHold());
         }
+    }
+
+    /** What is done after the first save comes back into that file, not as a second drill. */
+    @Test
+    void afterTheFirstSaveTheJournalBelongsToTheFile() throws IOException {
+        try (Journal<DrillFile> journal = new Journal<>(journals, DrillFile.FORMAT, HEARD);
+                Storage storage = fresh()) {
+            storage.keepIn(journal);
+            history.apply("title", drill.withTitle("First"));
+            storage.keep();
+            storage.save(target);
+            history.apply("title", drill.withTitle("Second"));
+            storage.keep();
+            journal.flush();
+            assertBelongs(target);
+            Path elsewhere = folder.resolve("b.drill.json");
+            storage.save(elsewhere);
+            history.apply("title", drill.withTitle("Third"));
+            storage.keep();
+            journal.flush();
+            assertBelongs(elsewhere);
+            assertEquals("Second", DrillFile.read(elsewhere).drill().title());
+            assertEquals("First", DrillFile.read(target).drill().title());
+        }
+    }
+
+    private void assertBelongs(Path file) throws IOException {
+        Path copies = Files.createTempDirectory(folder, "left");
+        try (Stream<Path> all = Files.list(journals)) {
+            for (Path f : all.filter(x -> x.toString().endsWith(".journal")).toList()) {
+                Files.copy(f, copies.resolve(f.getFileName()));
+            }
+        }
+        var left = LeftJournals.in(copies, DrillFile.FORMAT).left();
+        assertEquals(1, left.size());
+        assertEquals(Optional.of(file.toAbsolutePath()), left.get(0).belongs().file());
+        assertEquals(LeftJournals.Left.State.AS_THEN, left.get(0).state());
     }
 
     @Test
