@@ -122,21 +122,31 @@ public record Binder(Path folder) {
     /** Another file with the same drill under another title. */
     public Path duplicate(Path file, String title) throws IOException {
         DrillFile content = DrillFile.read(file);
-        Path copy = newFile(title);
-        content.withDrill(renamed(content.drill(), title)).save(copy);
-        return copy;
+        return saveNew(content.withDrill(renamed(content.drill(), title)));
+    }
+
+    /** Saves a drill in a file of its own, under a name that goes with its title and that nobody has taken. */
+    public Path saveNew(DrillFile content) throws IOException {
+        try (FolderLock turn = FolderLock.of(drillsFolder())) {
+            Path file = newFile(content.drill().title());
+            content.save(file, Expected.NOTHING);
+            return file;
+        }
     }
 
     /** Gives a drill another title, and its file the name that goes with it. */
     public Path rename(Path file, String title) throws IOException {
-        DrillFile content = DrillFile.read(file);
-        Path to = stem(file).equals(Slugs.of(title)) ? file : free(file.getParent(), Slugs.of(title), DrillFile.SUFFIX);
-        content.withDrill(renamed(content.drill(), title)).save(to);
-        if (!to.equals(file)) {
-            Backups.follow(file, to);
-            Files.deleteIfExists(file);
+        try (FolderLock turn = FolderLock.of(file.toAbsolutePath().getParent())) {
+            DrillFile content = DrillFile.read(file);
+            boolean stays = stem(file).equals(Slugs.of(title));
+            Path to = stays ? file : free(file.getParent(), Slugs.of(title), DrillFile.SUFFIX);
+            content.withDrill(renamed(content.drill(), title)).save(to);
+            if (!stays) {
+                Backups.follow(file, to);
+                Files.deleteIfExists(file);
+            }
+            return to;
         }
-        return to;
     }
 
     /** What {@link #rename} makes of a drill. */
@@ -154,10 +164,16 @@ public record Binder(Path folder) {
     }
 
     private static Path move(Path file, Path folder) throws IOException {
-        Files.createDirectories(folder);
-        Path to = Files.move(file, free(folder, stem(file), DrillFile.SUFFIX), StandardCopyOption.ATOMIC_MOVE);
-        Backups.follow(file, to);
-        return to;
+        // always in the same order, so that two who move in opposite directions do not wait for each other
+        List<Path> both = Stream.of(file.toAbsolutePath().getParent(), folder.toAbsolutePath())
+                .sorted()
+                .toList();
+        try (FolderLock first = FolderLock.of(both.get(0));
+                FolderLock second = FolderLock.of(both.get(1))) {
+            Path to = Files.move(file, free(folder, stem(file), DrillFile.SUFFIX), StandardCopyOption.ATOMIC_MOVE);
+            Backups.follow(file, to);
+            return to;
+        }
     }
 
     /**
@@ -172,14 +188,13 @@ public record Binder(Path folder) {
         }
         if (name.endsWith(SurfaceFile.SUFFIX)) {
             SurfaceFile surface = SurfaceFile.read(file);
-            Path to = newSurfaceFile(surface.surface().title());
-            surface.save(to);
-            return List.of(to.getFileName().toString());
+            try (FolderLock turn = FolderLock.of(surfacesFolder())) {
+                Path to = newSurfaceFile(surface.surface().title());
+                surface.save(to);
+                return List.of(to.getFileName().toString());
+            }
         }
-        DrillFile drill = DrillFile.read(file);
-        Path to = newFile(drill.drill().title());
-        drill.save(to);
-        return List.of(to.getFileName().toString());
+        return List.of(saveNew(DrillFile.read(file)).getFileName().toString());
     }
 
     /** The name of a drill file without its ending: by it favourites are remembered. */

@@ -144,6 +144,14 @@ public final class Bundle {
                 surfaces.put(e.getKey().substring("surfaces/".length()), SurfaceFile.parse(inside, e.getValue()));
             }
         }
+        try (FolderLock surfacesTurn = FolderLock.of(binder.surfacesFolder());
+                FolderLock drillsTurn = FolderLock.of(binder.drillsFolder())) {
+            return putIn(binder, surfaces, drills);
+        }
+    }
+
+    private static List<String> putIn(Binder binder, Map<String, SurfaceFile> surfaces, Map<String, DrillFile> drills)
+            throws IOException {
         List<String> report = new ArrayList<>();
         for (Map.Entry<String, SurfaceFile> e : surfaces.entrySet()) {
             Path to = place(

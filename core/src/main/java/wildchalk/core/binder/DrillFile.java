@@ -74,25 +74,38 @@ public record DrillFile(Drill drill, Extras extras) {
      * @return what the file holds then
      */
     public Fingerprint save(Path file) throws IOException {
+        return save(file, Expected.ANYTHING);
+    }
+
+    /**
+     * Saves as {@link #save(Path)} does, if the file holds what is expected.
+     *
+     * @throws ChangedMeanwhile when it does not; it stays as it is
+     */
+    public Fingerprint save(Path file, Expected expected) throws IOException {
         String text = toText();
         byte[] content = text.getBytes(StandardCharsets.UTF_8);
-        SafeFiles.write(file, content, part -> {
-            DrillFile again;
-            try {
-                again = parse(file, Files.readString(part));
-            } catch (FormatProblem refused) {
-                throw new IOException(
-                        "This drill was not saved, since it could not be read again; the file is as it was. "
-                                + refused.getMessage(),
-                        refused);
-            }
-            // the drill itself, and with its text what no version of ours knows
-            if (!again.drill().equals(drill) || !again.toText().equals(text)) {
-                throw new IOException(file
-                        + ": this drill was not saved, since it would come back otherwise than it is; the file is as"
-                        + " it was. Undo the last edit and try again.");
-            }
-        });
+        SafeFiles.write(
+                file,
+                content,
+                part -> {
+                    DrillFile again;
+                    try {
+                        again = parse(file, Files.readString(part));
+                    } catch (FormatProblem refused) {
+                        throw new IOException(
+                                "This drill was not saved, since it could not be read again; the file is as it was. "
+                                        + refused.getMessage(),
+                                refused);
+                    }
+                    // the drill itself, and with its text what no version of ours knows
+                    if (!again.drill().equals(drill) || !again.toText().equals(text)) {
+                        throw new IOException(file
+                                + ": this drill was not saved, since it would come back otherwise than it is; the file is as"
+                                + " it was. Undo the last edit and try again.");
+                    }
+                },
+                expected);
         return Fingerprint.of(content);
     }
 }

@@ -37,13 +37,22 @@ public final class SafeFiles {
      * Writes beside, forces to disk, looks at it, renames; what the file held before becomes a backup. A file that holds the
      * very same already is left alone.
      *
+     * @throws ChangedMeanwhile when the file does not hold what is expected; it stays as it is
      * @throws IOException when it cannot be written
      */
-    public static void write(Path file, byte[] content, Check check) throws IOException {
+    public static void write(Path file, byte[] content, Check check, Expected expected) throws IOException {
         Path target = followed(file);
-        if (!Files.isRegularFile(target) || !Arrays.equals(Files.readAllBytes(target), content)) {
-            replace(target, content, check, true);
+        try (FolderLock turn = FolderLock.of(target.getParent())) {
+            expected.check(target);
+            if (!Files.isRegularFile(target) || !Arrays.equals(Files.readAllBytes(target), content)) {
+                replace(target, content, check, true);
+            }
         }
+    }
+
+    /** Whatever the file holds. */
+    public static void write(Path file, byte[] content, Check check) throws IOException {
+        write(file, content, check, Expected.ANYTHING);
     }
 
     /** Without looking at it. */

@@ -80,9 +80,10 @@ final class Recovery {
             if (shell.document().isPresent()) {
                 shell.document().get().flush();
             }
+        } else if (file.isPresent()) {
+            content.save(file.get());
         } else {
-            content.save(
-                    file.orElseGet(() -> shell.binder().newFile(content.drill().title())));
+            shell.binder().saveNew(content);
         }
     }
 
@@ -113,9 +114,7 @@ final class Recovery {
         switch (answer.get().keep()) {
             case HERE -> {}
             case THERE -> bring(Optional.of(file), left.content());
-            case BOTH ->
-                left.content()
-                        .save(shell.binder().newFile(left.content().drill().title()));
+            case BOTH -> shell.binder().saveNew(left.content());
             case SOME -> bringVersions(file, there, answer.get());
         }
         left.discard();

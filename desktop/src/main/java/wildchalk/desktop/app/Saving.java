@@ -6,13 +6,16 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.TextInputControl;
 import wildchalk.core.binder.Backups;
+import wildchalk.core.binder.ChangedMeanwhile;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.Fingerprint;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Slugs;
 import wildchalk.core.edit.Wholes;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.document.Stored;
 
 /** Saves the open drill, brings back what it was, and asks before anything of it could be lost. */
 final class Saving {
@@ -30,41 +33,62 @@ final class Saving {
     }
 
     private boolean save(DrillDocument document) {
-        Path target = document.file().orElseGet(() -> free(document));
-        return document.isChangedOutside() ? saveChangedOutside(document, target) : saveTo(document, target);
+        while (true) {
+            Path target = document.file().orElseGet(() -> free(document));
+            try {
+                document.save(target);
+                shell.saved(target);
+                return true;
+            } catch (ChangedMeanwhile changed) {
+                boolean newName = document.file().isEmpty(); // somebody has just taken it: the next one will do
+                if (!newName && !decided(document, target)) {
+                    return false;
+                }
+            } catch (IOException e) {
+                failed(target, e);
+                return false;
+            }
+        }
     }
 
     private Path free(DrillDocument document) {
         return shell.binder().newFile(document.drill().title());
     }
 
-    private boolean saveChangedOutside(DrillDocument document, Path target) {
-        DrillFile theirs;
+    /** Shows what somebody else has written beside what would be saved; false to stay as it is. */
+    private boolean decided(DrillDocument document, Path target) {
+        Stored theirs;
         try {
-            theirs = DrillFile.read(target);
+            theirs = Stored.read(target);
         } catch (IOException unreadable) {
-            return switch (SaveQuestions.changedOutside(shell.stage(), target)) {
-                case OVER -> saveTo(document, target);
-                case BESIDE -> saveTo(document, free(document));
-                case STAY -> false;
-            };
+            return unreadable(document, target);
         }
+        Drill there = theirs.content().drill();
         Optional<TwoStates.Answer> answer = new TwoStates(shell.ground(), shell.reader())
-                .ask(shell.stage(), "conflict", document.drill().title(), document.drill(), theirs.drill());
+                .ask(shell.stage(), "conflict", document.drill().title(), document.drill(), there);
         if (answer.isEmpty()) {
             return false;
         }
-        return switch (answer.get().keep()) {
-            case HERE -> saveTo(document, target);
-            case BOTH -> saveTo(document, free(document));
-            case THERE -> {
-                document.edit(Ui.text("conflict.edit"), Wholes.bringBack(theirs.drill()));
-                yield saveTo(document, target);
+        switch (answer.get().keep()) {
+            case HERE -> {}
+            case THERE -> document.edit(Ui.text("conflict.edit"), Wholes.bringBack(there));
+            case SOME -> bring(document, Ui.text("conflict.edit"), answer.get().versions());
+            case BOTH -> {
+                return saveTo(document, free(document));
             }
-            case SOME -> {
-                bring(document, Ui.text("conflict.edit"), answer.get().versions());
-                yield saveTo(document, target);
+        }
+        document.seen(theirs);
+        return true;
+    }
+
+    private boolean unreadable(DrillDocument document, Path target) {
+        return switch (SaveQuestions.changedOutside(shell.stage(), target)) {
+            case OVER -> {
+                document.seen(new Stored(document.stored().content(), Optional.of(target), Fingerprint.of(target)));
+                yield true;
             }
+            case BESIDE -> saveTo(document, free(document));
+            case STAY -> false;
         };
     }
 
@@ -86,10 +110,14 @@ final class Saving {
             shell.saved(target);
             return true;
         } catch (IOException e) {
-            String text = Failures.said(e);
-            shell.error(text.contains(target.getFileName().toString()) ? text : target + ": " + text);
+            failed(target, e);
             return false;
         }
+    }
+
+    private void failed(Path target, IOException e) {
+        String text = Failures.said(e);
+        shell.error(text.contains(target.getFileName().toString()) ? text : target + ": " + text);
     }
 
     /** Whether the open drill may be left: it is saved, or its changes are not wanted. */

@@ -29,6 +29,7 @@ import javafx.scene.layout.VBox;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.Catalogue;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.Expected;
 import wildchalk.core.binder.Favourites;
 import wildchalk.desktop.app.Ui;
 import wildchalk.picture.style.Ground;
@@ -335,9 +336,10 @@ public final class BinderView extends BorderPane {
                 }
                 case ABOUT -> {
                     // what the file holds now, not what it held when its card was made
-                    var changed = CardDialogs.about(getScene().getWindow(), DrillFile.read(file));
+                    DrillFile.Read now = DrillFile.readWhole(file);
+                    var changed = CardDialogs.about(getScene().getWindow(), now.content());
                     if (changed.isPresent()) {
-                        changed.get().save(file);
+                        changed.get().save(file, Expected.exactly(now.fingerprint()));
                     }
                 }
                 case ARCHIVE -> actions.moved(file, binder.archive(file));

@@ -406,6 +406,11 @@ public final class DrillDocument implements AutoCloseable {
         return storage.isChangedOutside();
     }
 
+    /** What somebody else has written to the file has been looked at: saving may write over it. */
+    public void seen(Stored there) {
+        storage.seen(there);
+    }
+
     /** Saves where the drill is stored, or at {@code target} from now on. */
     public void save(java.nio.file.Path target) throws IOException {
         storage.save(target);

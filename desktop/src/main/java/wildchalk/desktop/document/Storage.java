@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.Expected;
 import wildchalk.core.binder.Fingerprint;
 import wildchalk.core.binder.Journal;
 import wildchalk.core.drill.Drill;
@@ -42,6 +43,7 @@ final class Storage implements AutoCloseable {
     /**
      * Saves what the history stands at; it is stored there from now on.
      *
+     * @throws wildchalk.core.binder.ChangedMeanwhile when somebody has written the file since it was read or written here
      * @throws IOException also when its folder has gone: a drive may be missing, and nothing is written in its place
      */
     void save(Path target) throws IOException {
@@ -53,9 +55,24 @@ final class Storage implements AutoCloseable {
         }
         Drill now = history.now();
         DrillFile content = stored.content().withDrill(now);
-        Fingerprint written = content.save(target);
+        Fingerprint written = content.save(target, expected(target));
         stored = new Stored(content, Optional.of(target), Optional.of(written));
         history.markSaved(now);
+        keep();
+    }
+
+    /** Its own file as it is known here; another's only where somebody has chosen it, since it was there to be chosen. */
+    private Expected expected(Path target) {
+        boolean own = stored.file().equals(Optional.of(target));
+        if (own) {
+            return stored.known().map(Expected::exactly).orElse(Expected.NOTHING);
+        }
+        return Files.exists(target) ? Expected.ANYTHING : Expected.NOTHING;
+    }
+
+    /** What the file holds now has been looked at: saving may write over it. */
+    void seen(Stored there) {
+        stored = new Stored(stored.content(), stored.file(), there.known());
         keep();
     }
 

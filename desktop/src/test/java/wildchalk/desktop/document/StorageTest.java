@@ -14,6 +14,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.Demo;
+import wildchalk.core.binder.ChangedMeanwhile;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Journal;
 import wildchalk.core.binder.LeftJournals;
@@ -80,6 +81,9 @@ class StorageTest {
         assertFalse(storage.isChangedOutside());
         DrillFile.ofNew(drill.withTitle("By somebody else")).save(target);
         assertTrue(storage.isChangedOutside());
+        assertThrows(ChangedMeanwhile.class, () -> storage.save(target), "nobody writes over what he has not seen");
+        assertEquals("By somebody else", DrillFile.read(target).drill().title());
+        storage.seen(Stored.read(target));
         storage.save(target);
         assertFalse(storage.isChangedOutside(), "what was written over is known again");
         Storage second = new Storage(Stored.read(target), history);

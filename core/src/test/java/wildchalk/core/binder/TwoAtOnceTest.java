@@ -1,0 +1,110 @@
+package wildchalk.core.binder;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import wildchalk.core.Demo;
+import wildchalk.core.drill.Drill;
+
+/** Two programs at one binder, and many threads of one: no save is lost. */
+class TwoAtOnceTest {
+
+    private static final int TIMES = 300;
+
+    @TempDir
+    Path folder;
+
+    private Process start(Path binder, Path shared, String who) throws IOException {
+        return new ProcessBuilder(
+                        System.getProperty("java.home") + "/bin/java",
+                        "-XX:+UseSerialGC",
+                        "-XX:TieredStopAtLevel=1",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        SaveMany.class.getName(),
+                        binder.toString(),
+                        shared.toString(),
+                        who,
+                        String.valueOf(TIMES))
+                .inheritIO()
+                .start();
+    }
+
+    @Test
+    void ofTwoProgramsThatSaveAtTheSameTimeNothingIsLost() throws Exception {
+        Binder binder = new Binder(folder);
+        Path shared = binder.drillsFolder().resolve("shared.drill.json");
+        DrillFile.ofNew(Demo.read("crossing-backs").withNotes("")).save(shared);
+        Process a = start(folder, shared, "a");
+        Process b = start(folder, shared, "b");
+        assertEquals(0, a.waitFor());
+        assertEquals(0, b.waitFor());
+        Set<String> words = new HashSet<>(
+                Arrays.asList(DrillFile.read(shared).drill().notes().strip().split(" ")));
+        Set<String> wanted = new HashSet<>();
+        for (int i = 0; i < TIMES; i++) {
+            wanted.addAll(List.of("a" + i, "b" + i));
+        }
+        assertEquals(wanted, words, "every save to the shared file");
+        Set<String> fresh = new HashSet<>();
+        for (Binder.Entry entry : binder.drills()) {
+            Drill drill = entry.content().orElseThrow().drill();
+            if (drill.title().startsWith("Shared ")) {
+                assertTrue(fresh.add(drill.notes()), "each in a file of its own");
+            }
+        }
+        assertEquals(wanted, fresh, "every new drill");
+    }
+
+    @Test
+    void manyThreadsOfOneProgramTakeTurns() throws Exception {
+        Binder binder = new Binder(folder);
+        DrillFile drill = DrillFile.ofNew(Demo.read("crossing-backs").withTitle("One title"));
+        ExecutorService threads = Executors.newFixedThreadPool(6);
+        try {
+            List<Future<Path>> files = new ArrayList<>();
+            for (int i = 0; i < 40; i++) {
+                files.add(threads.submit((Callable<Path>) () -> binder.saveNew(drill)));
+            }
+            Set<Path> different = new HashSet<>();
+            for (Future<Path> file : files) {
+                assertTrue(different.add(file.get()));
+            }
+        } finally {
+            threads.shutdownNow();
+        }
+    }
+
+    @Test
+    void whatWasNotSeenIsNotWrittenOver() throws IOException {
+        Path file = folder.resolve("a.drill.json");
+        Drill drill = Demo.read("crossing-backs");
+        Fingerprint first = DrillFile.ofNew(drill).save(file, Expected.NOTHING);
+        assertThrows(
+                ChangedMeanwhile.class,
+                () -> DrillFile.ofNew(drill.withNotes("x")).save(file, Expected.NOTHING));
+        DrillFile.ofNew(drill.withNotes("theirs")).save(file);
+        assertThrows(
+                ChangedMeanwhile.class,
+                () -> DrillFile.ofNew(drill.withNotes("mine")).save(file, Expected.exactly(first)));
+        assertEquals("theirs", DrillFile.read(file).drill().notes());
+        Files.delete(file);
+        DrillFile.ofNew(drill.withNotes("mine")).save(file, Expected.exactly(first));
+        assertEquals("mine", DrillFile.read(file).drill().notes(), "where nothing is nothing is written over");
+    }
+}
