@@ -144,6 +144,7 @@ public record Binder(Path folder) {
             if (!stays) {
                 Backups.follow(file, to);
                 Files.deleteIfExists(file);
+                Favourites.follow(this, file, to);
             }
             return to;
         }
@@ -163,7 +164,7 @@ public record Binder(Path folder) {
         return move(archived, drillsFolder());
     }
 
-    private static Path move(Path file, Path folder) throws IOException {
+    private Path move(Path file, Path folder) throws IOException {
         // always in the same order, so that two who move in opposite directions do not wait for each other
         List<Path> both = Stream.of(file.toAbsolutePath().getParent(), folder.toAbsolutePath())
                 .sorted()
@@ -172,6 +173,7 @@ public record Binder(Path folder) {
                 FolderLock second = FolderLock.of(both.get(1))) {
             Path to = Files.move(file, free(folder, stem(file), DrillFile.SUFFIX), StandardCopyOption.ATOMIC_MOVE);
             Backups.follow(file, to);
+            Favourites.follow(this, file, to);
             return to;
         }
     }

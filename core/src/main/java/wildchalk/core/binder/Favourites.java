@@ -7,10 +7,14 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 
-/** Which drills of a binder are favourites, by the names of their files: {@code binder.json} beside the drills. */
+/**
+ * Which drills of a binder are favourites, by the names of their files: {@code binder.json} beside the drills. What two
+ * windows change at the same time is put together; a file that cannot be read hides no drill and is never written over.
+ */
 public final class Favourites {
 
     private static final String FORMAT = "wild-chalk-binder";
@@ -19,33 +23,81 @@ public final class Favourites {
     private final Path file;
     private final Extras extras = new Extras();
     private final Set<String> stems = new TreeSet<>();
+    private Optional<IOException> problem = Optional.empty();
 
     private Favourites(Path file) {
         this.file = file;
     }
 
-    /** Those of a binder; none where there is no such file. */
-    public static Favourites of(Binder binder) throws IOException {
+    /** Those of a binder; none where there is no such file, or where it cannot be read. */
+    public static Favourites of(Binder binder) {
         Favourites f = new Favourites(binder.folder().resolve("binder.json"));
-        if (Files.exists(f.file)) {
-            new Fields(f.file, f.extras, JsonTree.read(f.file), "").readAll(root -> {
-                root.object("format").readAll(g -> g.format(FORMAT, VERSION));
-                return f.stems.addAll(root.texts("favourites", 200));
-            });
+        try {
+            f.read();
+        } catch (IOException e) {
+            f.problem = Optional.of(e);
         }
         return f;
+    }
+
+    private void read() throws IOException {
+        if (Files.exists(file)) {
+            new Fields(file, extras, JsonTree.read(file), "").readAll(root -> {
+                root.object("format").readAll(g -> g.format(FORMAT, VERSION));
+                return stems.addAll(root.texts("favourites", 200));
+            });
+        }
+    }
+
+    /** Why the file cannot be used, where it cannot. */
+    public Optional<IOException> problem() {
+        return problem;
     }
 
     public boolean has(Path drill) {
         return stems.contains(Binder.stem(drill));
     }
 
-    /** Adds a drill or takes it out, and stores that. */
-    public void toggle(Path drill) throws IOException {
-        String stem = Binder.stem(drill);
-        if (!stems.remove(stem)) {
-            stems.add(stem);
+    /**
+     * Makes a drill a favourite or not, and stores that; what others have stored meanwhile stays.
+     *
+     * @throws IOException also when what is stored cannot be read: it is not written over
+     */
+    public void set(Path drill, boolean wanted) throws IOException {
+        change(mark -> {
+            if (wanted) {
+                mark.add(Binder.stem(drill));
+            } else {
+                mark.remove(Binder.stem(drill));
+            }
+        });
+    }
+
+    /** A drill's file has another name: if it was a favourite, it is one under that. */
+    static void follow(Binder binder, Path from, Path to) throws IOException {
+        Favourites now = of(binder);
+        boolean same = Binder.stem(from).equals(Binder.stem(to));
+        if (now.problem.isEmpty() && now.has(from) && !same) {
+            now.change(mark -> {
+                mark.remove(Binder.stem(from));
+                mark.add(Binder.stem(to));
+            });
         }
+    }
+
+    private void change(java.util.function.Consumer<Set<String>> change) throws IOException {
+        try (FolderLock turn = FolderLock.of(file.getParent())) {
+            Favourites newest = new Favourites(file);
+            newest.read();
+            change.accept(newest.stems);
+            newest.store();
+            stems.clear();
+            stems.addAll(newest.stems);
+            problem = Optional.empty();
+        }
+    }
+
+    private void store() throws IOException {
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.putObject("format").put("name", FORMAT).put("version", VERSION);
         ArrayNode list = root.putArray("favourites");

@@ -129,11 +129,37 @@ class BinderTest {
     }
 
     @Test
+    void starsOfTwoWindowsAreBothKeptAndFollowARename() throws IOException {
+        Favourites one = Favourites.of(binder);
+        Favourites other = Favourites.of(binder);
+        one.set(file("crossing-backs"), true);
+        other.set(file("breakwater-breakout"), true);
+        Favourites now = Favourites.of(binder);
+        assertTrue(now.has(file("crossing-backs")) && now.has(file("breakwater-breakout")));
+        Path renamed = binder.rename(file("crossing-backs"), "Another name");
+        assertTrue(Favourites.of(binder).has(renamed));
+        assertFalse(Favourites.of(binder).has(file("crossing-backs")));
+    }
+
+    @Test
+    void aBrokenListOfFavouritesHidesNoDrillAndIsNotWrittenOver() throws IOException {
+        Path list = binder.folder().resolve("binder.json");
+        Files.writeString(list, "{ broken");
+        Favourites none = Favourites.of(binder);
+        assertTrue(none.problem().isPresent());
+        assertFalse(none.has(file("crossing-backs")));
+        assertThrows(IOException.class, () -> none.set(file("crossing-backs"), true));
+        assertEquals("{ broken", Files.readString(list));
+        assertFalse(binder.drills().isEmpty());
+        binder.rename(file("crossing-backs"), "It can still be renamed");
+    }
+
+    @Test
     void favouritesAreRememberedBesideTheDrills() throws IOException {
-        Favourites.of(binder).toggle(file("crossing-backs"));
+        Favourites.of(binder).set(file("crossing-backs"), true);
         assertTrue(Favourites.of(binder).has(file("crossing-backs")));
         assertFalse(Favourites.of(binder).has(file("breakwater-breakout")));
-        Favourites.of(binder).toggle(file("crossing-backs"));
+        Favourites.of(binder).set(file("crossing-backs"), false);
         assertFalse(Favourites.of(binder).has(file("crossing-backs")));
     }
 

@@ -1,14 +1,17 @@
 package wildchalk.desktop.app;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.Bundle;
 import wildchalk.core.drill.Slugs;
 import wildchalk.core.surface.Surface;
 import wildchalk.desktop.binder.BinderActions;
+import wildchalk.desktop.document.Faults;
 
 /** Does for the Binder what needs the window: files are chosen, taken in and handed on. */
 final class BinderDesk implements BinderActions {
@@ -87,6 +90,15 @@ final class BinderDesk implements BinderActions {
     @Override
     public void error(String message) {
         shell.error(message);
+    }
+
+    @Override
+    public void found(Optional<? extends Throwable> problem) {
+        if (problem.isPresent()) {
+            shell.faults().told(Faults.Kind.FOLDER, problem.get());
+        } else if (Files.isDirectory(shell.binder().folder())) {
+            shell.faults().mended(Faults.Kind.FOLDER);
+        }
     }
 
     @Override

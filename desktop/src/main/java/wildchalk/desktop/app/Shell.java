@@ -242,7 +242,7 @@ public final class Shell extends BorderPane {
             }
             Files.createDirectories(binder.drillsFolder());
             watch = FolderWatch.of(
-                    List.of(binder.drillsFolder(), binder.archiveFolder(), binder.surfacesFolder()),
+                    List.of(binder.folder(), binder.drillsFolder(), binder.archiveFolder(), binder.surfacesFolder()),
                     () -> Platform.runLater(this::changedOutside));
         } catch (IOException e) {
             // a folder that cannot be watched is read again whenever it is shown

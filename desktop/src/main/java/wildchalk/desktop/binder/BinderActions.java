@@ -2,6 +2,7 @@ package wildchalk.desktop.binder;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.surface.Surface;
 
 /** What the Binder asks the window to do. */
@@ -30,4 +31,7 @@ public interface BinderActions {
     void moved(Path from, Path to);
 
     void error(String message);
+
+    /** What is wrong with the binder as it was read just now, if anything, for the bar across the window; from any thread. */
+    void found(Optional<? extends Throwable> problem);
 }

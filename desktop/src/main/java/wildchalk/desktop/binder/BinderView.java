@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import javafx.application.Platform;
@@ -193,7 +194,9 @@ public final class BinderView extends BorderPane {
         try {
             (archive ? from.archived() : from.drills()).forEach(entry -> fresh.put(entry.file(), entry));
             marked = Favourites.of(from);
+            actions.found(marked.problem());
         } catch (IOException e) {
+            actions.found(Optional.of(e));
             Platform.runLater(() -> count.setText(e.getMessage()));
             return;
         }
@@ -326,7 +329,7 @@ public final class BinderView extends BorderPane {
                     actions.open(file);
                     return;
                 }
-                case FAVOURITE -> favourites.toggle(file);
+                case FAVOURITE -> favourites.set(file, !favourites.has(file));
                 case DUPLICATE -> binder.duplicate(file, Ui.text("binder.copy", title(file)));
                 case RENAME -> {
                     var name = CardDialogs.title(getScene().getWindow(), title(file));

@@ -7,7 +7,9 @@ import java.nio.file.Path;
 import java.nio.file.StandardWatchEventKinds;
 import java.nio.file.WatchKey;
 import java.nio.file.WatchService;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 
 /** Tells when something in some folders has changed, once it is quiet again. */
@@ -15,17 +17,33 @@ public final class FolderWatch implements AutoCloseable {
 
     private static final long QUIET_MILLIS = 250;
 
+    /** So long at most what changes is gathered. */
+    private static final long LONGEST_MILLIS = 1_000;
+
     private final WatchService service;
 
-    private FolderWatch(WatchService service) {
+    private final List<Path> folders;
+    private final Set<Path> watched = new HashSet<>();
+
+    private FolderWatch(WatchService service, List<Path> folders) {
         this.service = service;
+        this.folders = folders;
     }
 
-    /** Watches the folders that exist; {@code changed} runs on a thread of its own. */
+    /** Watches folders, those that are made later too; {@code changed} runs on a thread of its own. */
     public static FolderWatch of(List<Path> folders, Runnable changed) throws IOException {
         WatchService service = folders.get(0).getFileSystem().newWatchService();
+        FolderWatch watch = new FolderWatch(service, List.copyOf(folders));
+        watch.register();
+        Thread thread = new Thread(() -> watch.run(changed), "wildchalk-watch");
+        thread.setDaemon(true);
+        thread.start();
+        return watch;
+    }
+
+    private void register() throws IOException {
         for (Path folder : folders) {
-            if (Files.isDirectory(folder)) {
+            if (Files.isDirectory(folder) && watched.add(folder)) {
                 folder.register(
                         service,
                         StandardWatchEventKinds.ENTRY_CREATE,
@@ -33,11 +51,6 @@ public final class FolderWatch implements AutoCloseable {
                         StandardWatchEventKinds.ENTRY_MODIFY);
             }
         }
-        FolderWatch watch = new FolderWatch(service);
-        Thread thread = new Thread(() -> watch.run(changed), "wildchalk-watch");
-        thread.setDaemon(true);
-        thread.start();
-        return watch;
     }
 
     private void run(Runnable changed) {
@@ -45,19 +58,29 @@ public final class FolderWatch implements AutoCloseable {
             while (true) {
                 WatchKey key = service.take();
                 boolean any = false;
-                while (key != null) {
+                // what comes in one go is told once, but events without end are told all the same
+                long end = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(LONGEST_MILLIS);
+                while (key != null && System.nanoTime() < end) {
                     // files that are being written beside have names that begin with a dot
                     any |= key.pollEvents().stream()
                             .anyMatch(e -> !String.valueOf(e.context()).startsWith("."));
-                    key.reset();
+                    if (!key.reset()) {
+                        watched.removeIf(f -> !Files.isDirectory(f));
+                    }
                     key = service.poll(QUIET_MILLIS, TimeUnit.MILLISECONDS);
                 }
+                if (key != null) {
+                    key.reset();
+                }
+                register();
                 if (any) {
                     changed.run();
                 }
             }
         } catch (InterruptedException | ClosedWatchServiceException e) {
             // closed: nobody wants to know any more
+        } catch (IOException e) {
+            changed.run(); // what cannot be watched is read once more, which says what is wrong
         }
     }
 
