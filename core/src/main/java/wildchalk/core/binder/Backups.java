@@ -88,20 +88,25 @@ public final class Backups {
 
     /** Keeps what a file holds now, before it is replaced, and lets go of those that stand too close. */
     static void keep(Path target, Instant now) throws IOException {
+        take(target, target);
+        for (Backup old : tooClose(of(target), now)) {
+            Files.deleteIfExists(old.file());
+        }
+    }
+
+    /** Makes what one file holds an earlier state of another, or of itself. */
+    static void take(Path from, Path target) throws IOException {
         Path folder = target.resolveSibling(FOLDER);
         Files.createDirectories(folder);
-        Instant written = Files.getLastModifiedTime(target).toInstant();
+        Instant written = Files.getLastModifiedTime(from).toInstant();
         String stem = target.getFileName() + "." + STAMP.format(written);
         Path to = folder.resolve(stem);
         for (int i = 2; Files.exists(to); i++) {
             to = folder.resolve(stem + "-" + i);
         }
         Path part = folder.resolve("." + to.getFileName() + ".part");
-        Files.copy(target, part, StandardCopyOption.REPLACE_EXISTING);
+        Files.copy(from, part, StandardCopyOption.REPLACE_EXISTING);
         SafeFiles.rename(part, to);
-        for (Backup old : tooClose(of(target), now)) {
-            Files.deleteIfExists(old.file());
-        }
     }
 
     /** Those of which a newer one stands in the same slot; none of the newest. @param all the newest first */

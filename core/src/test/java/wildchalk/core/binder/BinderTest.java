@@ -129,6 +129,32 @@ class BinderTest {
     }
 
     @Test
+    void copiesOfASyncToolAreKnownByTheirNamesAndWhatIsInThem() throws IOException {
+        Path original = file("crossing-backs");
+        String text = Files.readString(original);
+        List<String> names = List.of(
+                "crossing-backs (conflicted copy 2026-11-25).drill.json",
+                "crossing-backs.sync-conflict-20261125-101500-ABC.drill.json",
+                "crossing-backs (1).drill.json",
+                "crossing-backs (Anna\u2019s conflicted copy).drill.json",
+                "crossing-backs~machine-2.drill.json");
+        for (String name : names) {
+            Files.writeString(binder.drillsFolder().resolve(name), text);
+        }
+        // another drill, whose name happens to go on
+        Files.writeString(
+                binder.drillsFolder().resolve("crossing-backs-conflict.drill.json"),
+                text.replace("\"id\": \"crossing-backs\"", "\"id\": \"another\""));
+        Map<Path, Path> copies = ConflictingCopies.among(binder.drills());
+        assertEquals(names.size(), copies.size(), copies.toString());
+        assertTrue(copies.values().stream().allMatch(original::equals));
+        Path first = binder.drillsFolder().resolve(names.get(0));
+        ConflictingCopies.putAway(first, original);
+        assertFalse(Files.exists(first));
+        assertEquals(text, Files.readString(Backups.of(original).get(0).file()), "it can be brought back");
+    }
+
+    @Test
     void starsOfTwoWindowsAreBothKeptAndFollowARename() throws IOException {
         Favourites one = Favourites.of(binder);
         Favourites other = Favourites.of(binder);

@@ -102,6 +102,11 @@ final class BinderDesk implements BinderActions {
     }
 
     @Override
+    public void resolve(Path copy, Path original) throws IOException {
+        new CopyQuestion(shell).ask(copy, original);
+    }
+
+    @Override
     public void moved(Path from, Path to) {
         shell.moved(from, to);
     }

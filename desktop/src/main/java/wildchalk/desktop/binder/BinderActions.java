@@ -1,5 +1,6 @@
 package wildchalk.desktop.binder;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -29,6 +30,9 @@ public interface BinderActions {
 
     /** A drill's file has another name or folder from now on. */
     void moved(Path from, Path to);
+
+    /** Asks what becomes of a copy that a sync tool has put beside a drill. */
+    void resolve(Path copy, Path original) throws IOException;
 
     void error(String message);
 

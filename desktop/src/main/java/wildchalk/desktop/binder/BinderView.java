@@ -29,6 +29,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.Catalogue;
+import wildchalk.core.binder.ConflictingCopies;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Expected;
 import wildchalk.core.binder.Favourites;
@@ -65,6 +66,9 @@ public final class BinderView extends BorderPane {
     private Binder binder;
     private Ground ground;
     private Favourites favourites;
+    /** Conflicting copies, each with what it is a copy of. */
+    private Map<Path, Path> copies = Map.of();
+
     private Catalogue catalogue = new Catalogue();
     private Map<Path, Binder.Entry> entries = new LinkedHashMap<>();
     private List<Binder.SurfaceEntry> surfaces = List.of();
@@ -190,10 +194,12 @@ public final class BinderView extends BorderPane {
         Map<Path, Binder.Entry> fresh = new LinkedHashMap<>();
         Catalogue index = new Catalogue();
         Favourites marked;
+        Map<Path, Path> beside;
         List<Binder.SurfaceEntry> own = from.surfaces();
         try {
             (archive ? from.archived() : from.drills()).forEach(entry -> fresh.put(entry.file(), entry));
             marked = Favourites.of(from);
+            beside = ConflictingCopies.among(List.copyOf(fresh.values()));
             actions.found(marked.problem());
         } catch (IOException e) {
             actions.found(Optional.of(e));
@@ -205,6 +211,7 @@ public final class BinderView extends BorderPane {
                 entries = fresh;
                 catalogue = index;
                 favourites = marked;
+                copies = beside;
                 surfaces = own;
                 fill();
             }
@@ -303,7 +310,12 @@ public final class BinderView extends BorderPane {
                     pool.add(new DrillCard(painter, this::act));
                 }
                 DrillCard card = pool.get(dealt++);
-                card.show(entry.content().get().drill(), file, ground, favourites.has(file));
+                card.show(
+                        entry.content().get().drill(),
+                        file,
+                        ground,
+                        favourites.has(file),
+                        Optional.ofNullable(copies.get(file)));
                 dealing.add(card);
             }
         }
@@ -329,6 +341,7 @@ public final class BinderView extends BorderPane {
                     actions.open(file);
                     return;
                 }
+                case RESOLVE -> actions.resolve(file, copies.get(file));
                 case FAVOURITE -> favourites.set(file, !favourites.has(file));
                 case DUPLICATE -> binder.duplicate(file, Ui.text("binder.copy", title(file)));
                 case RENAME -> {

@@ -2,9 +2,11 @@ package wildchalk.desktop.binder;
 
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.function.BiConsumer;
 import javafx.application.Platform;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -32,6 +34,8 @@ final class DrillCard extends StackPane {
     /** The property of a card's button and of its menu that names the drill. */
     static final String DRILL = "drill";
 
+    private static final PseudoClass CONFLICT = PseudoClass.getPseudoClass("conflict");
+
     private final Button card = new Button();
     private final StackPane frame = new StackPane();
     private final Label title = new Label();
@@ -44,6 +48,9 @@ final class DrillCard extends StackPane {
     private volatile Drill drill;
     private Ground ground;
     private boolean favourite;
+    /** The file that this one is a conflicting copy of. */
+    private Optional<Path> original = Optional.empty();
+
     private Miniature miniature;
 
     DrillCard(Executor painter, BiConsumer<CardAction, Path> act) {
@@ -77,14 +84,19 @@ final class DrillCard extends StackPane {
     }
 
     /** Shows a drill at once, its picture and its figures as soon as they are worked out. */
-    void show(Drill shown, Path where, Ground on, boolean marked) {
+    void show(Drill shown, Path where, Ground on, boolean marked, Optional<Path> copyOf) {
         boolean same = shown.equals(drill) && on == ground;
         drill = shown;
         file = where;
         ground = on;
         favourite = marked;
         title.setText((marked ? "\u2605 " : "") + shown.title());
-        about.setText(Ui.text("binder.about", shown.surface().title(), String.join(", ", shown.themes())));
+        original = copyOf;
+        about.pseudoClassStateChanged(CONFLICT, copyOf.isPresent());
+        about.setText(
+                copyOf.isPresent()
+                        ? Ui.text("binder.copy-of", copyOf.get().getFileName())
+                        : Ui.text("binder.about", shown.surface().title(), String.join(", ", shown.themes())));
         // no id of its own: a new id would have the looks of the whole card worked out anew
         card.getProperties().put(DRILL, shown.id().text());
         card.setAccessibleText(Ui.text("binder.open", shown.title()));
@@ -99,8 +111,12 @@ final class DrillCard extends StackPane {
         figures.setText("");
         painter.execute(() -> {
             if (drill == shown) { // not dealt again meanwhile
-                Told told = Told.of(shown, shown.base());
-                Platform.runLater(() -> picture(told, shown, on));
+                try {
+                    Told told = Told.of(shown, shown.base());
+                    Platform.runLater(() -> picture(told, shown, on));
+                } catch (RuntimeException failed) {
+                    Platform.runLater(() -> failed(shown, failed));
+                }
             }
         });
     }
@@ -118,11 +134,19 @@ final class DrillCard extends StackPane {
                 told.drill().audience().paceBand().label()));
     }
 
+    private void failed(Drill of, RuntimeException why) {
+        if (drill == of) {
+            figures.setText(Ui.text("states.no-picture", String.valueOf(why.getMessage())));
+        }
+    }
+
     private void fillMenu() {
         menu.getItems().clear();
         boolean archived = BinderView.isArchived(file);
         for (CardAction action : CardAction.values()) {
-            if (action == CardAction.ARCHIVE && archived || action == CardAction.RESTORE && !archived) {
+            if (action == CardAction.ARCHIVE && archived
+                    || action == CardAction.RESTORE && !archived
+                    || action == CardAction.RESOLVE && original.isEmpty()) {
                 continue;
             }
             String key = action == CardAction.FAVOURITE && favourite ? "card.NO_FAVOURITE" : "card." + action;

@@ -24,6 +24,7 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
+import wildchalk.core.binder.Backups;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Fingerprint;
@@ -383,6 +384,39 @@ class NothingLostTest {
         assertEquals(mine(), window.document().drill());
         assertEquals(3, binder.drills().size(), "no second copy");
         assertEquals(1, journals(new Settings(home).journals()), "kept anew before the old one goes");
+    }
+
+    @Test
+    void aCopyOfASyncToolIsShownAndEitherIsKept(FxRobot robot) throws Exception {
+        Path copy = binder.drillsFolder().resolve("crossing-backs (conflicted copy).drill.json");
+        Drill theirs = stored("crossing-backs").withTitle("Crossing, on the other machine");
+        Files.writeString(copy, DrillFile.ofNew(theirs).toText());
+        Window.fx(window.shell::showBinder);
+        String said = Ui.text("binder.copy-of", file("crossing-backs").getFileName());
+        Window.until(() -> robot.lookup(".card .quiet").queryAll().stream()
+                .anyMatch(n -> ((Labeled) n).getText().equals(said)));
+        Platform.runLater(() -> {
+            try {
+                new CopyQuestion(window.shell).ask(copy, file("crossing-backs"));
+            } catch (IOException e) {
+                throw new java.io.UncheckedIOException(e);
+            }
+        });
+        Drill before = stored("crossing-backs");
+        Window.press(robot, Ui.text("copy.keep-there"));
+        Window.until(() -> !Files.exists(copy));
+        assertEquals(theirs, stored("crossing-backs"));
+        assertTrue(
+                Backups.of(file("crossing-backs")).stream().anyMatch(b -> isOf(b, before)),
+                "what was not kept can be brought back");
+    }
+
+    private static boolean isOf(Backups.Backup backup, Drill drill) {
+        try {
+            return DrillFile.read(backup.file()).drill().equals(drill);
+        } catch (IOException e) {
+            return false;
+        }
     }
 
     @Test
