@@ -9,13 +9,20 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
-import java.util.zip.ZipInputStream;
+import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import wildchalk.core.drill.Slugs;
 
 /**
  * Drills and surfaces in one file to hand on: a zip with {@code drills/…} and {@code surfaces/…}. Reading trusts nothing:
@@ -32,55 +39,75 @@ public final class Bundle {
 
     private Bundle() {}
 
-    /** Packs files of a binder; own surfaces of the binder go along. */
+    /**
+     * Packs files of a binder under names that every binder takes; own surfaces of the binder go along.
+     *
+     * @throws FormatProblem when one of the drills cannot be read: nobody could take the bundle in
+     */
     public static void pack(Path target, List<Path> drills, Binder binder) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+            Set<String> taken = new HashSet<>();
             for (Path drill : drills) {
-                add(zip, "drills/" + drill.getFileName(), drill);
+                String text = DrillFile.read(drill).toText();
+                add(zip, name("drills/", drill, DrillFile.SUFFIX, taken), text);
             }
             for (Binder.SurfaceEntry surface : binder.surfaces()) {
                 if (surface.content().isPresent()) {
-                    add(zip, "surfaces/" + surface.file().getFileName(), surface.file());
+                    String text = surface.content().get().toText();
+                    add(zip, name("surfaces/", surface.file(), SurfaceFile.SUFFIX, taken), text);
                 }
             }
         }
         SafeFiles.replace(target, bytes.toByteArray());
     }
 
-    private static void add(ZipOutputStream zip, String name, Path file) throws IOException {
+    /** The file's name as small letters, digits and dashes, which no system minds; numbered where two would be the same. */
+    private static String name(String folder, Path file, String suffix, Set<String> taken) {
+        String stem = Slugs.of(Binder.stem(file));
+        String name = folder + stem + suffix;
+        for (int n = 2; !taken.add(name); n++) {
+            name = folder + stem + "-" + n + suffix;
+        }
+        return name;
+    }
+
+    private static void add(ZipOutputStream zip, String name, String text) throws IOException {
         ZipEntry entry = new ZipEntry(name);
         entry.setTime(0); // the same drills give the same bundle
         zip.putNextEntry(entry);
-        zip.write(Files.readAllBytes(file));
+        zip.write(text.getBytes(StandardCharsets.UTF_8));
         zip.closeEntry();
     }
 
-    /** The texts in a bundle by name, in their order; nothing is written. */
+    /** The texts in a bundle by name, in their order, as its directory at the end lists them; nothing is written. */
     static Map<String, String> read(Path bundle) throws IOException {
         if (!Files.isRegularFile(bundle)) {
             throw new FormatProblem(bundle, "There is no such bundle; check the name and the folder.");
         }
+        if (!isZip(bundle)) {
+            throw new FormatProblem(bundle, "It is no bundle, or an empty one.");
+        }
         Map<String, String> texts = new LinkedHashMap<>();
         long[] left = {MOST_BYTES};
-        try (InputStream in = Files.newInputStream(bundle);
-                ZipInputStream zip = new ZipInputStream(in)) {
-            int entries = 0;
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                if (++entries > MOST_ENTRIES) {
-                    throw new FormatProblem(bundle, "It holds more than %d files.".formatted(MOST_ENTRIES));
-                }
+        try (ZipFile zip = new ZipFile(bundle.toFile())) {
+            if (zip.size() > MOST_ENTRIES) {
+                throw new FormatProblem(bundle, "It holds more than %d files.".formatted(MOST_ENTRIES));
+            }
+            for (ZipEntry entry : Collections.list(zip.entries())) {
                 if (entry.isDirectory()) {
                     continue;
                 }
                 String name = entry.getName();
                 check(bundle, name);
-                if (texts.put(name, text(bundle, name, zip, left)) != null) {
-                    throw new FormatProblem(bundle, "It holds \"%s\" twice.".formatted(printable(name)));
+                try (InputStream in = zip.getInputStream(entry)) {
+                    if (texts.put(name, text(bundle, name, in, left)) != null) {
+                        throw new FormatProblem(bundle, "It holds \"%s\" twice.".formatted(printable(name)));
+                    }
                 }
             }
         } catch (ZipException | IllegalArgumentException e) {
-            throw new FormatProblem(bundle, "It is damaged: " + e.getMessage());
+            throw new FormatProblem(bundle, "It is damaged or cut off; get it again. (%s)".formatted(e.getMessage()));
         } catch (java.io.EOFException e) {
             throw new FormatProblem(bundle, "It is cut off; get it again.");
         }
@@ -88,6 +115,12 @@ public final class Bundle {
             throw new FormatProblem(bundle, "It is no bundle, or an empty one.");
         }
         return texts;
+    }
+
+    private static boolean isZip(Path file) throws IOException {
+        try (InputStream in = Files.newInputStream(file)) {
+            return in.read() == 'P' && in.read() == 'K';
+        }
     }
 
     /** One folder deep, in a folder that we know, with a name like ours: nothing else is in an honest bundle. */
@@ -144,38 +177,61 @@ public final class Bundle {
                 surfaces.put(e.getKey().substring("surfaces/".length()), SurfaceFile.parse(inside, e.getValue()));
             }
         }
-        try (FolderLock surfacesTurn = FolderLock.of(binder.surfacesFolder());
-                FolderLock drillsTurn = FolderLock.of(binder.drillsFolder())) {
-            return putIn(binder, surfaces, drills);
+        // first everything is written and read back in a folder of its own, then it is moved, then it is there
+        Path staged = Files.createDirectories(binder.folder().resolve(".wild-chalk-" + UUID.randomUUID()));
+        try {
+            for (Map.Entry<String, SurfaceFile> e : surfaces.entrySet()) {
+                e.getValue().save(staged.resolve(e.getKey()));
+            }
+            for (Map.Entry<String, DrillFile> e : drills.entrySet()) {
+                e.getValue().save(staged.resolve(e.getKey()));
+            }
+            try (FolderLock surfacesTurn = FolderLock.of(binder.surfacesFolder());
+                    FolderLock drillsTurn = FolderLock.of(binder.drillsFolder())) {
+                return moveIn(binder, staged, surfaces, drills);
+            }
+        } finally {
+            remove(staged);
         }
     }
 
-    private static List<String> putIn(Binder binder, Map<String, SurfaceFile> surfaces, Map<String, DrillFile> drills)
+    private static List<String> moveIn(
+            Binder binder, Path staged, Map<String, SurfaceFile> surfaces, Map<String, DrillFile> drills)
             throws IOException {
-        List<String> report = new ArrayList<>();
-        for (Map.Entry<String, SurfaceFile> e : surfaces.entrySet()) {
-            Path to = place(
-                    binder.surfacesFolder(),
-                    e.getKey(),
-                    SurfaceFile.SUFFIX,
-                    e.getValue().toText());
-            if (to != null) {
-                e.getValue().save(to);
-                report.add(to.getFileName().toString());
+        List<Path> done = new ArrayList<>();
+        try {
+            for (Map.Entry<String, SurfaceFile> e : surfaces.entrySet()) {
+                String text = e.getValue().toText();
+                moveIn(staged, place(binder.surfacesFolder(), e.getKey(), SurfaceFile.SUFFIX, text), e.getKey(), done);
             }
-        }
-        for (Map.Entry<String, DrillFile> e : drills.entrySet()) {
-            Path to = place(
-                    binder.drillsFolder(),
-                    e.getKey(),
-                    DrillFile.SUFFIX,
-                    e.getValue().toText());
-            if (to != null) {
-                e.getValue().save(to);
-                report.add(to.getFileName().toString());
+            for (Map.Entry<String, DrillFile> e : drills.entrySet()) {
+                String text = e.getValue().toText();
+                moveIn(staged, place(binder.drillsFolder(), e.getKey(), DrillFile.SUFFIX, text), e.getKey(), done);
             }
+        } catch (IOException e) {
+            for (Path there : done) {
+                Files.deleteIfExists(there); // none of them was there before
+            }
+            throw e;
         }
-        return report;
+        return done.stream().map(f -> f.getFileName().toString()).toList();
+    }
+
+    private static void moveIn(Path staged, Path to, String name, List<Path> done) throws IOException {
+        if (to != null) {
+            SafeFiles.rename(staged.resolve(name), to);
+            done.add(to);
+        }
+    }
+
+    private static void remove(Path folder) throws IOException {
+        List<Path> all;
+        try (Stream<Path> walk = Files.walk(folder)) {
+            all = walk.sorted(Comparator.reverseOrder()).toList();
+        }
+        for (Path p : all) {
+            Files.deleteIfExists(p);
+        }
     }
 
     /** Where a file goes; null when it is there already. */

@@ -5,16 +5,19 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.BeforeEach;
@@ -306,5 +309,81 @@ class BinderTest {
         Path no = Files.writeString(folder.resolve("no.chalk"), "not a zip at all");
         FormatProblem problem = assertThrows(FormatProblem.class, () -> other.takeIn(no));
         assertTrue(problem.getMessage().contains("no bundle"), problem.getMessage());
+    }
+
+    @Test
+    void whatIsHandedOnIsTakenInWhateverItsFilesAreCalled() throws IOException {
+        String text = Files.readString(file("crossing-backs"));
+        List<Path> odd = new ArrayList<>();
+        for (String name : List.of(
+                "Crossing backs",
+                "crossing-backs (conflicted copy)",
+                "Überzahl [2]",
+                "a.b.c",
+                "-x-",
+                "漢",
+                "crossing backs")) {
+            odd.add(Files.writeString(binder.drillsFolder().resolve(name + ".drill.json"), text));
+        }
+        Path bundle = folder.resolve("odd.chalk");
+        Bundle.pack(bundle, odd, binder);
+        Binder other = new Binder(folder.resolve("other"));
+        other.takeIn(bundle);
+        assertEquals(odd.size(), other.drills().size());
+        assertTrue(other.drills().stream().allMatch(e -> e.content().isPresent()));
+        Path broken = Files.writeString(binder.drillsFolder().resolve("broken.drill.json"), "{");
+        FormatProblem problem = assertThrows(
+                FormatProblem.class, () -> Bundle.pack(folder.resolve("b.chalk"), List.of(odd.get(0), broken), binder));
+        assertTrue(problem.getMessage().contains("broken.drill.json"), problem.getMessage());
+        assertFalse(Files.exists(folder.resolve("b.chalk")));
+    }
+
+    @Test
+    void aBundleThatIsCutAnywhereBringsNothing() throws IOException {
+        Path whole = folder.resolve("all.chalk");
+        Bundle.pack(whole, files(), binder);
+        byte[] bytes = Files.readAllBytes(whole);
+        Binder other = new Binder(folder.resolve("other"));
+        for (int length = bytes.length - 1; length > 0; length -= 1 + bytes.length / 200) {
+            Path cut = Files.write(folder.resolve("cut.chalk"), Arrays.copyOf(bytes, length));
+            assertThrows(FormatProblem.class, () -> other.takeIn(cut), length + " bytes");
+        }
+        assertEquals(List.of(), other.drills());
+    }
+
+    @Test
+    void onADiskThatIsTooSmallABundleBringsNothing() throws Exception {
+        String text = Files.readString(file("crossing-backs"));
+        List<Path> many = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            many.add(Files.writeString(binder.drillsFolder().resolve("many-" + i + ".drill.json"), text));
+        }
+        Path bundle = folder.resolve("many.chalk");
+        Bundle.pack(bundle, many, binder);
+        Path disk = Files.createDirectory(folder.resolve("disk"));
+        assumeTrue(ran("mount", "-t", "tmpfs", "-o", "size=400k", "tmpfs", disk.toString()));
+        try {
+            Binder small = new Binder(disk.resolve("binder"));
+            assertThrows(IOException.class, () -> small.takeIn(bundle));
+            assertEquals(List.of(), small.drills());
+            try (Stream<Path> all = Files.walk(disk)) {
+                assertTrue(all.noneMatch(f -> f.toString().endsWith(".json")), "nothing of it is left lying about");
+            }
+        } finally {
+            ran("umount", "-l", disk.toString());
+        }
+    }
+
+    private static boolean ran(String... command) throws Exception {
+        try {
+            return new ProcessBuilder(command)
+                            .redirectErrorStream(true)
+                            .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                            .start()
+                            .waitFor()
+                    == 0;
+        } catch (IOException noSuchCommand) {
+            return false;
+        }
     }
 }
