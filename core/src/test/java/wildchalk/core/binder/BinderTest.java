@@ -361,7 +361,7 @@ class BinderTest {
         Path bundle = folder.resolve("many.chalk");
         Bundle.pack(bundle, many, binder);
         Path disk = Files.createDirectory(folder.resolve("disk"));
-        assumeTrue(ran("mount", "-t", "tmpfs", "-o", "size=400k", "tmpfs", disk.toString()));
+        assumeTrue(ran("mount", "-t", "tmpfs", "-o", "size=160k", "tmpfs", disk.toString()));
         try {
             Binder small = new Binder(disk.resolve("binder"));
             assertThrows(IOException.class, () -> small.takeIn(bundle));
