@@ -3,12 +3,14 @@ package wildchalk.core.binder;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import wildchalk.core.drill.DrillId;
 
 /**
  * Files that a sync tool has put beside a drill since it was changed on two machines: the name goes on behind the drill's own,
@@ -22,35 +24,32 @@ public final class ConflictingCopies {
 
     /** Each copy among some files, with the file that it is a copy of. */
     public static Map<Path, Path> among(List<Binder.Entry> entries) {
-        Map<Path, Path> copies = new LinkedHashMap<>();
+        // few drills share an id, so few names are compared
+        Map<DrillId, List<Path>> byId = new LinkedHashMap<>();
         for (Binder.Entry entry : entries) {
-            original(entry, entries).ifPresent(o -> copies.put(entry.file(), o));
+            entry.content()
+                    .ifPresent(c -> byId.computeIfAbsent(c.drill().id(), i -> new ArrayList<>())
+                            .add(entry.file()));
+        }
+        Map<Path, Path> copies = new LinkedHashMap<>();
+        for (List<Path> same : byId.values()) {
+            for (Path file : same.size() > 1 ? same : List.<Path>of()) {
+                original(file, same).ifPresent(o -> copies.put(file, o));
+            }
         }
         return copies;
     }
 
-    private static Optional<Path> original(Binder.Entry copy, List<Binder.Entry> entries) {
-        String stem = Binder.stem(copy.file());
-        return entries.stream()
-                .filter(o -> !o.file().equals(copy.file()))
-                .filter(o -> isCopy(stem, Binder.stem(o.file())) && sameId(copy, o))
-                .map(Binder.Entry::file)
+    private static Optional<Path> original(Path copy, List<Path> same) {
+        String stem = Binder.stem(copy);
+        return same.stream()
+                .filter(o -> !o.equals(copy) && isCopy(stem, Binder.stem(o)))
                 .max(Comparator.comparingInt(f -> Binder.stem(f).length()));
     }
 
     private static boolean isCopy(String stem, String original) {
         return stem.startsWith(original)
                 && REST.matcher(stem.substring(original.length())).matches();
-    }
-
-    private static boolean sameId(Binder.Entry a, Binder.Entry b) {
-        return a.content().isPresent()
-                && b.content().isPresent()
-                && a.content()
-                        .get()
-                        .drill()
-                        .id()
-                        .equals(b.content().get().drill().id());
     }
 
     /** The copy has been looked at: it becomes an earlier state of the drill and is out of the list. */
