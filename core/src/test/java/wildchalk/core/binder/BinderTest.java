@@ -17,6 +17,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -27,6 +28,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import wildchalk.core.Demo;
+import wildchalk.core.SmallDisk;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.surface.OwnSurfaces;
 import wildchalk.core.surface.Size;
@@ -360,30 +362,15 @@ class BinderTest {
         }
         Path bundle = folder.resolve("many.chalk");
         Bundle.pack(bundle, many, binder);
-        Path disk = Files.createDirectory(folder.resolve("disk"));
-        assumeTrue(ran("mount", "-t", "tmpfs", "-o", "size=160k", "tmpfs", disk.toString()));
-        try {
-            Binder small = new Binder(disk.resolve("binder"));
+        Optional<SmallDisk> mounted = SmallDisk.of(160);
+        assumeTrue(mounted.isPresent());
+        try (SmallDisk disk = mounted.get()) {
+            Binder small = new Binder(disk.folder().resolve("binder"));
             assertThrows(IOException.class, () -> small.takeIn(bundle));
             assertEquals(List.of(), small.drills());
-            try (Stream<Path> all = Files.walk(disk)) {
+            try (Stream<Path> all = Files.walk(disk.folder())) {
                 assertTrue(all.noneMatch(f -> f.toString().endsWith(".json")), "nothing of it is left lying about");
             }
-        } finally {
-            ran("umount", "-l", disk.toString());
-        }
-    }
-
-    private static boolean ran(String... command) throws Exception {
-        try {
-            return new ProcessBuilder(command)
-                            .redirectErrorStream(true)
-                            .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                            .start()
-                            .waitFor()
-                    == 0;
-        } catch (IOException noSuchCommand) {
-            return false;
         }
     }
 }

@@ -347,7 +347,11 @@ public final class PresentWindow {
         decided.add(choosing.orElseThrow().id());
         choosing = Optional.empty();
         hideCard();
-        document.choose(way.choices());
+        document.choose(way.choices(), this::goOn);
+    }
+
+    /** The way that was chosen is worked out: on from the same moment. */
+    private void goOn() {
         t = Math.min(t, told().timeline().seconds());
         if (t >= endOf(step) - 0.05 && step + 1 < steps().size()) {
             step++;

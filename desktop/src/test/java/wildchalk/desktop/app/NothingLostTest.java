@@ -24,6 +24,7 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
+import wildchalk.core.SmallDisk;
 import wildchalk.core.binder.Backups;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.DrillFile;
@@ -219,15 +220,16 @@ class NothingLostTest {
 
     @Test
     void aFullDiskIsToldAndOnceThereIsRoomNothingIsMissing(FxRobot robot) throws Exception {
-        Path disk = Files.createTempDirectory("wildchalk-disk");
-        Assumptions.assumeTrue(ran("mount", "-t", "tmpfs", "-o", "size=256k", "tmpfs", disk.toString()));
-        try {
-            Path drill = Files.createDirectories(disk.resolve("drills")).resolve("tide.drill.json");
+        Optional<SmallDisk> mounted = SmallDisk.of(256);
+        Assumptions.assumeTrue(mounted.isPresent());
+        try (SmallDisk disk = mounted.get()) {
+            Path drill =
+                    Files.createDirectories(disk.folder().resolve("drills")).resolve("tide.drill.json");
             DrillFile.ofNew(Demo.read("crossing-backs")).save(drill);
             String before = Files.readString(drill);
             Window.fx(() -> window.shell.openFile(drill));
             window.settled();
-            Path filler = fill(disk);
+            Path filler = disk.fill();
             edit("Longer than what is left");
             Platform.runLater(() -> window.shell.save());
             Window.press(robot, "OK");
@@ -238,41 +240,14 @@ class NothingLostTest {
             assertEquals(
                     "Longer than what is left", DrillFile.read(drill).drill().title());
             // and where nothing may be written at all
-            assertTrue(ran("mount", "-o", "remount,ro", disk.toString()));
+            disk.readOnly(true);
             edit("Read only");
             Platform.runLater(() -> window.shell.save());
             Window.press(robot, "OK");
             assertFalse(window.document().isSaved());
-            assertTrue(ran("mount", "-o", "remount,rw", disk.toString()));
+            disk.readOnly(false);
             Window.fx(() -> assertTrue(window.shell.save()));
             assertEquals("Read only", DrillFile.read(drill).drill().title());
-        } finally {
-            ran("umount", "-l", disk.toString());
-        }
-    }
-
-    private static Path fill(Path disk) throws IOException {
-        Path filler = disk.resolve("filler");
-        try (var out = Files.newOutputStream(filler)) {
-            byte[] block = new byte[1024];
-            while (true) {
-                out.write(block);
-            }
-        } catch (IOException full) {
-            return filler;
-        }
-    }
-
-    private static boolean ran(String... command) throws Exception {
-        try {
-            return new ProcessBuilder(command)
-                            .redirectErrorStream(true)
-                            .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                            .start()
-                            .waitFor()
-                    == 0;
-        } catch (IOException noSuchCommand) {
-            return false;
         }
     }
 
