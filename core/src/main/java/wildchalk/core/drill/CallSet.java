@@ -3,6 +3,8 @@ package wildchalk.core.drill;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.Random;
 
 /**
  * What a coach may call: so many of a list of words, colours or numbers, in an order.
@@ -32,7 +34,7 @@ public record CallSet(CallId id, List<String> options, int picks, boolean repeat
             throw new IllegalArgumentException(
                     "The calls %s (%d together) need 1 to %d.".formatted(id, picks, MAX_PICKS));
         }
-        if (within < 0 || legal(options, picks, repeats, within).isEmpty()) {
+        if (within < 0 || count(options.size(), picks, repeats, within) == 0) {
             throw new IllegalArgumentException(
                     "The calls %s leave nothing that may be called; allow repeats or more options.".formatted(id));
         }
@@ -51,29 +53,99 @@ public record CallSet(CallId id, List<String> options, int picks, boolean repeat
         return new CallSet(id, options, picks, repeats, within, called);
     }
 
-    /** Everything that may be called, in the order of the list; on a path just what is. */
-    public List<List<String>> legal() {
-        return !settled.isEmpty() ? List.of(settled) : legal(options, picks, repeats, within);
+    // ---- what may be called; never all listed ----
+
+    /** How many different calls there are; on a path just the one. */
+    public long count() {
+        return settled.isEmpty() ? count(options.size(), picks, repeats, within) : 1;
     }
 
-    private static List<List<String>> legal(List<String> options, int picks, boolean repeats, int within) {
-        List<List<String>> all = List.of(List.of());
-        for (int k = 0; k < picks; k++) {
-            List<List<String>> longer = new ArrayList<>();
-            for (List<String> call : all) {
-                for (int i = 0; i < options.size(); i++) {
-                    int before = call.isEmpty() ? -1 : options.indexOf(call.get(call.size() - 1));
-                    boolean first = before < 0;
-                    boolean near = first || within == 0 || Math.abs(i - before) <= within;
-                    if (near && (first || repeats || i != before)) {
-                        List<String> next = new ArrayList<>(call);
-                        next.add(options.get(i));
-                        longer.add(next);
-                    }
+    private static long count(int options, int picks, boolean repeats, int within) {
+        return java.util.Arrays.stream(behind(options, picks, repeats, within)[picks - 1])
+                .sum();
+    }
+
+    /** For so many more picks, from 0: how many ways there are to go on behind each option. */
+    private static long[][] behind(int options, int picks, boolean repeats, int within) {
+        long[][] ways = new long[picks][options];
+        java.util.Arrays.fill(ways[0], 1);
+        for (int k = 1; k < picks; k++) {
+            for (int i = 0; i < options; i++) {
+                for (int next = 0; next < options; next++) {
+                    ways[k][i] += follows(i, next, repeats, within) ? ways[k - 1][next] : 0;
                 }
             }
-            all = longer;
         }
-        return all;
+        return ways;
+    }
+
+    private static boolean follows(int before, int next, boolean repeats, int within) {
+        return (within == 0 || Math.abs(next - before) <= within) && (repeats || next != before);
+    }
+
+    /**
+     * One of the calls, in the order of the list: first all that begin with the first option.
+     *
+     * @param index from 0, below {@link #count()}
+     */
+    public List<String> at(long index) {
+        if (!settled.isEmpty()) {
+            return settled;
+        }
+        long[][] ways = behind(options.size(), picks, repeats, within);
+        List<String> call = new ArrayList<>();
+        long left = index;
+        int before = -1;
+        for (int k = picks - 1; k >= 0; k--) {
+            for (int i = 0; i < options.size(); i++) {
+                boolean may = before < 0 || follows(before, i, repeats, within);
+                long here = may ? ways[k][i] : 0;
+                if (left < here) {
+                    call.add(options.get(i));
+                    before = i;
+                    break;
+                }
+                left -= here;
+            }
+        }
+        return call;
+    }
+
+    /** One of the calls, each as likely as any other. */
+    public List<String> drawn(Random random) {
+        return at((long) (random.nextDouble() * count()));
+    }
+
+    public boolean isLegal(List<String> call) {
+        if (!settled.isEmpty()) {
+            return call.equals(settled);
+        }
+        boolean fits = call.size() == picks && options.containsAll(call);
+        for (int k = 1; fits && k < call.size(); k++) {
+            fits = follows(options.indexOf(call.get(k - 1)), options.indexOf(call.get(k)), repeats, within);
+        }
+        return fits;
+    }
+
+    /** The first call that has a word in it. */
+    public Optional<List<String>> firstWith(String word) {
+        for (long i = 0; i < count(); i++) {
+            List<String> call = at(i);
+            if (call.contains(word)) {
+                return Optional.of(call);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** So many of the calls at most, spread evenly over all of them, in their order. */
+    public List<List<String>> some(int most) {
+        long all = count();
+        long shown = Math.min(all, most);
+        List<List<String>> list = new ArrayList<>();
+        for (long i = 0; i < shown; i++) {
+            list.add(at(i * all / shown));
+        }
+        return list;
     }
 }

@@ -80,8 +80,7 @@ public final class Turnings {
     private static Optional<Turning> calls(CallSet set, Path path, Timeline timeline) {
         Progression whole = path.version();
         Choices choices = path.choices();
-        List<List<String>> legal = set.legal();
-        if (legal.size() < 2 || legal.size() > MOST_CALLS) {
+        if (set.count() < 2 || set.count() > MOST_CALLS) {
             return Optional.empty();
         }
         Stream<Place> moves = path.moves().stream()
@@ -93,7 +92,7 @@ public final class Turnings {
         Stream<Place> forks = path.course().forks().stream()
                 .filter(f -> f.call().equals(Optional.of(set.id())))
                 .map(f -> new Place(f.after(), ForkTimes.at(path, timeline, f)));
-        List<Option> ways = legal.stream()
+        List<Option> ways = set.some(MOST_CALLS).stream()
                 .map(c -> new Option(String.join("-", c), String.join(" › ", c), choices.with(set.id(), c)))
                 .toList();
         // where nothing hangs on it, nobody is asked

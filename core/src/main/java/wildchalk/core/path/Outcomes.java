@@ -75,9 +75,7 @@ public final class Outcomes {
     public static List<String> called(Progression drill, CallId set, Choices choices) {
         CallSet calls = drill.course().call(set).orElseThrow();
         List<String> chosen = choices.calls().get(set);
-        return chosen != null && calls.legal().contains(chosen)
-                ? chosen
-                : calls.legal().get(0);
+        return chosen != null && calls.isLegal(chosen) ? chosen : calls.at(0);
     }
 
     /**
@@ -151,7 +149,7 @@ public final class Outcomes {
     public static Optional<Choices> choosing(Progression drill, Choices before, String wanted) {
         List<String> said = List.of(wanted.split("\\+"));
         for (CallSet set : drill.course().calls()) {
-            if (!before.calls().containsKey(set.id()) && set.legal().contains(said)) {
+            if (!before.calls().containsKey(set.id()) && set.isLegal(said)) {
                 return Optional.of(before.with(set.id(), said));
             }
         }
@@ -166,21 +164,20 @@ public final class Outcomes {
         return Optional.empty();
     }
 
-    /** All paths, the calls varied first, then the forks in the order in which they are met; at most {@link #MOST_WAYS}. */
+    /**
+     * All paths, the calls varied first, then the forks in the order in which they are met. Where there are more than {@link
+     * #MOST_WAYS}, so many of them, the calls spread evenly over all that may be called.
+     */
     public static List<Way> ways(Progression drill) {
         List<Way> called = List.of(new Way(Choices.USUAL, List.of(), 1));
         for (CallSet set : drill.course().calls()) {
             List<Way> more = new ArrayList<>();
             for (Way way : called) {
-                for (List<String> call : set.legal()) {
-                    more.add(longer(
-                            way,
-                            way.choices().with(set.id(), call),
-                            String.join(", ", call),
-                            1.0 / set.legal().size()));
+                for (List<String> call : set.some(Math.max(1, MOST_WAYS / called.size()))) {
+                    more.add(longer(way, way.choices().with(set.id(), call), said(call), 1.0 / set.count()));
                 }
             }
-            called = more.subList(0, Math.min(more.size(), MOST_WAYS));
+            called = more;
         }
         List<Way> all = new ArrayList<>();
         for (Way way : called) {
@@ -189,11 +186,13 @@ public final class Outcomes {
         return all;
     }
 
+    private static String said(List<String> call) {
+        return String.join(", ", call);
+    }
+
     /** Goes on from a path that is settled up to some fork. */
     private static void fork(Progression drill, Way way, List<Way> all) {
-        Optional<Fork> open = forksOn(drill, way.choices()).stream()
-                .filter(f -> !way.choices().branches().containsKey(f.id()))
-                .findFirst();
+        Optional<Fork> open = open(drill, way.choices());
         if (all.size() >= MOST_WAYS) {
             return;
         }
@@ -227,26 +226,54 @@ public final class Outcomes {
         return new Way(choices, labels, way.chance() * share);
     }
 
-    /** A path drawn by weight. */
+    /** A path drawn by weight: each call as likely as any other, each branch as likely as its weight says. */
     public static Way drawn(Progression drill, Random random) {
-        List<Way> ways = ways(drill);
-        double at = random.nextDouble() * ways.stream().mapToDouble(Way::chance).sum();
-        for (Way way : ways) {
-            at -= way.chance();
-            if (at < 0) {
-                return way;
-            }
+        Choices choices = Choices.USUAL;
+        for (CallSet set : drill.course().calls()) {
+            choices = choices.with(set.id(), set.drawn(random));
         }
-        return ways.get(ways.size() - 1);
+        for (Optional<Fork> open = open(drill, choices); open.isPresent(); open = open(drill, choices)) {
+            Fork fork = open.get();
+            Branch branch =
+                    isForced(drill, fork, choices) ? taken(drill, fork, choices) : drawn(fork.branches(), random);
+            choices = choices.with(fork.id(), branch.id());
+        }
+        return way(drill, choices);
     }
 
-    /** The path of some choices, with its label and its chance. */
+    private static Branch drawn(List<Branch> branches, Random random) {
+        double at = random.nextDouble()
+                * branches.stream().mapToDouble(Branch::weight).sum();
+        for (Branch branch : branches) {
+            at -= branch.weight();
+            if (at < 0) {
+                return branch;
+            }
+        }
+        return branches.get(branches.size() - 1);
+    }
+
+    /** The first fork on a path of which nobody has said which way to go. */
+    private static Optional<Fork> open(Progression drill, Choices choices) {
+        return forksOn(drill, choices).stream()
+                .filter(f -> !choices.branches().containsKey(f.id()))
+                .findFirst();
+    }
+
+    /** The path of some choices, with what is called and taken on it, its label and its chance. */
     public static Way way(Progression drill, Choices choices) {
-        Path wanted = Path.of(drill, choices);
-        return ways(drill).stream()
-                .filter(w -> Path.of(drill, w.choices()).isSameWayAs(wanted))
-                .findFirst()
-                .orElseGet(() -> ways(drill).get(0));
+        Way way = new Way(choices, List.of(), 1);
+        for (CallSet set : drill.course().calls()) {
+            List<String> call = called(drill, set.id(), choices);
+            way = longer(way, way.choices().with(set.id(), call), said(call), 1.0 / set.count());
+        }
+        for (Fork fork : forksOn(drill, choices)) {
+            Branch branch = taken(drill, fork, choices);
+            double sum = fork.branches().stream().mapToDouble(Branch::weight).sum();
+            double share = isForced(drill, fork, choices) ? 1 : branch.weight() / sum;
+            way = longer(way, way.choices().with(fork.id(), branch.id()), branch.label(), share);
+        }
+        return way;
     }
 
     /** Choices of a path on which a step is. */
@@ -259,9 +286,7 @@ public final class Outcomes {
             if (fork.call().isPresent() && word.isPresent()) {
                 CallSet set = drill.course().call(fork.call().get()).orElseThrow();
                 Choices now = choices;
-                choices = set.legal().stream()
-                        .filter(c -> c.contains(word.get()))
-                        .findFirst()
+                choices = set.firstWith(word.get())
                         .map(c -> now.with(set.id(), c))
                         .orElse(choices);
             }

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -19,6 +20,7 @@ import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.BranchId;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Course;
 import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -99,10 +101,10 @@ class OutcomesTest {
     void callsAreCountedByHand() {
         CallId id = new CallId("c");
         List<String> six = List.of("1", "2", "3", "4", "5", "6");
-        assertEquals(30, new CallSet(id, six, 2, false, 0).legal().size(), "6 × 5");
-        assertEquals(36, new CallSet(id, six, 2, true, 0).legal().size(), "6 × 6");
-        assertEquals(10, new CallSet(id, six, 2, false, 1).legal().size(), "neighbours, both ways");
-        assertEquals(6 * 5 * 5, new CallSet(id, six, 3, false, 0).legal().size());
+        assertEquals(30, new CallSet(id, six, 2, false, 0).count(), "6 × 5");
+        assertEquals(36, new CallSet(id, six, 2, true, 0).count(), "6 × 6");
+        assertEquals(10, new CallSet(id, six, 2, false, 1).count(), "neighbours, both ways");
+        assertEquals(6 * 5 * 5, new CallSet(id, six, 3, false, 0).count());
     }
 
     @Test
@@ -150,5 +152,78 @@ class OutcomesTest {
         Progression oneWay = Removals.branch(whole, new ForkId("f2"), new BranchId("c"));
         assertFalse(oneWay.course().fork(new ForkId("f2")).isPresent(), "one way is no fork");
         assertTrue(oneWay.course().fork(new ForkId("f1")).isPresent());
+    }
+
+    /** What the rule permits, found by trying everything. */
+    private static List<List<String>> brute(List<String> options, int picks, boolean repeats, int within) {
+        List<List<String>> all = List.of(List.of());
+        for (int k = 0; k < picks; k++) {
+            List<List<String>> longer = new ArrayList<>();
+            for (List<String> call : all) {
+                for (int i = 0; i < options.size(); i++) {
+                    int before = call.isEmpty() ? -1 : options.indexOf(call.get(call.size() - 1));
+                    boolean may =
+                            before < 0 || (within == 0 || Math.abs(i - before) <= within) && (repeats || i != before);
+                    if (may) {
+                        List<String> next = new ArrayList<>(call);
+                        next.add(options.get(i));
+                        longer.add(next);
+                    }
+                }
+            }
+            all = longer;
+        }
+        return all;
+    }
+
+    @Test
+    void callsAreCountedAndFoundOneByOneAsIfTheyHadAllBeenListed() {
+        List<String> options = List.of("1", "2", "3", "4", "5", "6", "7");
+        for (int picks = 1; picks <= CallSet.MAX_PICKS; picks++) {
+            for (int within = 0; within <= 3; within++) {
+                for (boolean repeats : new boolean[] {true, false}) {
+                    CallSet set = new CallSet(new CallId("c"), options, picks, repeats, within);
+                    List<List<String>> all = brute(options, picks, repeats, within);
+                    assertEquals(all.size(), set.count());
+                    for (int i = 0; i < all.size(); i++) {
+                        assertEquals(all.get(i), set.at(i));
+                        assertTrue(set.isLegal(all.get(i)));
+                    }
+                    assertEquals(all, set.some(all.size() + 1));
+                    assertEquals(all.stream().filter(c -> c.contains("6")).findFirst(), set.firstWith("6"));
+                }
+            }
+        }
+        assertFalse(new CallSet(new CallId("c"), options, 2, false, 1).isLegal(List.of("1", "3")));
+        assertFalse(new CallSet(new CallId("c"), options, 2, false, 1).isLegal(List.of("1", "1")));
+        assertFalse(new CallSet(new CallId("c"), options, 2, false, 1).isLegal(List.of("1", "9")));
+    }
+
+    @Test
+    void everyFirstPickIsDrawnAsOftenAsItsShare() {
+        List<String> options = java.util.stream.IntStream.rangeClosed(1, 12)
+                .mapToObj(String::valueOf)
+                .toList();
+        CallSet set = new CallSet(new CallId("c"), options, 3, false, 0);
+        Random random = new Random(8);
+        Map<String, Integer> first = new HashMap<>();
+        int draws = 10_000;
+        for (int i = 0; i < draws; i++) {
+            first.merge(set.drawn(random).get(0), 1, Integer::sum);
+        }
+        // each is a twelfth; five standard deviations of such a count
+        double share = draws / 12.0;
+        double far = 5 * Math.sqrt(share * (1 - 1 / 12.0));
+        options.forEach(o -> assertEquals(share, first.get(o), far, o));
+        Progression whole = Progression.blank().withCourse(Course.PLAIN.withCalls(List.of(set)));
+        List<Way> shown = Outcomes.ways(whole);
+        assertTrue(shown.size() <= Outcomes.MOST_WAYS);
+        assertEquals(
+                12,
+                shown.stream()
+                        .map(w -> w.labels().get(0).split(",")[0])
+                        .distinct()
+                        .count(),
+                "what is shown begins with every option");
     }
 }

@@ -80,9 +80,11 @@ final class ForkCard {
     private void take(Branch branch) {
         var choices = document.choicesProperty().get().with(fork.id(), branch.id());
         if (fork.call().isPresent() && branch.word().isPresent()) {
-            choices = document.version().course().call(fork.call().get()).orElseThrow().legal().stream()
-                    .filter(c -> c.contains(branch.word().get()))
-                    .findFirst()
+            choices = document.version()
+                    .course()
+                    .call(fork.call().get())
+                    .orElseThrow()
+                    .firstWith(branch.word().get())
                     .map(c -> document.choicesProperty()
                             .get()
                             .with(fork.id(), branch.id())
