@@ -11,10 +11,14 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Audience;
+import wildchalk.core.drill.CallId;
+import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.SurfaceUse;
@@ -63,9 +67,23 @@ public final class Bench {
         line("change to new times, words and findings", answer * 1e3, 50, "ms");
 
         line("paint one frame at 1280 x 800", paint(drill, big, timeline) * 1e3, 1000 / 60.0, "ms");
+        draws();
         play();
         binder();
         start();
+    }
+
+    private static void draws() {
+        List<String> options =
+                IntStream.rangeClosed(1, 12).mapToObj(String::valueOf).toList();
+        CallSet set = new CallSet(new CallId("c"), options, 3, true, 0);
+        Random random = new Random(1);
+        double seconds = median(20, () -> {
+            for (int i = 0; i < 10_000; i++) {
+                set.drawn(random);
+            }
+        });
+        line("10,000 draws of three from 12 options", seconds, 0.1, "s");
     }
 
     private static double paint(Drill drill, Progression big, Timeline timeline) {
