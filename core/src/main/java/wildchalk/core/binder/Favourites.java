@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Consumer;
 
 /**
  * Which drills of a binder are favourites, by the names of their files: {@code binder.json} beside the drills. What two
@@ -85,7 +86,7 @@ public final class Favourites {
         }
     }
 
-    private void change(java.util.function.Consumer<Set<String>> change) throws IOException {
+    private void change(Consumer<Set<String>> change) throws IOException {
         try (FolderLock turn = FolderLock.of(file.getParent())) {
             Favourites newest = new Favourites(file);
             newest.read();

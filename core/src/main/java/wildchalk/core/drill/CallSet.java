@@ -1,6 +1,7 @@
 package wildchalk.core.drill;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -61,14 +62,13 @@ public record CallSet(CallId id, List<String> options, int picks, boolean repeat
     }
 
     private static long count(int options, int picks, boolean repeats, int within) {
-        return java.util.Arrays.stream(behind(options, picks, repeats, within)[picks - 1])
-                .sum();
+        return Arrays.stream(behind(options, picks, repeats, within)[picks - 1]).sum();
     }
 
     /** For so many more picks, from 0: how many ways there are to go on behind each option. */
     private static long[][] behind(int options, int picks, boolean repeats, int within) {
         long[][] ways = new long[picks][options];
-        java.util.Arrays.fill(ways[0], 1);
+        Arrays.fill(ways[0], 1);
         for (int k = 1; k < picks; k++) {
             for (int i = 0; i < options; i++) {
                 for (int next = 0; next < options; next++) {

@@ -10,6 +10,7 @@ import java.util.function.UnaryOperator;
 import wildchalk.core.arrange.Alignments;
 import wildchalk.core.arrange.Transforms;
 import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.Gap;
@@ -196,7 +197,7 @@ public final class Arrangements {
 
     @FunctionalInterface
     private interface OfVersion {
-        Progression apply(wildchalk.core.drill.Drill drill, Progression version);
+        Progression apply(Drill drill, Progression version);
     }
 
     private static Edit one(OfOne change) {

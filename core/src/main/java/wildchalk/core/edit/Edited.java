@@ -1,5 +1,6 @@
 package wildchalk.core.edit;
 
+import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.Set;
 import wildchalk.core.drill.Drill;
@@ -14,6 +15,6 @@ import wildchalk.core.drill.ProgressionId;
  */
 public record Edited(Drill drill, ProgressionId open, Set<ElementId> made) {
     public Edited {
-        made = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(made));
+        made = Collections.unmodifiableSet(new LinkedHashSet<>(made));
     }
 }

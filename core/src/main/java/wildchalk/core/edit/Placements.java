@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntFunction;
 import java.util.stream.Collectors;
 import wildchalk.core.arrange.Copies;
 import wildchalk.core.arrange.Pattern;
@@ -104,7 +105,7 @@ public final class Placements {
     }
 
     /** @param named gives a name for the zone of that number, counted from 1 */
-    public static Edit zone(java.util.function.IntFunction<String> named, ZoneKind kind, List<Point> outline) {
+    public static Edit zone(IntFunction<String> named, ZoneKind kind, List<Point> outline) {
         return Edit.inVersion(EditKind.ZONE, (drill, p) -> {
             ZoneId id = p.nextZoneId();
             String name = named.apply(p.layout().zones().size() + 1);

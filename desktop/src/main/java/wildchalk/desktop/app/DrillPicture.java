@@ -1,5 +1,6 @@
 package wildchalk.desktop.app;
 
+import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
 import wildchalk.core.drill.Drill;
@@ -16,7 +17,7 @@ final class DrillPicture extends StackPane implements AutoCloseable {
 
     private final Ground ground;
     private final Reader reader;
-    private final Worker worker = new Worker(e -> javafx.application.Platform.runLater(() -> say(e)));
+    private final Worker worker = new Worker(e -> Platform.runLater(() -> say(e)));
 
     DrillPicture(Ground ground, Reader reader) {
         this.ground = ground;

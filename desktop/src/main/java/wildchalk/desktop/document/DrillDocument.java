@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
 import javafx.beans.property.BooleanProperty;
@@ -218,7 +219,7 @@ public final class DrillDocument implements AutoCloseable {
                 return false;
             }
             after = edit.applyTo(drill.get(), showing.open.get(), flow.get());
-        } catch (IllegalArgumentException | IllegalStateException | java.util.NoSuchElementException refused) {
+        } catch (IllegalArgumentException | IllegalStateException | NoSuchElementException refused) {
             faults.told(Faults.Kind.REFUSED, refused);
             return false;
         }
