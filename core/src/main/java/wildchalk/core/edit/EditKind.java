@@ -59,13 +59,5 @@ public enum EditKind {
     /** Everything is mirrored, or carried to the other end. */
     MIRROR,
     /** One version, or the whole drill, becomes what it was elsewhere: in a backup, a journal, another hand's file. */
-    BRING_BACK;
-
-    /** Whether it is about the drill and so about all its versions, whichever is open. */
-    public boolean isForAllVersions() {
-        return switch (this) {
-            case TITLE, AGE, SURFACE, GOAL, BACKDROP, MIRROR, BRING_BACK -> true;
-            default -> false;
-        };
-    }
+    BRING_BACK
 }
