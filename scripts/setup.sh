@@ -7,6 +7,12 @@ archive="$root_folder/desktop/target/classes.jsa"
 
 say() { echo "$*" >&2; }
 
+# Without a UTF-8 locale Java can neither open nor name a file with an umlaut; every Debian has this one.
+case "${LC_ALL:-${LC_CTYPE:-${LANG:-}}}" in
+  *UTF-8* | *utf8*) ;;
+  *) export LC_ALL=C.UTF-8 ;;
+esac
+
 # need COMMAND PACKAGE...: makes sure that a command is there.
 need() {
   local command="$1"
