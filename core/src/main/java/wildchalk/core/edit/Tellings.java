@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.BranchId;
@@ -157,31 +158,26 @@ public final class Tellings {
     }
 
     public static Edit addBranch(ForkId id, String label) {
-        return inVersion(
-                EditKind.BRANCH_ADD,
-                p -> p.course()
-                        .fork(id)
-                        .map(f -> Branching.branch(p, id, label))
-                        .orElse(p));
+        return inFork(EditKind.BRANCH_ADD, id, (p, fork) -> Branching.branch(p, id, label));
     }
 
     public static Edit branch(ForkId id, BranchId branch, UnaryOperator<Branch> change) {
-        return inVersion(
+        return inFork(
                 EditKind.BRANCH_CHANGE,
-                p -> p.course()
-                        .fork(id)
-                        .flatMap(f -> f.branch(branch))
+                id,
+                (p, fork) -> fork.branch(branch)
                         .map(b -> Branching.with(p, id, change.apply(b)))
                         .orElse(p));
     }
 
     public static Edit removeBranch(ForkId id, BranchId branch) {
+        return inFork(EditKind.BRANCH_REMOVE, id, (p, fork) -> Removals.branch(p, id, branch));
+    }
+
+    /** What is done to a fork, if the newest version still has it. */
+    private static Edit inFork(EditKind kind, ForkId id, BiFunction<Progression, Fork, Progression> change) {
         return inVersion(
-                EditKind.BRANCH_REMOVE,
-                p -> p.course()
-                        .fork(id)
-                        .map(f -> Removals.branch(p, id, branch))
-                        .orElse(p));
+                kind, p -> p.course().fork(id).map(f -> change.apply(p, f)).orElse(p));
     }
 
     private static Edit inVersion(EditKind kind, UnaryOperator<Progression> change) {
