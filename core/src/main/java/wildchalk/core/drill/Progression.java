@@ -53,16 +53,24 @@ public record Progression(
         Limits.count("players", roles.size(), Limits.ROLES);
         Limits.count("steps", steps.size(), Limits.STEPS);
         Limits.count("forks", course.forks().size(), Limits.FORKS);
-        int moves = 0;
-        int points = 0;
-        for (Step step : steps) {
-            moves += step.moves().size();
-            for (Move move : step.moves()) {
-                points += move instanceof Travel t ? t.path().size() : 0;
-            }
-        }
-        Limits.count("moves", moves, Limits.MOVES);
-        Limits.count("points of paths", points, Limits.POINTS);
+        Limits.count("moves", moves(steps), Limits.MOVES);
+        Limits.count("points of paths", points(steps), Limits.POINTS);
+    }
+
+    private static int moves(List<Step> steps) {
+        return steps.stream().mapToInt(s -> s.moves().size()).sum();
+    }
+
+    private static int points(List<Step> steps) {
+        return steps.stream()
+                .flatMap(s -> s.moves().stream())
+                .mapToInt(m -> m instanceof Travel t ? t.path().size() : 0)
+                .sum();
+    }
+
+    /** How much there is to work out: moves, and points of their paths. */
+    public int size() {
+        return moves(steps) + points(steps);
     }
 
     /** A version with nothing on the surface but gear and people. */

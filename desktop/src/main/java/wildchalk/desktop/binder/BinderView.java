@@ -10,7 +10,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -58,9 +57,9 @@ public final class BinderView extends BorderPane {
     private final Label empty = new Label(Ui.text("binder.empty"));
     private final TextField search = new TextField();
     private final ScrollPane scroll = new ScrollPane();
-    private final ExecutorService reader = thread("wildchalk-binder");
+    private final ExecutorService reader = CardPainters.thread("wildchalk-binder");
     /** Cards wait for nobody who reads. */
-    private final ExecutorService painter = thread("wildchalk-cards");
+    private final CardPainters painters = new CardPainters();
 
     private Shelf shelf = Shelf.ALL;
     private Binder binder;
@@ -116,14 +115,6 @@ public final class BinderView extends BorderPane {
         setTop(head);
         setCenter(scroll);
         drops();
-    }
-
-    private static ExecutorService thread(String name) {
-        return Executors.newSingleThreadExecutor(task -> {
-            Thread t = new Thread(task, name);
-            t.setDaemon(true);
-            return t;
-        });
     }
 
     private HBox shelves() {
@@ -214,8 +205,13 @@ public final class BinderView extends BorderPane {
                 copies = beside;
                 surfaces = own;
                 fill();
+                // what is on screen is painted first; then there is time to read every word
+                painters.whenPainted(() -> reader.execute(() -> index(fresh, index, mine)));
             }
         });
+    }
+
+    private void index(Map<Path, Binder.Entry> fresh, Catalogue index, int mine) {
         fresh.values().parallelStream()
                 .forEach(entry -> entry.content().ifPresent(c -> index.add(entry.file(), c.drill())));
         Platform.runLater(() -> {
@@ -307,7 +303,7 @@ public final class BinderView extends BorderPane {
                 dealing.add(DrillCard.broken(entry.problem().orElseThrow()));
             } else {
                 if (dealt == pool.size()) {
-                    pool.add(new DrillCard(painter, this::act));
+                    pool.add(new DrillCard(painters, this::act));
                 }
                 DrillCard card = pool.get(dealt++);
                 card.show(

@@ -3,7 +3,6 @@ package wildchalk.desktop.binder;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.Executor;
 import java.util.function.BiConsumer;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
@@ -42,7 +41,7 @@ final class DrillCard extends StackPane {
     private final Label about = new Label();
     private final Label figures = new Label();
     private final MenuButton menu = new MenuButton("\u22ef");
-    private final Executor painter;
+    private final CardPainters painters;
     private final BiConsumer<CardAction, Path> act;
     private Path file;
     private volatile Drill drill;
@@ -53,8 +52,8 @@ final class DrillCard extends StackPane {
 
     private Miniature miniature;
 
-    DrillCard(Executor painter, BiConsumer<CardAction, Path> act) {
-        this.painter = painter;
+    DrillCard(CardPainters painters, BiConsumer<CardAction, Path> act) {
+        this.painters = painters;
         this.act = act;
         title.getStyleClass().add("card-title");
         about.getStyleClass().add("quiet");
@@ -109,11 +108,11 @@ final class DrillCard extends StackPane {
         miniature = null;
         frame.getChildren().clear();
         figures.setText("");
-        painter.execute(() -> {
+        painters.paint(shown, () -> {
             if (drill == shown) { // not dealt again meanwhile
                 try {
-                    Told told = Told.of(shown, shown.base());
-                    Platform.runLater(() -> picture(told, shown, on));
+                    Miniature.Painted painted = Miniature.Painted.of(Told.of(shown, shown.base()), on);
+                    Platform.runLater(() -> picture(painted, shown, on));
                 } catch (RuntimeException failed) {
                     Platform.runLater(() -> failed(shown, failed));
                 }
@@ -121,11 +120,12 @@ final class DrillCard extends StackPane {
         });
     }
 
-    private void picture(Told told, Drill of, Ground on) {
+    private void picture(Miniature.Painted painted, Drill of, Ground on) {
         if (drill != of || ground != on) {
             return;
         }
-        miniature = new Miniature(told, on);
+        miniature = new Miniature(painted);
+        Told told = painted.told();
         frame.getChildren().setAll(miniature);
         figures.setText(Ui.text(
                 "binder.figures",

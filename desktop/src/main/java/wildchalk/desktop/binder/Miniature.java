@@ -23,16 +23,38 @@ final class Miniature extends ImageView {
     /** Painted at twice the size, so that it is sharp. */
     private static final int SCALE = 2;
 
-    private final Told told;
+    /** A drill with its first step painted: made by whoever has the time, before the FX thread takes it over. */
+    record Painted(Told told, Painter painter, BufferedImage picture) {
+
+        static Painted of(Told told, Ground ground) {
+            Painted painted = new Painted(
+                    told,
+                    new Painter(ground),
+                    new BufferedImage(WIDTH * SCALE, HEIGHT * SCALE, BufferedImage.TYPE_INT_ARGB_PRE));
+            painted.firstStep();
+            return painted;
+        }
+
+        private void firstStep() {
+            paint(Frame.ofStep(told.drill(), told.path(), told.timeline(), 0));
+        }
+
+        private void at(double seconds) {
+            paint(Frame.at(told.drill(), told.path(), told.timeline(), seconds));
+        }
+
+        private void paint(Frame frame) {
+            Viewport v = Viewport.fitting(told.drill().surfaceUse(), WIDTH * SCALE, HEIGHT * SCALE)
+                    .withUnit(1.15);
+            Graphics2D g = picture.createGraphics();
+            painter.paint(g, frame, v);
+            g.dispose();
+        }
+    }
+
+    private final Painted painted;
+    private final PixelBuffer<IntBuffer> shared;
     private boolean playing;
-    private final Painter painter;
-    private final BufferedImage picture =
-            new BufferedImage(WIDTH * SCALE, HEIGHT * SCALE, BufferedImage.TYPE_INT_ARGB_PRE);
-    private final PixelBuffer<IntBuffer> shared = new PixelBuffer<>(
-            WIDTH * SCALE,
-            HEIGHT * SCALE,
-            IntBuffer.wrap(((DataBufferInt) picture.getRaster().getDataBuffer()).getData()),
-            PixelFormat.getIntArgbPreInstance());
     private final AnimationTimer timer = new AnimationTimer() {
         private long started;
 
@@ -45,27 +67,27 @@ final class Miniature extends ImageView {
         @Override
         public void handle(long now) {
             started = started == 0 ? now : started;
-            double t = (now - started) / 1e9 % (told.timeline().seconds() + 1);
-            paint(Frame.at(
-                    told.drill(),
-                    told.path(),
-                    told.timeline(),
-                    Math.min(t, told.timeline().seconds())));
+            double whole = painted.told().timeline().seconds();
+            painted.at(Math.min((now - started) / 1e9 % (whole + 1), whole));
+            shared.updateBuffer(b -> null);
         }
     };
 
-    Miniature(Told told, Ground ground) {
-        this.told = told;
-        this.painter = new Painter(ground);
+    Miniature(Painted painted) {
+        this.painted = painted;
+        this.shared = new PixelBuffer<>(
+                WIDTH * SCALE,
+                HEIGHT * SCALE,
+                IntBuffer.wrap(((DataBufferInt) painted.picture().getRaster().getDataBuffer()).getData()),
+                PixelFormat.getIntArgbPreInstance());
         setImage(new WritableImage(shared));
         setFitWidth(WIDTH);
         setFitHeight(HEIGHT);
-        paintFirstStep();
     }
 
     /** Plays from the whistle. */
     void play() {
-        if (!playing && told.timeline().seconds() > 0) {
+        if (!playing && painted.told().timeline().seconds() > 0) {
             playing = true;
             timer.start();
         }
@@ -76,20 +98,8 @@ final class Miniature extends ImageView {
         if (playing) {
             playing = false;
             timer.stop();
-            paintFirstStep();
+            painted.firstStep();
+            shared.updateBuffer(b -> null);
         }
-    }
-
-    private void paintFirstStep() {
-        paint(Frame.ofStep(told.drill(), told.path(), told.timeline(), 0));
-    }
-
-    private void paint(Frame frame) {
-        Viewport v = Viewport.fitting(told.drill().surfaceUse(), WIDTH * SCALE, HEIGHT * SCALE)
-                .withUnit(1.15);
-        Graphics2D g = picture.createGraphics();
-        painter.paint(g, frame, v);
-        g.dispose();
-        shared.updateBuffer(b -> null);
     }
 }

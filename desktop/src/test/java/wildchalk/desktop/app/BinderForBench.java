@@ -41,6 +41,7 @@ public final class BinderForBench extends Application {
         new AnimationTimer() {
             private int frames;
             private int after;
+            private boolean open;
             private long begun;
 
             @Override
@@ -49,9 +50,12 @@ public final class BinderForBench extends Application {
                     begun = System.nanoTime();
                     shell.openBinderByDialog();
                 }
-                if (view.found().size() == DRILLS && ++after == 2) {
-                    stop();
+                if (!open && view.found().size() == DRILLS && ++after == 2) {
+                    open = true;
                     System.out.println("open " + (System.nanoTime() - begun) / 1e9);
+                    searchField(view).setText(WORDS[0]); // finds nothing before all have been read for their words
+                } else if (open && !view.found().isEmpty()) {
+                    stop();
                     search(view);
                     Platform.exit();
                 }
@@ -77,8 +81,12 @@ public final class BinderForBench extends Application {
         }
     }
 
+    private static TextField searchField(BinderView view) {
+        return (TextField) view.lookup("#binder-search");
+    }
+
     private static void search(BinderView view) {
-        TextField field = (TextField) view.lookup("#binder-search");
+        TextField field = searchField(view);
         double[] seconds = new double[5 * QUERIES.length];
         for (int i = 0; i < seconds.length; i++) {
             long start = System.nanoTime();
