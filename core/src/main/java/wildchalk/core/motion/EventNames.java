@@ -1,6 +1,9 @@
 package wildchalk.core.motion;
 
+import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.GearKind;
@@ -27,10 +30,19 @@ public final class EventNames {
 
     private final Scene drill;
     private final Surface surface;
+    private final Map<MoveId, Integer> order;
+    /** How many moves of a kind each role has. */
+    private final Map<List<Object>, Integer> ofAKind = new HashMap<>();
 
     public EventNames(Scene drill, Surface surface) {
         this.drill = drill;
         this.surface = surface;
+        this.order = drill.moveOrder();
+        drill.moves().forEach(m -> ofAKind.merge(kind(m), 1, Integer::sum));
+    }
+
+    private static List<Object> kind(Move move) {
+        return List.of(move.role(), move.getClass());
     }
 
     /** As a clause without "when". */
@@ -72,16 +84,13 @@ public final class EventNames {
 
     /** The label; with the sentence's letter when the role has several moves of the kind. */
     private String actor(Move other) {
-        long same = drill.moves().stream()
-                .filter(m -> m.role().equals(other.role()) && m.getClass() == other.getClass())
-                .count();
         String label = label(other.role());
-        return same > 1 ? label + " (" + letter(other.id()) + ")" : label;
+        return ofAKind.get(kind(other)) > 1 ? label + " (" + letter(other.id()) + ")" : label;
     }
 
     /** The letter of a move's sentence. */
     public String letter(MoveId id) {
-        return Letters.of(drill.moveOrder().get(id));
+        return Letters.of(order.get(id));
     }
 
     private String who(Event.Reaches r) {

@@ -1,7 +1,10 @@
 package wildchalk.core.motion;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -32,12 +35,22 @@ import wildchalk.core.text.Texts;
 final class Reports {
 
     private final Path drill;
+    private final Surface surface;
     private final Map<MoveId, Integer> order;
+    /** Made when something is to be named. */
+    private EventNames events;
+
     private final List<Finding> findings = new ArrayList<>();
 
-    Reports(Path drill) {
+    Reports(Path drill, Surface surface) {
         this.drill = drill;
+        this.surface = surface;
         this.order = drill.moveOrder();
+    }
+
+    private EventNames events() {
+        events = events == null ? new EventNames(drill, surface) : events;
+        return events;
     }
 
     List<Finding> sorted() {
@@ -141,8 +154,8 @@ final class Reports {
     }
 
     /** What should have ended a travel came after its end, before its start or never. */
-    void until(String rule, Travel travel, Surface surface, Point where, double seconds, double t) {
-        String what = new EventNames(drill, surface).of(travel.until().orElseThrow());
+    void until(String rule, Travel travel, Point where, double seconds, double t) {
+        String what = events().of(travel.until().orElseThrow());
         add(Severity.WARN, rule, List.of(travel.id()), where, t, name(travel), what, Numbers.seconds(seconds));
     }
 
@@ -154,7 +167,7 @@ final class Reports {
      * Says why moves are stuck, and returns those to give up on: circles first, then what lacks a ball, then what waits
      * for something that never comes, then the rest.
      */
-    List<Job> explainStuck(List<Job> stuck, Map<MoveId, Job> jobOf, Surface surface, List<BallRun> balls, double now) {
+    List<Job> explainStuck(List<Job> stuck, Map<MoveId, Job> jobOf, List<BallRun> balls, double now) {
         List<Job> circle = circle(stuck);
         if (!circle.isEmpty()) {
             String names = circle.stream().map(j -> name(j.move)).collect(Collectors.joining(" → "));
@@ -169,19 +182,13 @@ final class Reports {
         }
         List<Job> parked = stuck.stream().filter(j -> j.parked).toList();
         if (!parked.isEmpty()) {
-            parked.forEach(j -> noBall(j, balls, surface, now));
+            parked.forEach(j -> noBall(j, balls, now));
             return parked;
         }
-        List<Job> orphans = stuck.stream()
-                .filter(j -> j.move.trigger()
-                        .flatMap(Trigger::move)
-                        .map(jobOf::get)
-                        .filter(o -> o.state == Job.State.NEVER || o.state == Job.State.DONE)
-                        .isPresent())
-                .toList();
-        orphans.forEach(j -> neverComes(j, jobOf, now));
+        Set<Job> orphans = orphans(stuck, jobOf);
         if (!orphans.isEmpty()) {
-            return orphans;
+            orphans.forEach(j -> neverComes(j, orphans, jobOf, now));
+            return List.copyOf(orphans);
         }
         List<Job> watching = stuck.stream()
                 .filter(j -> j.watch != null && j.watch.armed && !j.watch.hasFired())
@@ -193,11 +200,33 @@ final class Reports {
                 j.runner.at(now),
                 now,
                 name(j.move),
-                new EventNames(drill, surface).of(j.watch.event)));
+                events().of(j.watch.event)));
         return watching.isEmpty() ? stuck : watching;
     }
 
-    private void noBall(Job job, List<BallRun> balls, Surface surface, double now) {
+    /** Those that wait for what will never come, and those that wait for them. */
+    private static Set<Job> orphans(List<Job> stuck, Map<MoveId, Job> jobOf) {
+        Map<Job, List<Job>> waiters = new HashMap<>();
+        Deque<Job> found = new ArrayDeque<>();
+        for (Job job : stuck) {
+            job.move.trigger().flatMap(Trigger::move).map(jobOf::get).ifPresent(other -> {
+                waiters.computeIfAbsent(other, o -> new ArrayList<>()).add(job);
+                if (other.state == Job.State.NEVER || other.state == Job.State.DONE) {
+                    found.add(job);
+                }
+            });
+        }
+        Set<Job> orphans = new LinkedHashSet<>();
+        while (!found.isEmpty()) {
+            Job job = found.poll();
+            if (orphans.add(job)) {
+                found.addAll(waiters.getOrDefault(job, List.of()));
+            }
+        }
+        return orphans;
+    }
+
+    private void noBall(Job job, List<BallRun> balls, double now) {
         Point at = job.runner.at(now);
         String label = job.runner.role.label();
         if (job.move instanceof PickUp) {
@@ -221,11 +250,11 @@ final class Reports {
         }
     }
 
-    private void neverComes(Job job, Map<MoveId, Job> jobOf, double now) {
+    private void neverComes(Job job, Set<Job> orphans, Map<MoveId, Job> jobOf, double now) {
         Trigger trigger = job.move.trigger().orElseThrow();
         Job other = jobOf.get(trigger.move().orElseThrow());
         boolean isCatch = trigger.event() instanceof Event.Caught;
-        String key = !isCatch || other.state == Job.State.NEVER
+        String key = !isCatch || other.state == Job.State.NEVER || orphans.contains(other)
                 ? "waits-for-never"
                 : other.move instanceof Pass ? "never-caught" : "not-a-pass";
         add(

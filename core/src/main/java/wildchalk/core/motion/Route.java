@@ -1,6 +1,7 @@
 package wildchalk.core.motion;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -116,23 +117,32 @@ public record Route(Polyline line, List<Integer> corners, Map<Integer, Double> s
     }
 
     /**
-     * One route after the other; the joint becomes a corner.
+     * Routes one after the other, joined in one go; the joints become corners.
      *
-     * @param kept share of the speed that is kept at the joint where somebody turns or scoops on the run; 1 for none
+     * @param kept for each route the share of the speed that is kept at the joint before it, where somebody turns or scoops
+     *     on the run; 1 for none
      */
-    static Route joined(Route first, Route second, double kept) {
-        List<Point> line = new ArrayList<>(first.line.points());
-        int joint = line.size() - 1;
-        line.addAll(second.line.points().subList(1, second.line.size()));
-        List<Integer> corners = new ArrayList<>(first.corners);
-        corners.add(joint);
-        second.corners.forEach(c -> corners.add(c + joint));
-        Map<Integer, Double> stops = new HashMap<>(first.stops);
-        second.stops.forEach((i, s) -> stops.put(i + joint, s));
-        Map<Integer, Double> keeps = new HashMap<>(first.keeps);
-        second.keeps.forEach((i, s) -> keeps.put(i + joint, s));
-        if (kept < 1) {
-            keeps.put(joint, kept);
+    static Route joined(List<Route> routes, List<Double> kept) {
+        if (routes.size() == 1) {
+            return routes.get(0);
+        }
+        List<Point> line = new ArrayList<>(List.of(routes.get(0).line.point(0)));
+        List<Integer> corners = new ArrayList<>();
+        Map<Integer, Double> stops = new HashMap<>();
+        Map<Integer, Double> keeps = new HashMap<>();
+        for (int i = 0; i < routes.size(); i++) {
+            Route next = routes.get(i);
+            int joint = line.size() - 1;
+            if (i > 0) {
+                corners.add(joint);
+            }
+            line.addAll(next.line.points().subList(1, next.line.size()));
+            next.corners.forEach(c -> corners.add(c + joint));
+            next.stops.forEach((c, s) -> stops.put(c + joint, s));
+            next.keeps.forEach((c, s) -> keeps.put(c + joint, s));
+            if (kept.get(i) < 1) {
+                keeps.put(joint, kept.get(i));
+            }
         }
         return new Route(new Polyline(line), corners, stops, keeps);
     }
@@ -152,6 +162,11 @@ public record Route(Polyline line, List<Integer> corners, Map<Integer, Double> s
         earlyKeeps.keySet().removeIf(i -> i >= last);
         return new Route(
                 new Polyline(points), corners.stream().filter(i -> i < last).toList(), earlyStops, earlyKeeps);
+    }
+
+    /** Whether the path turns hard at a point of the line. */
+    boolean isCorner(int index) {
+        return Collections.binarySearch(corners, index) >= 0;
     }
 
     /** Degrees by which the path turns at an inner point of the line. */

@@ -11,6 +11,7 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Headings;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.geometry.Polyline;
 
 /** One role while a timeline is compiled: where it has been planned to be so far, and what it holds. */
 final class Runner {
@@ -74,9 +75,10 @@ final class Runner {
     /** Drops the travels before {@code job} from the chain: it is under way now. */
     void advanceTo(Job job) {
         int i = chain.indexOf(job);
-        chain = chain.subList(i, chain.size());
-        chainCarries = chainCarries.subList(i, chainCarries.size());
-        chainFrom = chainFrom.subList(i, chainFrom.size());
+        // copies, since views of views of views would grow with every travel
+        chain = List.copyOf(chain.subList(i, chain.size()));
+        chainCarries = List.copyOf(chainCarries.subList(i, chainCarries.size()));
+        chainFrom = List.copyOf(chainFrom.subList(i, chainFrom.size()));
     }
 
     /** Whether the travel that has just ended goes over into the next without a stop. */
@@ -143,15 +145,20 @@ final class Runner {
             already = under.profile().metresAt(t - under.clock()) - chainFrom.get(0);
             standing = under.profile().standsFor(t - under.clock());
         }
-        Route whole = first.route;
+        List<Route> routes = new ArrayList<>(List.of(first.route));
         double[] ends = new double[jobs.size()];
-        ends[0] = whole.line().length();
+        Polyline before = first.route.line();
         for (int i = 1; i < jobs.size(); i++) {
             Job job = jobs.get(i);
-            Point from = whole.line().point(whole.line().size() - 1);
-            job.route = Route.of(from, (Travel) job.move);
-            whole = Route.joined(whole, job.route, next.keeps().get(i));
-            ends[i] = whole.line().length();
+            job.route = Route.of(before.point(before.size() - 1), (Travel) job.move);
+            routes.add(job.route);
+            before = job.route.line();
+        }
+        Route whole = Route.joined(routes, next.keeps());
+        int joint = 0;
+        for (int i = 0; i < ends.length; i++) {
+            joint += routes.get(i).line().size() - 1;
+            ends[i] = whole.line().metresAt(joint);
         }
         SpeedProfile profile = SpeedProfile.of(limits(whole, already, standing, ends, jobs, carries), speed);
         setPieces(t, already, jobs, ends, whole, profile);
@@ -242,7 +249,7 @@ final class Runner {
             }
             speedAt[i + 1] = Double.MAX_VALUE;
         }
-        if (firstPoint > 1 && !route.corners().contains(firstPoint - 1)) {
+        if (firstPoint > 1 && !route.isCorner(firstPoint - 1)) {
             double curvature = route.curvatureAt(firstPoint - 1);
             cap[0] = curvature > 0 ? Math.min(cap[0], Math.sqrt(pace.lateral() / curvature)) : cap[0];
         }
@@ -255,7 +262,7 @@ final class Runner {
 
     /** Slows what passes an inner point: by the turn table at a corner, by the lateral limit on a curve. */
     private void bend(Route route, int point, int i, double[] cap, double[] speedAt, double[] stop) {
-        if (route.corners().contains(point)) {
+        if (route.isCorner(point)) {
             double turn = route.turnDegreesAt(point);
             speedAt[i] = TurnTable.shareKept(turn) * Math.min(cap[i - 1], cap[i]);
             stop[i] = pace.plantSeconds(turn);

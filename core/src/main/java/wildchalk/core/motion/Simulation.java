@@ -67,12 +67,12 @@ final class Simulation {
         this.drill = drill;
         this.surface = surface;
         this.pace = pace;
-        this.reports = new Reports(drill);
+        this.reports = new Reports(drill, surface);
         this.steps = new StepBook(drill.steps());
         this.ballPlay = new BallPlay(this);
         this.watches = new Watches(drill, surface, runners, ballPlay.balls);
         this.deeds = new Deeds(this, ballPlay);
-        this.untils = new Untils(watches, reports, surface, this::cutShort);
+        this.untils = new Untils(watches, reports, this::cutShort);
     }
 
     Timeline run() {
@@ -372,7 +372,7 @@ final class Simulation {
         if (stuck.isEmpty()) {
             return false;
         }
-        List<Job> hopeless = reports.explainStuck(stuck, jobOf, surface, ballPlay.balls, now);
+        List<Job> hopeless = reports.explainStuck(stuck, jobOf, ballPlay.balls, now);
         ballPlay.forget(hopeless);
         for (Job job : hopeless) {
             giveUp(job, now);

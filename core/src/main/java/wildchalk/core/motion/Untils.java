@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.function.ObjDoubleConsumer;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Travel;
-import wildchalk.core.surface.Surface;
 
 /** Ends travels that go on until something happens, and says where that cannot be. */
 final class Untils {
@@ -20,17 +19,15 @@ final class Untils {
 
     private final Watches watches;
     private final Reports reports;
-    private final Surface surface;
     private final ObjDoubleConsumer<Job> cutShort;
     private final List<Until> all = new ArrayList<>();
     /** Those that wait for a moment of a move. */
     private final Map<Event, List<Watch>> onMoves = new HashMap<>();
 
     /** @param cutShort shortens a travel that is under way, at a second */
-    Untils(Watches watches, Reports reports, Surface surface, ObjDoubleConsumer<Job> cutShort) {
+    Untils(Watches watches, Reports reports, ObjDoubleConsumer<Job> cutShort) {
         this.watches = watches;
         this.reports = reports;
-        this.surface = surface;
         this.cutShort = cutShort;
     }
 
@@ -57,12 +54,12 @@ final class Untils {
 
     private void comes(Job job, Travel travel, double t) {
         switch (job.state) {
-            case WAITING -> reports.until("until-before", travel, surface, job.runner.at(t), 0, t);
+            case WAITING -> reports.until("until-before", travel, job.runner.at(t), 0, t);
             case RUNNING -> cutShort.accept(job, t);
             case DONE -> {
                 double waited = t - job.end;
                 if (waited > NO_WAIT_SECONDS) {
-                    reports.until("until-early", travel, surface, job.runner.at(job.end), waited, job.end);
+                    reports.until("until-early", travel, job.runner.at(job.end), waited, job.end);
                 }
             }
             case NEVER -> {} // said already
@@ -74,7 +71,7 @@ final class Untils {
         for (Until until : all) {
             Job job = until.job();
             if (!until.watch().hasFired() && job.state == Job.State.DONE) {
-                reports.until("until-never", until.travel(), surface, job.runner.at(job.end), 0, job.end);
+                reports.until("until-never", until.travel(), job.runner.at(job.end), 0, job.end);
             }
         }
     }

@@ -1,14 +1,20 @@
 package wildchalk.core.path;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Course;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.Layout;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.WaitingLine;
@@ -23,6 +29,9 @@ public final class Path implements Scene {
     private final Choices choices;
     /** The version with everything settled; it never leaves this class. */
     private final Progression settled;
+
+    /** Holds only final fields, so that whoever sees it sees it whole. */
+    private Index index;
 
     private Path(Progression version, Choices choices) {
         this.version = Objects.requireNonNull(version, "version");
@@ -99,6 +108,48 @@ public final class Path implements Scene {
     @Override
     public Course course() {
         return settled.course();
+    }
+
+    @Override
+    public Optional<Move> move(MoveId wanted) {
+        return Optional.ofNullable(index().moves.get(wanted));
+    }
+
+    @Override
+    public Optional<Step> stepOf(MoveId move) {
+        return Optional.ofNullable(index().stepOf.get(move));
+    }
+
+    @Override
+    public Optional<Role> role(RoleId wanted) {
+        return Optional.ofNullable(index().roles.get(wanted));
+    }
+
+    /** Made when it is first asked; two that are made at once are the same. */
+    private Index index() {
+        Index made = index;
+        if (made == null) {
+            made = new Index(settled);
+            index = made;
+        }
+        return made;
+    }
+
+    /** What is looked up by its id, since timing and telling ask for every move. */
+    private static final class Index {
+        private final Map<MoveId, Move> moves = new HashMap<>();
+        private final Map<MoveId, Step> stepOf = new HashMap<>();
+        private final Map<RoleId, Role> roles = new HashMap<>();
+
+        Index(Progression of) {
+            for (Step step : of.steps()) {
+                for (Move move : step.moves()) {
+                    moves.put(move.id(), move);
+                    stepOf.put(move.id(), step);
+                }
+            }
+            of.roles().forEach(r -> roles.put(r.id(), r));
+        }
     }
 
     @Override

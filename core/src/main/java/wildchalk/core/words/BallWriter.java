@@ -4,11 +4,15 @@ import static wildchalk.core.words.SentenceWriter.each;
 import static wildchalk.core.words.SentenceWriter.text;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.Board;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PassKind;
 import wildchalk.core.drill.PickUp;
@@ -42,12 +46,21 @@ final class BallWriter {
     private final Surface surface;
     private final Timeline timeline;
     private final Places places;
+    /** For each pass who has passed to its passer last. */
+    private final Map<MoveId, RoleId> before = new HashMap<>();
 
     BallWriter(Path drill, Surface surface, Timeline timeline, Places places) {
         this.drill = drill;
         this.surface = surface;
         this.timeline = timeline;
         this.places = places;
+        Map<RoleId, RoleId> last = new HashMap<>();
+        for (Move move : drill.moves()) {
+            if (move instanceof Pass pass) {
+                Optional.ofNullable(last.get(pass.role())).ifPresent(from -> before.put(pass.id(), from));
+                pass.receiver().ifPresent(r -> last.put(r, pass.role()));
+            }
+        }
     }
 
     Void pass(List<Phrase> phrases, Pass move) {
@@ -106,12 +119,7 @@ final class BallWriter {
 
     /** Whether the ball goes at a touch to whoever has just passed it here. */
     private boolean givesBack(Pass move, RoleId to) {
-        Optional<Pass> before = drill.moves().stream()
-                .takeWhile(m -> !m.id().equals(move.id()))
-                .filter(m -> m instanceof Pass p && p.receiver().equals(Optional.of(move.role())))
-                .reduce((a, b) -> b)
-                .map(m -> (Pass) m);
-        return move.oneTouch() && before.isPresent() && before.get().role().equals(to);
+        return move.oneTouch() && Optional.ofNullable(before.get(move.id())).equals(Optional.of(to));
     }
 
     private String toPlace(Target.ToPlace place) {
