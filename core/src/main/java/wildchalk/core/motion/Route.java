@@ -189,7 +189,9 @@ public record Route(Polyline line, List<Integer> corners, Map<Integer, Double> s
         Point a = line.point(index - 1);
         Point b = line.point(index);
         Point c = line.point(index + 1);
-        double sides = a.distanceTo(b) * b.distanceTo(c) * c.distanceTo(a);
+        double sides = (line.metresAt(index + 1) - line.metresAt(index))
+                * (line.metresAt(index) - line.metresAt(index - 1))
+                * c.distanceTo(a);
         return sides > 0 ? 2 * Math.abs(b.minus(a).cross(c.minus(b))) / sides : 0;
     }
 }

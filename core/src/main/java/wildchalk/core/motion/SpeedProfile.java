@@ -71,15 +71,19 @@ final class SpeedProfile {
         double tooFast = startSpeed;
         for (int i = 0; i < n; i++) {
             double length = limits.metresAt[i + 1] - limits.metresAt[i];
-            double reachable = Math.sqrt(v[i] * v[i] + 2 * limits.up[i] * length);
-            tooFast = Math.sqrt(Math.max(0, tooFast * tooFast - 2 * limits.down[i] * length));
+            double reachableSquared = v[i] * v[i] + 2 * limits.up[i] * length;
+            tooFast = tooFast > 0 ? Math.sqrt(Math.max(0, tooFast * tooFast - 2 * limits.down[i] * length)) : 0;
             if (i + 1 < n) {
-                v[i + 1] = Math.max(Math.min(v[i + 1], reachable), Math.min(tooFast, reachable));
+                double allowed = Math.max(v[i + 1], tooFast);
+                v[i + 1] = allowed * allowed <= reachableSquared ? allowed : Math.sqrt(reachableSquared);
             }
         }
         for (int i = n - 1; i > 0; i--) {
             double length = limits.metresAt[i + 1] - limits.metresAt[i];
-            v[i] = Math.min(v[i], Math.sqrt(v[i + 1] * v[i + 1] + 2 * limits.down[i] * length));
+            double brakedSquared = v[i + 1] * v[i + 1] + 2 * limits.down[i] * length;
+            if (v[i] * v[i] > brakedSquared) {
+                v[i] = Math.sqrt(brakedSquared);
+            }
         }
         return v;
     }
@@ -183,7 +187,7 @@ final class SpeedProfile {
             double up = limits.up[i];
             double down = limits.down[i];
             double peakSquared = (2 * up * down * length + down * from * from + up * to * to) / (up + down);
-            double top = Math.min(cap, Math.sqrt(peakSquared));
+            double top = cap * cap <= peakSquared ? cap : Math.sqrt(peakSquared);
             if (top < from || top < to) {
                 // end speeds that only a rounding, or a speed beyond the limit, makes unreachable: straight between
                 // them
