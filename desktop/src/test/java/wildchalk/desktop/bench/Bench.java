@@ -39,6 +39,8 @@ public final class Bench {
     private static final Surface COURT = Surfaces.find("handball").orElseThrow();
     private static final int STARTS = 5;
     private static final int ROUNDS = 25;
+    private static final int PLAYS = 3;
+    private static final double MAY_BE_LATE = 0.01;
 
     private Bench() {}
 
@@ -65,7 +67,7 @@ public final class Bench {
 
         Timeline timeline = Timeline.of(Path.usual(big), COURT, AgeBand.U16);
         double[] t = {0};
-        double sample = median(4000, () -> {
+        double sample = median(20_000, () -> {
             t[0] = (t[0] + 0.37) % timeline.seconds();
             timeline.roles().forEach(r -> timeline.poseAt(r, t[0]));
             timeline.ballIds().forEach(b -> timeline.ballAt(b, t[0]));
@@ -116,15 +118,24 @@ public final class Bench {
         });
     }
 
+    /** The middle of three, as for starts, since other guests of a machine may take a core away for seconds. */
     private static void play() throws IOException, InterruptedException {
-        String said = run("wildchalk.desktop.app.PlayForBench$Start", false);
-        Matcher m = Pattern.compile("frames ([0-9.]+) late ([0-9.E-]+)").matcher(said);
-        if (m.find()) {
-            line("play it on the board: 60 frames a second over those shown", 60, Double.parseDouble(m.group(1)), "");
-            line("late frames of playing it", 100 * Double.parseDouble(m.group(2)), 1, "%");
-        } else {
-            System.out.println("play it on the board: not measured: " + said);
+        double[] shown = new double[PLAYS];
+        double[] late = new double[PLAYS];
+        for (int i = 0; i < PLAYS; i++) {
+            String said = run("wildchalk.desktop.app.PlayForBench$Start", false);
+            Matcher m = Pattern.compile("frames ([0-9.]+) late ([0-9.E-]+)").matcher(said);
+            if (!m.find()) {
+                System.out.println("play it on the board: not measured: " + said);
+                return;
+            }
+            shown[i] = Double.parseDouble(m.group(1));
+            late[i] = 100 * Double.parseDouble(m.group(2));
         }
+        line(
+                "play it on the board: 60 frames a second, less 1 % that may be late",
+                60 * (1 - MAY_BE_LATE), middle(shown), "");
+        line("late frames of playing it", middle(late), 100 * MAY_BE_LATE, "%");
     }
 
     private static void binder() throws IOException, InterruptedException {
