@@ -8,7 +8,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -29,46 +28,9 @@ class TwoAtOnceTest {
     @TempDir
     Path folder;
 
-    private Process start(Path binder, Path shared, String who) throws IOException {
-        return new ProcessBuilder(
-                        System.getProperty("java.home") + "/bin/java",
-                        "-XX:+UseSerialGC",
-                        "-XX:TieredStopAtLevel=1",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        SaveMany.class.getName(),
-                        binder.toString(),
-                        shared.toString(),
-                        who,
-                        String.valueOf(TIMES))
-                .inheritIO()
-                .start();
-    }
-
     @Test
     void ofTwoProgramsThatSaveAtTheSameTimeNothingIsLost() throws Exception {
-        Binder binder = new Binder(folder);
-        Path shared = binder.drillsFolder().resolve("shared.drill.json");
-        DrillFile.ofNew(Demo.read("crossing-backs").withNotes("")).save(shared);
-        Process a = start(folder, shared, "a");
-        Process b = start(folder, shared, "b");
-        assertEquals(0, a.waitFor());
-        assertEquals(0, b.waitFor());
-        Set<String> words = new HashSet<>(
-                Arrays.asList(DrillFile.read(shared).drill().notes().strip().split(" ")));
-        Set<String> wanted = new HashSet<>();
-        for (int i = 0; i < TIMES; i++) {
-            wanted.addAll(List.of("a" + i, "b" + i));
-        }
-        assertEquals(wanted, words, "every save to the shared file");
-        Set<String> fresh = new HashSet<>();
-        for (Binder.Entry entry : binder.drills()) {
-            Drill drill = entry.content().orElseThrow().drill();
-            if (drill.title().startsWith("Shared ")) {
-                assertTrue(fresh.add(drill.notes()), "each in a file of its own");
-            }
-        }
-        assertEquals(wanted, fresh, "every new drill");
+        TwoPrograms.assertNothingIsLost(SaveMany.class, folder, TIMES);
     }
 
     @Test
