@@ -98,8 +98,11 @@ public record DrillFile(Drill drill, Extras extras) {
                                         + refused.getMessage(),
                                 refused);
                     }
-                    // the drill itself, and with its text what no version of ours knows
-                    if (!again.drill().equals(drill) || !again.toText().equals(text)) {
+                    // the drill itself, and where there is text that no version of ours knows, that too
+                    boolean same = again.drill().equals(drill)
+                            && (extras.isEmpty() && again.extras().isEmpty()
+                                    || again.toText().equals(text));
+                    if (!same) {
                         throw new IOException(file
                                 + ": this drill was not saved, since it would come back otherwise than it is; the file is as"
                                 + " it was. Undo the last edit and try again.");

@@ -1,10 +1,10 @@
 package wildchalk.core.binder;
 
+import com.fasterxml.jackson.core.io.JsonStringEncoder;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.DoubleNode;
 import com.fasterxml.jackson.databind.node.LongNode;
 import com.fasterxml.jackson.databind.node.NumericNode;
-import com.fasterxml.jackson.databind.node.TextNode;
 import java.util.Iterator;
 import java.util.Map;
 
@@ -30,13 +30,21 @@ public final class JsonText {
     }
 
     private static void write(JsonNode node, String indent, StringBuilder out) {
+        int start = out.length();
         if (!node.isContainerNode()) {
-            out.append(node);
+            value(node, out);
+            return;
         } else if (node.isEmpty()) {
             out.append(node.isArray() ? "[]" : "{}");
-        } else if (isFlat(node, 2) && oneLine(node).length() + indent.length() <= ONE_LINE_LENGTH) {
-            out.append(oneLine(node));
-        } else if (node.isArray()) {
+            return;
+        } else if (isFlat(node, 2)) {
+            oneLine(node, out, start + ONE_LINE_LENGTH - indent.length());
+            if (out.length() - start + indent.length() <= ONE_LINE_LENGTH) {
+                return;
+            }
+            out.setLength(start); // too long: line by line instead
+        }
+        if (node.isArray()) {
             String separator = "[\n";
             for (JsonNode element : node) {
                 out.append(separator).append(indent).append("  ");
@@ -76,28 +84,42 @@ public final class JsonText {
         return true;
     }
 
-    private static String oneLine(JsonNode node) {
+    /** Stops soon after a length that is too much anyway. */
+    private static void oneLine(JsonNode node, StringBuilder out, int longest) {
         if (!node.isContainerNode()) {
-            return node.toString();
+            value(node, out);
+            return;
         }
-        StringBuilder out = new StringBuilder(node.isArray() ? "[" : "{");
+        out.append(node.isArray() ? '[' : '{');
         String separator = "";
         if (node.isArray()) {
-            for (JsonNode element : node) {
-                out.append(separator).append(oneLine(element));
+            for (Iterator<JsonNode> i = node.elements(); i.hasNext() && out.length() <= longest; ) {
+                out.append(separator);
+                oneLine(i.next(), out, longest);
                 separator = ", ";
             }
-            return out.append(']').toString();
+        } else {
+            for (Iterator<Map.Entry<String, JsonNode>> i = node.fields(); i.hasNext() && out.length() <= longest; ) {
+                Map.Entry<String, JsonNode> field = i.next();
+                out.append(separator).append(quoted(field.getKey())).append(": ");
+                oneLine(field.getValue(), out, longest);
+                separator = ", ";
+            }
         }
-        for (Iterator<Map.Entry<String, JsonNode>> i = node.fields(); i.hasNext(); ) {
-            Map.Entry<String, JsonNode> field = i.next();
-            out.append(separator).append(quoted(field.getKey())).append(": ").append(oneLine(field.getValue()));
-            separator = ", ";
+        out.append(node.isArray() ? ']' : '}');
+    }
+
+    private static void value(JsonNode node, StringBuilder out) {
+        if (node.isNumber() || node.isBoolean()) {
+            out.append(node.asText());
+        } else if (node.isTextual()) {
+            out.append(quoted(node.textValue()));
+        } else {
+            out.append(node);
         }
-        return out.append('}').toString();
     }
 
     private static String quoted(String text) {
-        return TextNode.valueOf(text).toString();
+        return '"' + String.valueOf(JsonStringEncoder.getInstance().quoteAsString(text)) + '"';
     }
 }

@@ -37,6 +37,10 @@ public record Drill(
         themes.forEach(t -> Limits.text("theme", t, Limits.LINE));
         Limits.count("themes", themes.size(), Limits.THEMES);
         Limits.count("versions", progressions.size(), Limits.VERSIONS);
+        Limits.count(
+                "moves and points in all versions together",
+                progressions.stream().mapToInt(Progression::size).sum(),
+                Limits.SIZE);
         themes = List.copyOf(themes);
         progressions = List.copyOf(progressions);
         if (progressions.isEmpty()) {

@@ -19,16 +19,21 @@ public final class Limits {
     /** Farther out than this from the middle of the surface nobody stands, m. */
     public static final double METRES = 500;
 
-    public static final int ROLES = 200;
-    public static final int GEAR = 1000;
-    public static final int STEPS = 200;
-    public static final int MOVES = 2000;
+    public static final int ROLES = 100;
+    public static final int GEAR = 500;
+    public static final int STEPS = 100;
+    public static final int MOVES = 1200;
+    /** In one step. */
+    public static final int STEP_MOVES = 120;
     /** All points of all paths of a version. */
-    public static final int POINTS = 20_000;
+    public static final int POINTS = 6000;
 
-    public static final int FORKS = 40;
-    public static final int BRANCHES = 40;
-    public static final int VERSIONS = 40;
+    public static final int FORKS = 20;
+    public static final int BRANCHES = 20;
+    public static final int VERSIONS = 30;
+    /** All moves and points of all versions. */
+    public static final int SIZE = 40_000;
+
     public static final int THEMES = 40;
 
     private Limits() {}

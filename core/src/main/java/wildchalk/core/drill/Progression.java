@@ -53,6 +53,7 @@ public record Progression(
         Limits.count("players", roles.size(), Limits.ROLES);
         Limits.count("steps", steps.size(), Limits.STEPS);
         Limits.count("forks", course.forks().size(), Limits.FORKS);
+        steps.forEach(s -> Limits.count("moves in a step", s.moves().size(), Limits.STEP_MOVES));
         Limits.count("moves", moves(steps), Limits.MOVES);
         Limits.count("points of paths", points(steps), Limits.POINTS);
     }

@@ -30,15 +30,21 @@ public final class EventNames {
 
     private final Scene drill;
     private final Surface surface;
-    private final Map<MoveId, Integer> order;
+    /** Numbers of the moves; counted when the first is named. */
+    private Map<MoveId, Integer> order = Map.of();
     /** How many moves of a kind each role has. */
     private final Map<List<Object>, Integer> ofAKind = new HashMap<>();
 
     public EventNames(Scene drill, Surface surface) {
         this.drill = drill;
         this.surface = surface;
-        this.order = drill.moveOrder();
-        drill.moves().forEach(m -> ofAKind.merge(kind(m), 1, Integer::sum));
+    }
+
+    private void count() {
+        if (order.isEmpty()) {
+            order = drill.moveOrder();
+            drill.moves().forEach(m -> ofAKind.merge(kind(m), 1, Integer::sum));
+        }
     }
 
     private static List<Object> kind(Move move) {
@@ -84,12 +90,14 @@ public final class EventNames {
 
     /** The label; with the sentence's letter when the role has several moves of the kind. */
     private String actor(Move other) {
+        count();
         String label = label(other.role());
         return ofAKind.get(kind(other)) > 1 ? label + " (" + letter(other.id()) + ")" : label;
     }
 
     /** The letter of a move's sentence. */
     public String letter(MoveId id) {
+        count();
         return Letters.of(order.get(id));
     }
 

@@ -104,14 +104,14 @@ public enum LargeShapes {
         List<Move> moves = IntStream.range(0, n)
                 .mapToObj(i -> (Move) run("m" + i, i % roles, path(points, i % 2 == 0)))
                 .toList();
-        return made(roles(roles), List.of(), List.of(step(0, moves)), Course.PLAIN);
+        return made(roles(roles), List.of(), inSteps(moves), Course.PLAIN);
     }
 
     private static Progression chain(int n) {
         List<Move> moves = IntStream.range(0, n)
                 .mapToObj(i -> (Move) run("m" + i, 0, path(1 + i % 3, false)))
                 .toList();
-        return made(roles(1), List.of(ball(0)), List.of(step(0, moves)), Course.PLAIN);
+        return made(roles(1), List.of(ball(0)), inSteps(moves), Course.PLAIN);
     }
 
     private static Progression passes(int n) {
@@ -125,7 +125,7 @@ public enum LargeShapes {
                         PassKind.AIR,
                         Weight.FIRM))
                 .toList();
-        return made(roles(10), List.of(ball(0)), List.of(step(0, moves)), Course.PLAIN);
+        return made(roles(10), List.of(ball(0)), inSteps(moves), Course.PLAIN);
     }
 
     private static Progression queue(int n) {
@@ -142,7 +142,7 @@ public enum LargeShapes {
                         Effort.HARD,
                         path(1 + i % 2, false)))
                 .toList();
-        return made(roles(roles), List.of(), List.of(step(0, moves)), Course.PLAIN);
+        return made(roles(roles), List.of(), inSteps(moves), Course.PLAIN);
     }
 
     /** The first waits for a call that nobody makes, every other for the one before. */
@@ -150,7 +150,7 @@ public enum LargeShapes {
         Progression queue = queue(n);
         List<Move> moves = new ArrayList<>(queue.moves());
         moves.set(0, moves.get(0).withTrigger(Optional.of(new Trigger(new Event.IsCalled("go"), 0))));
-        return queue.withSteps(List.of(step(0, moves)));
+        return queue.withSteps(inSteps(moves));
     }
 
     private static Progression untils(int n) {
@@ -170,7 +170,7 @@ public enum LargeShapes {
                     path(4, false),
                     Optional.of(near)));
         }
-        return made(roles(roles), List.of(), List.of(step(0, moves)), Course.PLAIN);
+        return made(roles(roles), List.of(), inSteps(moves), Course.PLAIN);
     }
 
     private static Progression steps(int n) {
@@ -228,8 +228,56 @@ public enum LargeShapes {
         return made(roles(4), List.of(ball(0)), steps, course);
     }
 
+    /** Everything at once, as much as there may be in one version and in as many versions as there is room for. */
+    public static Drill largest() {
+        List<Move> moves = new ArrayList<>();
+        for (int i = 0; i < Limits.MOVES; i++) {
+            moves.add(run("m" + i, i % Limits.ROLES, path(Limits.POINTS / Limits.MOVES, i % 3 == 0)));
+        }
+        List<Step> steps = new ArrayList<>();
+        List<Fork> forks = new ArrayList<>();
+        int each = Limits.MOVES / Limits.STEPS;
+        for (int s = 0; s < Limits.STEPS; s++) {
+            Step step = step(s, moves.subList(s * each, (s + 1) * each));
+            boolean second = s % 5 == 2;
+            if (s % 5 == 1) {
+                forks.add(new Fork(
+                        new ForkId("f" + s),
+                        new StepId("s" + (s - 1)),
+                        Fork.By.CHANCE,
+                        Optional.empty(),
+                        Optional.empty(),
+                        List.of(branch("a"), branch("b"))));
+            }
+            ForkId last = forks.isEmpty() ? null : forks.get(forks.size() - 1).id();
+            steps.add(
+                    s % 5 == 1 || second
+                            ? step.withOn(Optional.of(new OnBranch(last, new BranchId(second ? "b" : "a"))))
+                            : step);
+        }
+        Progression base = made(roles(Limits.ROLES), List.of(ball(0)), steps, Course.PLAIN.withForks(forks))
+                .withGear(gear(Limits.GEAR).gear());
+        List<Progression> versions = new ArrayList<>(List.of(base));
+        for (int v = 1; v < Limits.SIZE / base.size(); v++) {
+            versions.add(base.withId(new ProgressionId("v" + v))
+                    .withTitle("Version " + v)
+                    .withBasedOn(v % 2 == 0 ? Optional.of(base.id()) : Optional.empty()));
+        }
+        return Drill.blank("Largest", new SurfaceUse("handball", "whole"), Audience.USUAL)
+                .withProgressions(versions);
+    }
+
     private static Branch branch(String id) {
         return new Branch(new BranchId(id), id, 1);
+    }
+
+    /** As few steps as hold them. */
+    private static List<Step> inSteps(List<Move> moves) {
+        List<Step> steps = new ArrayList<>();
+        for (int i = 0; i < moves.size(); i += Limits.STEP_MOVES) {
+            steps.add(step(steps.size(), moves.subList(i, Math.min(moves.size(), i + Limits.STEP_MOVES))));
+        }
+        return steps;
     }
 
     private static Step step(int i, List<Move> moves) {

@@ -14,6 +14,8 @@ import javafx.stage.Window;
 import wildchalk.core.drill.Backdrop;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.text.LengthUnit;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Ui;
 
 /** Asks how a picture lies under the drawing, and whether the drill's file keeps it. */
 final class BackdropDialog {

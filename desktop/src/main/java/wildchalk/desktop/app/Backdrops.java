@@ -5,6 +5,7 @@ import java.util.Optional;
 import wildchalk.core.drill.Backdrop;
 import wildchalk.core.edit.Wholes;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.Ui;
 
 /** Lays a picture under the drawing, to be traced: in the drill's file, or in this window only. */
 final class Backdrops {

@@ -22,6 +22,8 @@ import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.style.Ground;
 

@@ -12,6 +12,7 @@ import wildchalk.core.drill.Slugs;
 import wildchalk.core.surface.Surface;
 import wildchalk.desktop.binder.BinderActions;
 import wildchalk.desktop.document.Faults;
+import wildchalk.desktop.ui.Ui;
 
 /** Does for the Binder what needs the window: files are chosen, taken in and handed on. */
 final class BinderDesk implements BinderActions {

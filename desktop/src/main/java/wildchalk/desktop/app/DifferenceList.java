@@ -16,6 +16,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.words.Differences;
+import wildchalk.desktop.ui.Ui;
 
 /** What differs between two states of a drill; each version that differs can be ticked. */
 final class DifferenceList extends ScrollPane {

@@ -7,6 +7,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.desktop.board.FrameView;
 import wildchalk.desktop.document.Worker;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.paint.Frame;

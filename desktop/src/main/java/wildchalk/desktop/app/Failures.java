@@ -5,6 +5,7 @@ import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.NotDirectoryException;
+import wildchalk.desktop.ui.Ui;
 
 /** Failures in words, in one line: the system often gives no more than a path. */
 final class Failures {

@@ -11,6 +11,8 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.stage.Window;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Ui;
 
 /** One sheet with all the keys. The text file {@code keys.txt} is the one place for them. */
 final class HelpSheet {

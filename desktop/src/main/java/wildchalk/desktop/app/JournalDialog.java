@@ -8,6 +8,8 @@ import javafx.scene.control.ButtonType;
 import javafx.stage.Window;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.LeftJournals;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Ui;
 
 /** Asks whether what a crash has left should come back, and says what that would be. */
 final class JournalDialog {

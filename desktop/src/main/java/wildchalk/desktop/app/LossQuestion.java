@@ -9,6 +9,8 @@ import javafx.scene.control.ButtonType;
 import javafx.stage.Window;
 import wildchalk.core.edit.Edit;
 import wildchalk.desktop.document.Consent;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Ui;
 
 /** Asks before an edit takes away what other versions have added to what it is about. */
 final class LossQuestion implements Consent {

@@ -28,6 +28,9 @@ import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Stored;
 import wildchalk.desktop.share.Sharing;
 import wildchalk.desktop.surface.SurfaceChooser;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.FileDialogs;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.style.Ground;
 

@@ -16,6 +16,8 @@ import javafx.scene.layout.Region;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.share.Sharing;
+import wildchalk.desktop.ui.Tips;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.Ground;
 
 /** The bar at the top: places on the left, what can be done with the open drill on the right. */

@@ -13,6 +13,8 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.style.Ground;
 

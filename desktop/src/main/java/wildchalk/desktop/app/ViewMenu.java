@@ -10,6 +10,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import wildchalk.core.text.LengthUnit;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.StrokeCode;
 
 /** How things are shown: units, strokes, size of text, the part of the surface, the signs. */

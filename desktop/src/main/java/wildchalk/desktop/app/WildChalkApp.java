@@ -9,6 +9,8 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
+import wildchalk.desktop.ui.FileDialogs;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.Fonts;
 import wildchalk.picture.style.Ground;
 

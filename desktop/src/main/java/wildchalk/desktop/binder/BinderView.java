@@ -32,7 +32,8 @@ import wildchalk.core.binder.ConflictingCopies;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Expected;
 import wildchalk.core.binder.Favourites;
-import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.ui.NextFrame;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.Ground;
 
 /** Shows the drills of a binder as cards: searched as one types, favourites first if wanted, the archive apart. */
@@ -42,6 +43,9 @@ public final class BinderView extends BorderPane {
     private static final int CARD_WIDTH = Miniature.WIDTH + 44;
 
     private static final int CARD_HEIGHT = Miniature.HEIGHT + 90;
+
+    /** So many new cards come with a frame. */
+    private static final int NEW_CARDS = 3;
 
     /** Which drills are shown. */
     private enum Shelf {
@@ -76,6 +80,11 @@ public final class BinderView extends BorderPane {
     private final List<DrillCard> pool = new ArrayList<>();
 
     private int dealt;
+    /** So many cards shall be there. */
+    private int wanted;
+    /** Goes up with each fill: what was to be dealt for an earlier one is not wanted any more. */
+    private int fills;
+
     private volatile int request;
 
     public BinderView(BinderActions actions) {
@@ -241,7 +250,9 @@ public final class BinderView extends BorderPane {
         pool.forEach(DrillCard::rest);
         dealt = 0;
         scroll.setVvalue(0);
-        show(deal(0));
+        wanted = Math.min(found.size(), page());
+        show(deal(0, Math.min(wanted, pool.size() + NEW_CARDS)));
+        dealOn(++fills);
         count.setText(
                 search.getText().isBlank()
                         ? Ui.text("binder.count", hits.size(), binder.folder().getFileName())
@@ -251,19 +262,21 @@ public final class BinderView extends BorderPane {
 
     /** Surfaces of one's own; few, so they are built anew. */
     private void fillSurfaces() {
-        String wanted = search.getText().strip().toLowerCase(Locale.ROOT);
+        String asked = search.getText().strip().toLowerCase(Locale.ROOT);
         List<Node> list = new ArrayList<>();
         for (Binder.SurfaceEntry entry : surfaces) {
             String name = entry.content()
                     .map(c -> c.surface().title())
                     .orElse(entry.file().getFileName().toString());
-            if (name.toLowerCase(Locale.ROOT).contains(wanted)) {
+            if (name.toLowerCase(Locale.ROOT).contains(asked)) {
                 list.add(entry.content()
                         .map(c -> (Node) new SurfaceCard(c.surface(), entry.file(), ground, actions))
                         .orElseGet(() -> DrillCard.broken(entry.problem().orElseThrow())));
             }
         }
         found = List.of();
+        wanted = 0;
+        fills++;
         pool.forEach(DrillCard::rest);
         scroll.setVvalue(0);
         cards.getChildren().setAll(list);
@@ -284,7 +297,27 @@ public final class BinderView extends BorderPane {
         if (shelf == Shelf.SURFACES) {
             return; // all of them are there
         }
-        cards.getChildren().addAll(deal(cards.getChildren().size()));
+        wanted = Math.min(found.size(), cards.getChildren().size() + page());
+        dealOn(++fills);
+    }
+
+    /** New cards come a few with each frame, since their looks are worked out as they come. */
+    private void dealOn(int mine) {
+        int there = cards.getChildren().size();
+        if (mine != fills || shelf == Shelf.SURFACES || isDealt()) {
+            return;
+        }
+        NextFrame.run(() -> {
+            if (mine == fills) {
+                cards.getChildren().addAll(deal(there, Math.min(wanted, there + NEW_CARDS)));
+                dealOn(mine);
+            }
+        });
+    }
+
+    /** Whether all cards that can be seen are there. */
+    public boolean isDealt() {
+        return cards.getChildren().size() >= wanted;
     }
 
     /** So many cards are built at a time: what can be seen. More come when somebody scrolls to the end. */
@@ -294,10 +327,10 @@ public final class BinderView extends BorderPane {
         return Math.max(6, columns * rows);
     }
 
-    /** Cards for the next files that were found. */
-    private List<Node> deal(int from) {
+    /** Cards for some of the files that were found. */
+    private List<Node> deal(int from, int until) {
         List<Node> dealing = new ArrayList<>();
-        for (Path file : found.subList(from, Math.min(found.size(), from + page()))) {
+        for (Path file : found.subList(from, until)) {
             Binder.Entry entry = entries.get(file);
             if (entry.content().isEmpty()) {
                 dealing.add(DrillCard.broken(entry.problem().orElseThrow()));
@@ -319,14 +352,14 @@ public final class BinderView extends BorderPane {
     }
 
     /** Only what differs is taken out and put in: a node that stays keeps its looks, which are dear to work out. */
-    private void show(List<Node> wanted) {
+    private void show(List<Node> dealing) {
         List<Node> there = cards.getChildren();
         int same = 0;
-        while (same < Math.min(there.size(), wanted.size()) && there.get(same) == wanted.get(same)) {
+        while (same < Math.min(there.size(), dealing.size()) && there.get(same) == dealing.get(same)) {
             same++;
         }
         there.subList(same, there.size()).clear();
-        there.addAll(wanted.subList(same, wanted.size()));
+        there.addAll(dealing.subList(same, dealing.size()));
     }
 
     /** Does what a card asks for, and shows the binder as it is then. */

@@ -15,9 +15,9 @@ import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Limits;
-import wildchalk.desktop.app.Dialogs;
-import wildchalk.desktop.app.Limited;
-import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Limited;
+import wildchalk.desktop.ui.Ui;
 
 /** Small questions about a drill in the Binder. */
 final class CardDialogs {

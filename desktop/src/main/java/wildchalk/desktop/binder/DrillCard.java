@@ -11,7 +11,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -20,7 +19,8 @@ import javafx.scene.layout.VBox;
 import wildchalk.core.binder.FormatProblem;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.text.Numbers;
-import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.ui.LazyMenu;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
 
@@ -40,7 +40,7 @@ final class DrillCard extends StackPane {
     private final Label title = new Label();
     private final Label about = new Label();
     private final Label figures = new Label();
-    private final MenuButton menu = new MenuButton("\u22ef");
+    private final LazyMenu menu = new LazyMenu("\u22ef", m -> fillMenu());
     private final CardPainters painters;
     private final BiConsumer<CardAction, Path> act;
     private Path file;
@@ -71,8 +71,6 @@ final class DrillCard extends StackPane {
         card.hoverProperty().addListener((o, was, is) -> play(is || card.isFocused()));
         card.focusedProperty().addListener((o, was, is) -> play(is || card.isHover()));
         menu.getStyleClass().add("card-menu");
-        menu.setOnShowing(e -> fillMenu());
-        menu.getItems().add(new MenuItem()); // an empty menu does not open; it is filled as it does
         HBox corner = new HBox(menu);
         corner.setAlignment(Pos.TOP_RIGHT);
         corner.setPickOnBounds(false);

@@ -5,7 +5,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.HBox;
@@ -15,8 +14,9 @@ import javafx.scene.layout.VBox;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.LengthUnit;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.surface.SurfacePicture;
+import wildchalk.desktop.ui.LazyMenu;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.Ground;
 
 /** A surface of one's own in the Binder: what it looks like, and what can be done with it. */
@@ -43,14 +43,15 @@ final class SurfaceCard extends StackPane {
         card.getProperties().put(DrillCard.DRILL, surface.id());
         card.setAccessibleText(Ui.text("binder.surface.edit", surface.title()));
         card.setOnAction(e -> actions.editSurface(file));
-        MenuButton menu = new MenuButton("\u22ef");
+        LazyMenu menu = new LazyMenu(
+                "\u22ef",
+                m -> m.getItems()
+                        .setAll(
+                                item("card-edit-surface", "card.EDIT_SURFACE", () -> actions.editSurface(file)),
+                                item("card-drill-on", "card.DRILL_ON", () -> actions.newDrillOn(surface))));
         menu.getStyleClass().add("card-menu");
         menu.getProperties().put(DrillCard.DRILL, surface.id());
         menu.setAccessibleText(Ui.text("card.menu", surface.title()));
-        menu.getItems()
-                .addAll(
-                        item("card-edit-surface", "card.EDIT_SURFACE", () -> actions.editSurface(file)),
-                        item("card-drill-on", "card.DRILL_ON", () -> actions.newDrillOn(surface)));
         HBox corner = new HBox(menu);
         corner.setAlignment(Pos.TOP_RIGHT);
         corner.setPickOnBounds(false);

@@ -11,9 +11,9 @@ import javafx.scene.layout.Region;
 import wildchalk.core.arrange.Alignments.Axis;
 import wildchalk.core.edit.Arrangements;
 import wildchalk.core.surface.Position;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
+import wildchalk.desktop.ui.Ui;
 
 /** What can be done with what is chosen, as a menu: under the other mouse button and in the head of the board. */
 final class ArrangeMenu {

@@ -12,9 +12,9 @@ import wildchalk.core.edit.Placements;
 import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.path.Path;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
+import wildchalk.desktop.ui.Ui;
 
 /** What can be done with what is chosen, by key or from the menu. Each is one undoable edit. */
 public final class Arranging {

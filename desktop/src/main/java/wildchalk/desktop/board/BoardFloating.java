@@ -9,9 +9,9 @@ import wildchalk.core.finding.Finding;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.words.Places;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Viewport;
 

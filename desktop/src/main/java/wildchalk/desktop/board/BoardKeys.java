@@ -19,10 +19,10 @@ import wildchalk.core.edit.Tellings;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Goals;
 import wildchalk.core.text.LengthUnit;
-import wildchalk.desktop.app.Dialogs;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Viewport;
 

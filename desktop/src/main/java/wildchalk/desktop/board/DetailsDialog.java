@@ -41,10 +41,10 @@ import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Numbers;
-import wildchalk.desktop.app.Dialogs;
-import wildchalk.desktop.app.Limited;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Limited;
+import wildchalk.desktop.ui.Ui;
 
 /** The sheet of one thing: where it stands exactly, where it looks, and what it is. */
 final class DetailsDialog {

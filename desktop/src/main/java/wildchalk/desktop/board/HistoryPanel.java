@@ -12,8 +12,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.Ui;
 
 /** Everything that was done since the drill was opened, by name; pressing a line goes there. */
 final class HistoryPanel extends VBox {

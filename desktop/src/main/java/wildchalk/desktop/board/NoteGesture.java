@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.edit.Placements;
 import wildchalk.core.geometry.Point;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.paint.Viewport;
 
 /** A note: a click puts it down, a pull gives it an arrow. */

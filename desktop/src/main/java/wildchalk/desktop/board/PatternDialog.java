@@ -20,8 +20,8 @@ import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Numbers;
-import wildchalk.desktop.app.Dialogs;
-import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Ui;
 
 /** Asks for the measures of a pattern; lengths are typed freely. */
 final class PatternDialog {

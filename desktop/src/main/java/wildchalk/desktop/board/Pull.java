@@ -23,7 +23,7 @@ import wildchalk.core.drill.Weight;
 import wildchalk.core.edit.Tellings;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.MoveSpan;
-import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.paint.Frame;
 
 /**

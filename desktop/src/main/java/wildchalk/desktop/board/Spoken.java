@@ -6,9 +6,9 @@ import wildchalk.core.motion.Readings;
 import wildchalk.core.path.Path;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.words.Places;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
+import wildchalk.desktop.ui.Ui;
 
 /** What is chosen, as a sentence for a screen reader and the status line. */
 final class Spoken {

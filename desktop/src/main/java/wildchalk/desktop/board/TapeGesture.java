@@ -6,7 +6,7 @@ import wildchalk.core.arrange.Snapping;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Numbers;
-import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Viewport;
 

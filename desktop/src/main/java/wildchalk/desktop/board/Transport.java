@@ -16,11 +16,11 @@ import javafx.scene.layout.Region;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.text.Numbers;
 import wildchalk.desktop.app.Shown;
-import wildchalk.desktop.app.Tips;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.strip.StripView;
 import wildchalk.desktop.talk.TalkView;
+import wildchalk.desktop.ui.Tips;
+import wildchalk.desktop.ui.Ui;
 
 /** Below the board: playing, the clock, what is chosen, and who is followed. */
 final class Transport extends HBox {

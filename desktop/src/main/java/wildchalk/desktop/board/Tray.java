@@ -20,8 +20,8 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import wildchalk.core.arrange.PatternKind;
-import wildchalk.desktop.app.Tips;
-import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.ui.Tips;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.paint.TrayArt;
 import wildchalk.picture.style.Ground;
 

@@ -10,8 +10,8 @@ import wildchalk.core.edit.Placements;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Numbers;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Viewport;
 

@@ -27,11 +27,11 @@ import wildchalk.core.ladder.Ladder;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Way;
 import wildchalk.core.text.Numbers;
-import wildchalk.desktop.app.Dialogs;
-import wildchalk.desktop.app.Limited;
-import wildchalk.desktop.app.Tips;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Limited;
+import wildchalk.desktop.ui.Tips;
+import wildchalk.desktop.ui.Ui;
 
 /** The versions of the open drill in a row, and the paths through the one that is shown. */
 public final class LadderBar extends HBox {

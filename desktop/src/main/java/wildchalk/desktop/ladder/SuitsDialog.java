@@ -14,9 +14,9 @@ import javafx.stage.Window;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.Suits;
-import wildchalk.desktop.app.Dialogs;
-import wildchalk.desktop.app.Limited;
-import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Limited;
+import wildchalk.desktop.ui.Ui;
 
 /** Asks whom a version suits: ages, and a level in the coach's words. */
 final class SuitsDialog extends Dialog<Suits> {

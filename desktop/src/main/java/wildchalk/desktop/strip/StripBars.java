@@ -1,15 +1,20 @@
 package wildchalk.desktop.strip;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.motion.Happening;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.telling.Delays;
+import wildchalk.core.words.Sentence;
 import wildchalk.core.words.SlotKind;
 import wildchalk.picture.export.Told;
 
@@ -33,8 +38,15 @@ final class StripBars {
     private final List<Bar> bars = new ArrayList<>();
     private final List<Thread> threads = new ArrayList<>();
 
+    /** What happens first with the ball of each move. */
+    private final Map<MoveId, Happening> firsts = new HashMap<>();
+
+    private final Map<MoveId, Sentence> sentences = new HashMap<>();
+
     private StripBars(Told told) {
         this.told = told;
+        told.timeline().happenings().forEach(h -> h.move().ifPresent(m -> firsts.putIfAbsent(m, h)));
+        told.talk().steps().forEach(s -> s.sentences().forEach(w -> sentences.put(w.move(), w)));
     }
 
     static StripBars of(Told told) {
@@ -97,15 +109,13 @@ final class StripBars {
     }
 
     private Optional<Integer> ballLane(Move move) {
-        return told.timeline().happenings().stream()
-                .filter(h -> h.move().equals(Optional.of(move.id())))
-                .findFirst()
+        return Optional.ofNullable(firsts.get(move.id()))
                 .map(h -> told.path().roles().size() + told.timeline().ballIds().indexOf(h.ball()));
     }
 
     /** The verb of the move's own sentence; for what is done on the spot, its first words. */
     private String verb(Move move) {
-        return told.talk().sentence(move.id()).stream()
+        return Stream.ofNullable(sentences.get(move.id()))
                 .flatMap(s -> s.phrases().stream().skip(1))
                 .filter(p ->
                         p.match(plain -> true, slot -> slot.what() == SlotKind.MANNER || slot.what() == SlotKind.KIND))

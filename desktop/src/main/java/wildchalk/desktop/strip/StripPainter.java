@@ -11,7 +11,7 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.motion.StepSpan;
-import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
 

@@ -23,9 +23,9 @@ import wildchalk.core.drill.Side;
 import wildchalk.core.edit.Tellings;
 import wildchalk.core.telling.Delays;
 import wildchalk.core.text.Numbers;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
 

@@ -37,9 +37,9 @@ import wildchalk.core.surface.OwnSurfaces;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.text.LengthUnit;
-import wildchalk.desktop.app.Dialogs;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.board.AgeText;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.Ground;
 
 /** Asks what a drill is drawn on: every surface as a picture, then its size, part and lines. */

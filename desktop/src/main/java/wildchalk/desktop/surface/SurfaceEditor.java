@@ -41,9 +41,9 @@ import wildchalk.core.surface.Size;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.text.LengthUnit;
-import wildchalk.desktop.app.Dialogs;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.board.TextOf;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.Ground;
 
 /** Lays out a surface: its size, lines, circles, spots, points with names, zones and goals, drawn on it. */

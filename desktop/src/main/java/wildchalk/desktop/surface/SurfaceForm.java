@@ -23,8 +23,8 @@ import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.surface.View;
 import wildchalk.core.text.LengthUnit;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.board.TextOf;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.Ground;
 
 /** How a chosen surface is used: its size, the part that is shown, how it lies, other lines on it; with a picture. */

@@ -17,7 +17,7 @@ import wildchalk.core.surface.Size;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
 import wildchalk.core.text.LengthUnit;
-import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.ui.Ui;
 
 /** Adds parts to a surface and takes them out: markings, then landmarks, zones and goals, in this order. */
 final class SurfaceParts {

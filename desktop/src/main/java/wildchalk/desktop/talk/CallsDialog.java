@@ -11,9 +11,9 @@ import javafx.scene.layout.GridPane;
 import javafx.stage.Window;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Limits;
-import wildchalk.desktop.app.Dialogs;
 import wildchalk.desktop.app.Shown;
-import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Ui;
 
 /** Asks what a coach may call: which words, how many of them together, and which may follow each other. */
 final class CallsDialog extends Dialog<CallSet> {

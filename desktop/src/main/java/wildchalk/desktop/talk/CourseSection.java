@@ -11,7 +11,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -28,9 +27,10 @@ import wildchalk.core.edit.Edit;
 import wildchalk.core.telling.Branching;
 import wildchalk.core.telling.CourseOffers;
 import wildchalk.core.words.CourseWords;
-import wildchalk.desktop.app.Tips;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.LazyMenu;
+import wildchalk.desktop.ui.Tips;
+import wildchalk.desktop.ui.Ui;
 
 /** Below the steps: rules and calls, what comes after the rep, what the version changes, and cautions. */
 final class CourseSection {
@@ -100,8 +100,9 @@ final class CourseSection {
 
     private Node rules() {
         Progression whole = document.version();
-        MenuButton add = new MenuButton();
-        LazyMenu.of(Ui.text("talk.rule.add"), "rule-add", () -> fillRules(add), add);
+        LazyMenu add = new LazyMenu(Ui.text("talk.rule.add"), this::fillRules).withArrow();
+        add.setId("rule-add");
+        add.getStyleClass().addAll("step-menu", "plain");
         VBox box = new VBox(3, head(Ui.text("talk.rules"), add));
         box.getStyleClass().add("course");
         for (Rule rule : whole.course().rules()) {
@@ -116,7 +117,7 @@ final class CourseSection {
         return box;
     }
 
-    private void fillRules(MenuButton add) {
+    private void fillRules(LazyMenu add) {
         Progression whole = document.version();
         Map<String, Menu> groups = new LinkedHashMap<>();
         add.getItems().clear();
@@ -135,7 +136,7 @@ final class CourseSection {
         add.getItems().add(calls);
     }
 
-    private static Menu menu(MenuButton add, Map<String, Menu> groups, String name) {
+    private static Menu menu(LazyMenu add, Map<String, Menu> groups, String name) {
         return groups.computeIfAbsent(name, n -> {
             Menu menu = new Menu(n);
             menu.setMnemonicParsing(false);
@@ -162,8 +163,9 @@ final class CourseSection {
 
     private Node after() {
         Progression whole = document.version();
-        MenuButton add = new MenuButton();
-        LazyMenu.of(Ui.text("talk.rotation.add"), "rotation-add", () -> fillRotation(add), add);
+        LazyMenu add = new LazyMenu(Ui.text("talk.rotation.add"), this::fillRotation).withArrow();
+        add.setId("rotation-add");
+        add.getStyleClass().addAll("step-menu", "plain");
         VBox box = new VBox(3, head(Ui.text("talk.rotation"), add));
         box.getStyleClass().add("course");
         whole.course()
@@ -178,7 +180,7 @@ final class CourseSection {
         return box;
     }
 
-    private void fillRotation(MenuButton add) {
+    private void fillRotation(LazyMenu add) {
         Progression whole = document.version();
         Menu launch = new Menu(Ui.text("talk.launch"));
         for (Launch l : CourseOffers.launches(document.path())) {

@@ -6,7 +6,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wildchalk.core.text.Numbers;
-import wildchalk.desktop.app.Ui;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Told;
 
 /** What a rep takes: seconds, metres, players, balls. */

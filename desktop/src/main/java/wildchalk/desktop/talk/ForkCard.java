@@ -6,7 +6,6 @@ import javafx.scene.Node;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextInputDialog;
 import javafx.scene.control.ToggleButton;
@@ -23,11 +22,12 @@ import wildchalk.core.edit.Tellings;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.words.CourseWords;
-import wildchalk.desktop.app.Dialogs;
-import wildchalk.desktop.app.Limited;
-import wildchalk.desktop.app.Tips;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.LazyMenu;
+import wildchalk.desktop.ui.Limited;
+import wildchalk.desktop.ui.Tips;
+import wildchalk.desktop.ui.Ui;
 
 /** A place in the talk-through from which the rep can go several ways: one button a way, the taken one pressed. */
 final class ForkCard {
@@ -52,8 +52,9 @@ final class ForkCard {
         question.getStyleClass().add("fork-question");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        MenuButton edit = new MenuButton();
-        LazyMenu.of(Ui.text("talk.fork.edit"), "fork-edit-" + fork.id(), () -> fill(edit), edit);
+        LazyMenu edit = new LazyMenu(Ui.text("talk.fork.edit"), this::fill).withArrow();
+        edit.setId("fork-edit-" + fork.id());
+        edit.getStyleClass().addAll("step-menu", "plain");
         Tips.on(edit, Ui.text("talk.fork.edit.tip"));
         HBox head = new HBox(question, gap, edit);
         FlowPane ways = new FlowPane(6, 6);
@@ -94,7 +95,7 @@ final class ForkCard {
         document.choose(choices);
     }
 
-    private void fill(MenuButton edit) {
+    private void fill(LazyMenu edit) {
         MenuItem add = new MenuItem(Ui.text("talk.fork.add"));
         add.setId("fork-add");
         add.setOnAction(e -> ask(edit, Ui.text("talk.fork.add"), "")

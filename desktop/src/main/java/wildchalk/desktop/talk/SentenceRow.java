@@ -12,8 +12,8 @@ import javafx.scene.layout.VBox;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.words.Phrase;
 import wildchalk.core.words.Sentence;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.Ui;
 
 /** One sentence of the talk-through: its letter, its words, some of which can be changed, and what it measures. */
 final class SentenceRow {

@@ -9,8 +9,8 @@ import javafx.scene.control.Menu;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.edit.Tellings;
 import wildchalk.core.words.Phrase;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.Ui;
 
 /** The choices of a slot: those without a group first, the others in a menu for each group. */
 final class SlotMenu {

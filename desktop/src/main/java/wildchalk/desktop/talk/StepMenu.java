@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Menu;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextInputDialog;
@@ -21,11 +20,12 @@ import wildchalk.core.motion.MoveKinds;
 import wildchalk.core.telling.Branching;
 import wildchalk.core.telling.NewMoves;
 import wildchalk.core.text.Texts;
-import wildchalk.desktop.app.Dialogs;
-import wildchalk.desktop.app.Limited;
-import wildchalk.desktop.app.Tips;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.LazyMenu;
+import wildchalk.desktop.ui.Limited;
+import wildchalk.desktop.ui.Tips;
+import wildchalk.desktop.ui.Ui;
 
 /** What can be added to a step beside what is drawn, and what can be done with it. */
 final class StepMenu {
@@ -33,17 +33,19 @@ final class StepMenu {
     private final DrillDocument document;
     private final StepId id;
     private final Runnable addPoint;
-    private final MenuButton button = new MenuButton();
+    private final LazyMenu button;
 
     private StepMenu(DrillDocument document, StepId id, Runnable addPoint) {
         this.document = document;
         this.id = id;
         this.addPoint = addPoint;
+        this.button = new LazyMenu("+", m -> fill()).withArrow();
     }
 
-    static MenuButton of(DrillDocument document, StepId id, int number, Runnable addPoint) {
+    static LazyMenu of(DrillDocument document, StepId id, int number, Runnable addPoint) {
         StepMenu menu = new StepMenu(document, id, addPoint);
-        LazyMenu.of("+", "step-menu-" + number, menu::fill, menu.button);
+        menu.button.setId("step-menu-" + number);
+        menu.button.getStyleClass().addAll("step-menu", "plain");
         Tips.on(menu.button, Ui.text("talk.step.tip"));
         menu.button.setAccessibleText(Ui.text("talk.step.tip"));
         return menu.button;

@@ -1,6 +1,7 @@
 package wildchalk.desktop.talk;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,25 +14,21 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextArea;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Question;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.StepId;
-import wildchalk.core.edit.Tellings;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.path.Path;
 import wildchalk.core.words.StepWords;
 import wildchalk.core.words.Words;
-import wildchalk.desktop.app.Limited;
-import wildchalk.desktop.app.Ui;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
+import wildchalk.desktop.ui.NextFrame;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Told;
 
 /** Shows the talk-through of the open drill, and changes the drill through it. */
@@ -39,6 +36,11 @@ public final class TalkView extends VBox {
 
     private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
+    /** So many sentences are there at once: as many as usual drills have. */
+    private static final int FIRST_SENTENCES = 24;
+
+    private static final int MORE_SENTENCES = 8;
 
     private final DrillDocument document;
     private final VBox lines = new VBox();
@@ -49,8 +51,18 @@ public final class TalkView extends VBox {
     private final VBox part = new VBox(3);
     private Optional<RoleId> followed = Optional.empty();
     private Map<StepId, Kept> kept = new HashMap<>();
+    private Written written = new Written(0, 0, 0, 0);
+    /** Whether sentences are still being written. */
+    private boolean writing;
+
+    /** Goes up with each build: what was to be written for an earlier one is not wanted any more. */
+    private int builds;
+    /** The slot that had the focus before what is being built now. */
+    private Optional<String> focusAgain = Optional.empty();
+
     private final ChangeListener<Object> rebuild = (o, a, b) -> build();
     private final ChangeListener<Object> highlight = (o, a, b) -> highlight();
+    private final ChangeListener<Object> toStep = (o, a, b) -> toStep();
     private final ChangeListener<Object> follow = (o, a, b) -> Platform.runLater(this::showCurrentStep);
 
     public TalkView(DrillDocument document) {
@@ -80,7 +92,7 @@ public final class TalkView extends VBox {
         part.setVisible(false);
         getChildren().addAll(head, findings, part, scroll, figures);
         document.toldProperty().addListener(rebuild);
-        document.stepProperty().addListener(highlight);
+        document.stepProperty().addListener(toStep);
         document.stepProperty().addListener(follow);
         document.selectionProperty().addListener(highlight);
         build();
@@ -113,21 +125,31 @@ public final class TalkView extends VBox {
                 .filter(n -> n.getStyleClass().contains("slot"))
                 .map(Node::getId);
         Told told = document.told();
+        List<StepWords> steps = told.talk().steps();
+        written = Written.around(
+                document.stepProperty().get(),
+                steps.stream().map(w -> w.sentences().size()).toList());
         List<Node> shown = new ArrayList<>();
         Map<StepId, Kept> fresh = new HashMap<>();
-        int index = 0;
-        for (StepWords words : told.talk().steps()) {
-            Object key = keyOf(told, words, index);
+        if (written.first() > 0) {
+            shown.add(others(0, written.first()));
+        }
+        for (int i = written.first(); i < written.end(); i++) {
+            StepWords words = steps.get(i);
+            Object key = keyOf(told, words, i);
             Kept before = kept.get(words.step());
             Kept now = before != null && before.key().equals(key) && !before.isEdited()
                     ? before
-                    : new Kept(key, step(words, index));
+                    : new Kept(
+                            key, new StepCard(document, words, i, written.isWrittenOut(i), this::choose, this::build));
             fresh.put(words.step(), now);
-            shown.add(now.node());
+            shown.add(now.card());
             document.version().course().forks().stream()
                     .filter(f -> f.after().equals(words.step()))
                     .forEach(f -> shown.add(ForkCard.of(document, f)));
-            index++;
+        }
+        if (written.end() < steps.size()) {
+            shown.add(others(written.end(), steps.size()));
         }
         kept = fresh;
         shown.add(hint(told));
@@ -139,23 +161,70 @@ public final class TalkView extends VBox {
         showFindings(told);
         figures.show(told);
         highlight();
-        focused.ifPresent(id -> Platform.runLater(() -> {
-            Node again = lookup("#" + id);
-            if (again != null) {
-                again.requestFocus();
-            }
-        }));
+        focusAgain = focused;
+        writing = false;
+        builds++;
+        writeOn();
     }
 
-    /** A step as it was built last, and all that it was built from. */
-    private record Kept(Object key, VBox node) {
-        /** Whether somebody is writing in it. */
-        boolean isEdited() {
-            return node.getChildren().stream().anyMatch(n -> n instanceof TextArea);
+    /**
+     * Writes what is left of the steps, those first that are read first: a few sentences at once, so that nobody who presses a
+     * key waits for all of them.
+     */
+    private void writeOn() {
+        int current = document.stepProperty().get();
+        List<StepCard> cards = new ArrayList<>();
+        for (Node node : lines.getChildren()) {
+            if (node instanceof StepCard card && !card.isWhole()) {
+                cards.add(card);
+            }
+        }
+        cards.sort(Comparator.comparingInt(c -> Math.abs(c.index() - current)));
+        // a few at first where there are many, so that nobody waits who goes from step to step
+        int left = writing || written.isPart(document.told().talk().steps().size()) ? MORE_SENTENCES : FIRST_SENTENCES;
+        for (StepCard card : cards) {
+            left -= card.write(left);
+        }
+        highlight();
+        if (cards.stream().allMatch(StepCard::isWhole)) {
+            writing = false;
+            focusAgain.ifPresent(id -> Platform.runLater(() -> focus(id)));
+            focusAgain = Optional.empty();
+        } else {
+            writing = true;
+            int mine = ++builds;
+            NextFrame.run(() -> {
+                if (mine == builds) {
+                    writeOn();
+                }
+            });
         }
     }
 
-    private static Object keyOf(Told told, StepWords words, int index) {
+    private void focus(String id) {
+        Node again = lookup("#" + id);
+        if (again != null) {
+            again.requestFocus();
+        }
+    }
+
+    /** In place of steps that are far from the one that is drawn. */
+    private Node others(int from, int until) {
+        Button button = new Button(Ui.text("talk.others", from + 1, until));
+        button.setId("steps-" + (from + 1) + "-" + until);
+        button.getStyleClass().addAll("step-head", "plain");
+        button.setOnAction(e -> document.goToStep(from == 0 ? until - 1 : from));
+        return button;
+    }
+
+    /** A step as it was built last, and all that it was built from. */
+    private record Kept(Object key, StepCard card) {
+        boolean isEdited() {
+            return card.isEdited();
+        }
+    }
+
+    private Object keyOf(Told told, StepWords words, int index) {
         Path p = told.path();
         List<String> said = new ArrayList<>(List.of(words.title(), words.span(), words.numbers()));
         words.sentences().forEach(s -> {
@@ -172,90 +241,8 @@ public final class TalkView extends VBox {
                 p.steps().get(Math.max(0, index - 1)),
                 p.steps().get(index),
                 index,
+                written.isWrittenOut(index),
                 said);
-    }
-
-    private VBox step(StepWords words, int index) {
-        Button head = new Button(words.title());
-        head.getStyleClass().addAll("step-head", "plain");
-        head.setId("step-" + (index + 1));
-        head.setOnAction(e -> document.goToStep(index));
-        Label span = new Label(words.span());
-        span.getStyleClass().add("quiet");
-        Label numbers = new Label(words.numbers());
-        numbers.getStyleClass().add("numbers");
-        numbers.setVisible(!words.numbers().isEmpty());
-        numbers.managedProperty().bind(numbers.visibleProperty());
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        VBox box = new VBox();
-        Node more = StepMenu.of(
-                document, words.step(), index + 1, () -> box.getChildren().add(editor(words.step(), "", -1)));
-        HBox row = new HBox(head, span, gap, more);
-        row.getStyleClass().add("step-row");
-        box.getChildren().addAll(row, numbers);
-        box.getStyleClass().add("step");
-        box.setUserData(index);
-        words.sentences().forEach(s -> box.getChildren().add(SentenceRow.of(document, s, this::choose)));
-        for (int i = 0; i < words.points().size(); i++) {
-            box.getChildren().add(point(words.step(), words.points().get(i), i));
-        }
-        words.question().ifPresent(q -> box.getChildren().add(question(q)));
-        return box;
-    }
-
-    private static Node question(Question q) {
-        Label label = new Label(Ui.text("talk.question", q.ask(), q.answer()));
-        label.getStyleClass().add("question");
-        label.setWrapText(true);
-        return label;
-    }
-
-    private Node point(StepId step, String text, int index) {
-        Button label = new Button(text);
-        label.getStyleClass().addAll("point", "plain");
-        label.setWrapText(true);
-        label.setMnemonicParsing(false);
-        label.setAccessibleText(Ui.text("talk.edit-point", text));
-        label.setOnAction(e -> {
-            VBox box = (VBox) label.getParent();
-            box.getChildren().set(box.getChildren().indexOf(label), editor(step, text, index));
-        });
-        return label;
-    }
-
-    /** A field for one coaching point; emptied, the point goes. */
-    private Node editor(StepId step, String text, int index) {
-        TextArea field = Limited.to(new TextArea(text), Limits.TEXT);
-        field.getStyleClass().add("point-editor");
-        field.setWrapText(true);
-        field.setPrefRowCount(2);
-        field.setPromptText(Ui.text("talk.point-prompt"));
-        field.setOnKeyPressed(e -> {
-            switch (e.getCode()) {
-                case ENTER -> {
-                    e.consume();
-                    keepPoint(step, field.getText().strip(), index);
-                }
-                case ESCAPE -> {
-                    e.consume();
-                    build();
-                }
-                default -> {}
-            }
-        });
-        field.focusedProperty().addListener((o, was, is) -> {
-            if (was && !is && field.getScene() != null) {
-                keepPoint(step, field.getText().strip(), index);
-            }
-        });
-        Platform.runLater(field::requestFocus);
-        return field;
-    }
-
-    private void keepPoint(StepId id, String text, int index) {
-        document.edit(Ui.text("edit.point"), Tellings.coachingPoint(id, index, Limits.fitting(text, Limits.TEXT)));
-        Platform.runLater(this::build);
     }
 
     private Node hint(Told told) {
@@ -300,13 +287,22 @@ public final class TalkView extends VBox {
         document.selectionProperty().set(Selection.of(move));
     }
 
+    /** Another step is drawn or played: of a long talk-through other steps are there to be read. */
+    private void toStep() {
+        if (written.isPart(document.told().talk().steps().size())) {
+            build();
+        } else {
+            highlight();
+        }
+    }
+
     private void highlight() {
         Optional<MoveId> chosen = document.selectionProperty().get().move();
         for (Node node : lines.getChildren()) {
-            if (node instanceof VBox box && box.getUserData() instanceof Integer index) {
-                box.pseudoClassStateChanged(
-                        CURRENT, index == document.stepProperty().get());
-                for (Node row : box.getChildren()) {
+            if (node instanceof StepCard card) {
+                card.pseudoClassStateChanged(
+                        CURRENT, card.index() == document.stepProperty().get());
+                for (Node row : card.getChildren()) {
                     row.pseudoClassStateChanged(
                             CHOSEN, chosen.isPresent() && chosen.get().equals(row.getUserData()));
                 }
@@ -320,7 +316,7 @@ public final class TalkView extends VBox {
         double hidden = lines.getHeight() - room;
         int index = document.stepProperty().get();
         Optional<Node> now = lines.getChildren().stream()
-                .filter(n -> Integer.valueOf(index).equals(n.getUserData()))
+                .filter(n -> n instanceof StepCard card && card.index() == index)
                 .findFirst();
         if (hidden <= 0 || now.isEmpty()) {
             return;
@@ -334,7 +330,7 @@ public final class TalkView extends VBox {
 
     public void dispose() {
         document.toldProperty().removeListener(rebuild);
-        document.stepProperty().removeListener(highlight);
+        document.stepProperty().removeListener(toStep);
         document.stepProperty().removeListener(follow);
         document.selectionProperty().removeListener(highlight);
     }

@@ -20,6 +20,7 @@ import wildchalk.core.Demo;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.edit.Wholes;
+import wildchalk.desktop.ui.Ui;
 
 /** The Binder with the real mouse and keys: finding, keeping in order, handing on, and files that others change. */
 @ExtendWith(ApplicationExtension.class)

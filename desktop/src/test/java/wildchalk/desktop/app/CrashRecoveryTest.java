@@ -29,6 +29,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
 import wildchalk.desktop.document.Faults;
+import wildchalk.desktop.ui.Ui;
 
 /** What a crash has left is offered with what would come back; nothing is lost for something else. */
 @ExtendWith(ApplicationExtension.class)

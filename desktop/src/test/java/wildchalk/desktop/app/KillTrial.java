@@ -23,6 +23,7 @@ import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.desktop.document.Consent;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.FileDialogs;
 
 /**
  * The real window, edited without a pause until it is killed: drags, versions, forks, deletions, undoing, saving, saving

@@ -3,6 +3,7 @@ package wildchalk.desktop.app;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.stage.Window;
+import wildchalk.desktop.ui.FileDialogs;
 
 /** Nobody is there to choose a file. */
 enum NoDialogs implements FileDialogs {

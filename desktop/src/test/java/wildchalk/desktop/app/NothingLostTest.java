@@ -46,6 +46,7 @@ import wildchalk.core.edit.Wholes;
 import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.desktop.document.Faults;
+import wildchalk.desktop.ui.Ui;
 
 /** Whatever goes wrong, in the real window: nothing of a drill is lost, and the coach is told where he looks. */
 @ExtendWith(ApplicationExtension.class)

@@ -52,6 +52,7 @@ import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.ladder.CompareWindow;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.PageExport;
 import wildchalk.picture.export.Progress;
 import wildchalk.picture.export.SheetExport;

@@ -24,6 +24,7 @@ import wildchalk.core.Demo;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.surface.Surface;
+import wildchalk.desktop.ui.Ui;
 
 /** From choosing a hall with other lines on it to a surface of one's own, with the real mouse and keys. */
 @ExtendWith(ApplicationExtension.class)

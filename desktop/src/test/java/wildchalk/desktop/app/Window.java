@@ -16,6 +16,7 @@ import wildchalk.core.binder.DrillFile;
 import wildchalk.core.geometry.Point;
 import wildchalk.desktop.board.BoardView;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.FileDialogs;
 
 /** The real window for tests, with answers instead of the system's file dialogs. */
 public final class Window {

@@ -28,6 +28,9 @@ public record Frame(
         Set<MoveId> selected,
         Extra extra) {
 
+    /** Strokes of earlier steps that are drawn at least, if there are so many. */
+    private static final int MOST_GHOSTS = 120;
+
     public Frame {
         selected = Set.copyOf(selected);
         Objects.requireNonNull(extra, "extra");
@@ -72,9 +75,15 @@ public record Frame(
         return currentStep < steps.size() ? List.of(steps.get(currentStep)) : List.of();
     }
 
+    /** The steps before the current one, the latest of them where there are more strokes than the eye can follow. */
     List<Step> earlierSteps() {
-        return ghosts
-                ? path.steps().subList(0, Math.min(currentStep, path.steps().size()))
-                : List.of();
+        int until = ghosts ? Math.min(currentStep, path.steps().size()) : 0;
+        int from = until;
+        int moves = 0;
+        while (from > 0 && moves < MOST_GHOSTS) {
+            from--;
+            moves += path.steps().get(from).moves().size();
+        }
+        return path.steps().subList(from, until);
     }
 }

@@ -1,4 +1,4 @@
-package wildchalk.desktop.app;
+package wildchalk.desktop.ui;
 
 import javafx.event.EventHandler;
 import javafx.scene.control.Control;

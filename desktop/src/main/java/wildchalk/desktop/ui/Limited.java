@@ -1,4 +1,4 @@
-package wildchalk.desktop.app;
+package wildchalk.desktop.ui;
 
 import javafx.scene.control.TextFormatter;
 import javafx.scene.control.TextInputControl;

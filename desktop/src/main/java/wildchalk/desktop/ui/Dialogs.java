@@ -1,4 +1,4 @@
-package wildchalk.desktop.app;
+package wildchalk.desktop.ui;
 
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBar;

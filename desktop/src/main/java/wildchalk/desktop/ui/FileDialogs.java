@@ -1,4 +1,4 @@
-package wildchalk.desktop.app;
+package wildchalk.desktop.ui;
 
 import java.io.File;
 import java.nio.file.Path;

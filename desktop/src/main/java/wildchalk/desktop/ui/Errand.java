@@ -1,0 +1,103 @@
+package wildchalk.desktop.ui;
+
+import java.io.IOException;
+import java.util.concurrent.CancellationException;
+import java.util.function.Consumer;
+import javafx.animation.PauseTransition;
+import javafx.concurrent.Task;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.Dialog;
+import javafx.scene.control.ProgressBar;
+import javafx.stage.Window;
+import javafx.util.Duration;
+import wildchalk.picture.export.Progress;
+
+/**
+ * Something that may take long, done beside the window. What is over within half a second shows nothing; after that there is a
+ * bar, and a button that stops it.
+ *
+ * @param <T> what it gives
+ */
+public final class Errand<T> {
+
+    private static final Duration PATIENCE = Duration.millis(500);
+
+    /** The work itself; it asks the progress now and then, and ends with a {@link CancellationException} when it may not go on. */
+    public interface Work<T> {
+        T run(Progress progress) throws IOException;
+    }
+
+    private final Task<T> task;
+    private final Dialog<ButtonType> dialog = new Dialog<>();
+    private final PauseTransition patience = new PauseTransition(PATIENCE);
+
+    private Errand(Window owner, String what, Work<T> work) {
+        task = new Task<>() {
+            @Override
+            protected T call() throws IOException {
+                T made = work.run(fraction -> {
+                    updateProgress(fraction, 1);
+                    return !isCancelled();
+                });
+                if (isCancelled()) {
+                    throw new CancellationException();
+                }
+                return made;
+            }
+        };
+        ProgressBar bar = new ProgressBar();
+        bar.setPrefWidth(360);
+        bar.progressProperty().bind(task.progressProperty());
+        Dialogs.dress(dialog, owner);
+        dialog.setHeaderText(what);
+        dialog.getDialogPane().setContent(bar);
+        dialog.getDialogPane()
+                .getButtonTypes()
+                .add(new ButtonType(Ui.text("errand.stop"), ButtonBar.ButtonData.CANCEL_CLOSE));
+        dialog.setOnHidden(e -> {
+            if (task.isRunning()) {
+                task.cancel(false);
+            }
+        });
+        patience.setOnFinished(e -> {
+            if (task.isRunning()) {
+                dialog.show();
+            }
+        });
+    }
+
+    /**
+     * Runs it; one of the three answers comes on the FX thread.
+     *
+     * @param owner of the bar
+     * @param what is being done, in words
+     * @param done takes what was made
+     * @param failed takes what went wrong
+     * @param stopped when somebody has stopped it: nothing was made
+     */
+    public static <T> void run(
+            Window owner, String what, Work<T> work, Consumer<T> done, Consumer<Throwable> failed, Runnable stopped) {
+        Errand<T> errand = new Errand<>(owner, what, work);
+        errand.task.setOnSucceeded(e -> errand.end(() -> done.accept(errand.task.getValue())));
+        errand.task.setOnCancelled(e -> errand.end(stopped));
+        errand.task.setOnFailed(e -> errand.end(() -> {
+            Throwable why = errand.task.getException();
+            if (why instanceof CancellationException) {
+                stopped.run();
+            } else {
+                failed.accept(why);
+            }
+        }));
+        Thread thread = new Thread(errand.task, "wildchalk-errand");
+        thread.setDaemon(true);
+        thread.start();
+        errand.patience.play();
+    }
+
+    private void end(Runnable then) {
+        patience.stop();
+        dialog.close();
+        then.run();
+    }
+}

@@ -1,0 +1,2 @@
+/** What all places of the window share. */
+package wildchalk.desktop.ui;
