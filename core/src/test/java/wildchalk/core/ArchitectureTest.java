@@ -47,6 +47,7 @@ class ArchitectureTest {
     @Test
     void eachPackageUsesOnlyThoseBeforeIt() {
         String[] order = {
+            "progress",
             "text",
             "geometry",
             "surface",

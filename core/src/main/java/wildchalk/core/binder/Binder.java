@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
 import wildchalk.core.drill.Slugs;
+import wildchalk.core.progress.Progress;
 
 /**
  * The folder that holds everything. A file that cannot be read is listed with its problem; the others open.
@@ -83,19 +84,15 @@ public record Binder(Path folder) {
                 : new FormatProblem(file, "Cannot be read: " + e.getMessage());
     }
 
-    /** Own surfaces by title; none where the folder cannot be read. */
-    public List<SurfaceEntry> surfaces() {
+    /** Own surfaces by the names of their files; those that cannot be read with their problem. */
+    public List<SurfaceEntry> surfaces() throws IOException {
         List<SurfaceEntry> entries = new ArrayList<>();
-        try {
-            for (Path file : files(surfacesFolder(), SurfaceFile.SUFFIX)) {
-                try {
-                    entries.add(new SurfaceEntry(file, Optional.of(SurfaceFile.read(file)), Optional.empty()));
-                } catch (IOException e) {
-                    entries.add(new SurfaceEntry(file, Optional.empty(), Optional.of(asProblem(file, e))));
-                }
+        for (Path file : files(surfacesFolder(), SurfaceFile.SUFFIX)) {
+            try {
+                entries.add(new SurfaceEntry(file, Optional.of(SurfaceFile.read(file)), Optional.empty()));
+            } catch (IOException e) {
+                entries.add(new SurfaceEntry(file, Optional.empty(), Optional.of(asProblem(file, e))));
             }
-        } catch (IOException e) {
-            return List.of();
         }
         return entries;
     }
@@ -181,12 +178,13 @@ public record Binder(Path folder) {
     /**
      * Takes a file from elsewhere in: a drill, a surface, or a bundle of them.
      *
+     * @param progress of a bundle, which it may stop: then nothing of it is taken in
      * @return what was taken in, a line each
      */
-    public List<String> takeIn(Path file) throws IOException {
+    public List<String> takeIn(Path file, Progress progress) throws IOException {
         String name = file.getFileName().toString();
         if (name.endsWith(Bundle.SUFFIX)) {
-            return Bundle.takeIn(file, this);
+            return Bundle.takeIn(file, this, progress);
         }
         if (name.endsWith(SurfaceFile.SUFFIX)) {
             SurfaceFile surface = SurfaceFile.read(file);

@@ -23,6 +23,7 @@ import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import wildchalk.core.drill.Slugs;
+import wildchalk.core.progress.Progress;
 
 /**
  * Drills and surfaces in one file to hand on: a zip with {@code drills/…} and {@code surfaces/…}. Reading trusts nothing:
@@ -44,11 +45,13 @@ public final class Bundle {
      *
      * @throws FormatProblem when one of the drills cannot be read: nobody could take the bundle in
      */
-    public static void pack(Path target, List<Path> drills, Binder binder) throws IOException {
+    public static void pack(Path target, List<Path> drills, Binder binder, Progress progress) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
             Set<String> taken = new HashSet<>();
-            for (Path drill : drills) {
+            for (int i = 0; i < drills.size(); i++) {
+                Progress.tell(progress, (double) i / drills.size());
+                Path drill = drills.get(i);
                 String text = DrillFile.read(drill).toText();
                 add(zip, name("drills/", drill, DrillFile.SUFFIX, taken), text);
             }
@@ -59,6 +62,7 @@ public final class Bundle {
                 }
             }
         }
+        Progress.tell(progress, 1);
         SafeFiles.replace(target, bytes.toByteArray());
     }
 
@@ -163,13 +167,16 @@ public final class Bundle {
      * Takes everything in a bundle into a binder: all of it or, when something in it cannot be read, nothing. A file that
      * is there already with the same content is left; one with another content is put beside it.
      *
+     * @param progress may stop it until everything is ready to be moved in
      * @return a line for each file
      */
-    static List<String> takeIn(Path bundle, Binder binder) throws IOException {
+    static List<String> takeIn(Path bundle, Binder binder, Progress progress) throws IOException {
         Map<String, String> texts = read(bundle);
         Map<String, DrillFile> drills = new LinkedHashMap<>();
         Map<String, SurfaceFile> surfaces = new LinkedHashMap<>();
+        double all = 2.0 * texts.size();
         for (Map.Entry<String, String> e : texts.entrySet()) {
+            Progress.tell(progress, (drills.size() + surfaces.size()) / all);
             Path inside = Path.of(bundle.getFileName() + "!" + e.getKey().replace('/', '_'));
             if (e.getKey().startsWith("drills/")) {
                 drills.put(e.getKey().substring("drills/".length()), DrillFile.parse(inside, e.getValue()));
@@ -183,9 +190,12 @@ public final class Bundle {
             for (Map.Entry<String, SurfaceFile> e : surfaces.entrySet()) {
                 e.getValue().save(staged.resolve(e.getKey()));
             }
+            int written = surfaces.size();
             for (Map.Entry<String, DrillFile> e : drills.entrySet()) {
+                Progress.tell(progress, 0.5 + written++ / all);
                 e.getValue().save(staged.resolve(e.getKey()));
             }
+            Progress.tell(progress, 1);
             try (FolderLock surfacesTurn = FolderLock.of(binder.surfacesFolder());
                     FolderLock drillsTurn = FolderLock.of(binder.drillsFolder())) {
                 return moveIn(binder, staged, surfaces, drills);

@@ -35,7 +35,12 @@ public final class Slugs {
                 .replaceAll("[^a-z0-9]+", "-")
                 .replaceAll("^-|-$", "");
         String cut = plain.length() > 50 ? plain.substring(0, 50).replaceAll("-$", "") : plain;
-        return cut.isEmpty() ? "drill" : cut;
+        return cut.isEmpty() ? "drill" : isReserved(cut) ? cut + "-drill" : cut;
+    }
+
+    /** Whether some system keeps the name for a device, so that no file can have it. */
+    private static boolean isReserved(String name) {
+        return name.matches("con|prn|aux|nul|(com|lpt)[0-9]");
     }
 
     /** The first of {@code stem1}, {@code stem2}… that is not taken. */

@@ -30,6 +30,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import wildchalk.core.Demo;
 import wildchalk.core.SmallDisk;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.progress.Progress;
 import wildchalk.core.surface.OwnSurfaces;
 import wildchalk.core.surface.Size;
 import wildchalk.core.surface.Surface;
@@ -224,23 +225,26 @@ class BinderTest {
         Surface yard = OwnSurfaces.blank("yard", "The yard", new Size(18, 12));
         SurfaceFile.ofNew(yard).save(binder.newSurfaceFile("The yard"));
         Path bundle = folder.resolve("all.chalk");
-        Bundle.pack(bundle, files(), binder);
+        Bundle.pack(bundle, files(), binder, Progress.NONE);
         Binder other = new Binder(folder.resolve("other"));
-        assertEquals(4, other.takeIn(bundle).size());
+        assertEquals(4, other.takeIn(bundle, Progress.NONE).size());
         assertEquals(titles(binder.drills()), titles(other.drills()));
         assertEquals(yard, other.surfaces().get(0).content().orElseThrow().surface());
-        assertEquals(List.of(), other.takeIn(bundle), "what is there already is left");
+        assertEquals(List.of(), other.takeIn(bundle, Progress.NONE), "what is there already is left");
         Path there = other.drillsFolder().resolve("crossing-backs.drill.json");
         DrillFile mine = DrillFile.read(there);
         mine.withDrill(mine.drill().withTitle("Mine")).save(there);
-        assertEquals(List.of("crossing-backs-2.drill.json"), other.takeIn(bundle), "a changed one is put beside");
+        assertEquals(
+                List.of("crossing-backs-2.drill.json"),
+                other.takeIn(bundle, Progress.NONE),
+                "a changed one is put beside");
         assertEquals("Mine", DrillFile.read(there).drill().title());
     }
 
     @Test
     void theSameDrillsGiveTheSameBundle() throws IOException {
-        Bundle.pack(folder.resolve("a.chalk"), files(), binder);
-        Bundle.pack(folder.resolve("b.chalk"), files(), binder);
+        Bundle.pack(folder.resolve("a.chalk"), files(), binder, Progress.NONE);
+        Bundle.pack(folder.resolve("b.chalk"), files(), binder, Progress.NONE);
         assertArrayEquals(Files.readAllBytes(folder.resolve("a.chalk")), Files.readAllBytes(folder.resolve("b.chalk")));
     }
 
@@ -275,7 +279,7 @@ class BinderTest {
         entries.put(name, honest);
         Path bundle = zip(entries);
         Binder other = new Binder(folder.resolve("other"));
-        FormatProblem problem = assertThrows(FormatProblem.class, () -> other.takeIn(bundle));
+        FormatProblem problem = assertThrows(FormatProblem.class, () -> other.takeIn(bundle, Progress.NONE));
         assertTrue(problem.getMessage().contains("does not belong"), problem.getMessage());
         assertFalse(Files.exists(other.folder()), "not even the honest part");
     }
@@ -287,7 +291,7 @@ class BinderTest {
         entries.put("drills/b.drill.json", "{}".getBytes(StandardCharsets.UTF_8));
         Path bundle = zip(entries);
         Binder other = new Binder(folder.resolve("other"));
-        assertThrows(FormatProblem.class, () -> other.takeIn(bundle));
+        assertThrows(FormatProblem.class, () -> other.takeIn(bundle, Progress.NONE));
         assertFalse(Files.exists(other.folder()));
     }
 
@@ -296,20 +300,20 @@ class BinderTest {
         Path bundle = zip(Map.of("drills/bomb.drill.json", new byte[40 * 1024 * 1024]));
         assertTrue(Files.size(bundle) < 100_000, "small outside");
         Binder other = new Binder(folder.resolve("other"));
-        FormatProblem problem = assertThrows(FormatProblem.class, () -> other.takeIn(bundle));
+        FormatProblem problem = assertThrows(FormatProblem.class, () -> other.takeIn(bundle, Progress.NONE));
         assertTrue(problem.getMessage().contains("more than a drill can be"), problem.getMessage());
     }
 
     @Test
     void aCutOffBundleSaysSo() throws IOException {
         Path whole = folder.resolve("all.chalk");
-        Bundle.pack(whole, files(), binder);
+        Bundle.pack(whole, files(), binder, Progress.NONE);
         byte[] bytes = Files.readAllBytes(whole);
         Binder other = new Binder(folder.resolve("other"));
         Path cut = Files.write(folder.resolve("cut.chalk"), Arrays.copyOf(bytes, bytes.length / 3));
-        assertThrows(FormatProblem.class, () -> other.takeIn(cut));
+        assertThrows(FormatProblem.class, () -> other.takeIn(cut, Progress.NONE));
         Path no = Files.writeString(folder.resolve("no.chalk"), "not a zip at all");
-        FormatProblem problem = assertThrows(FormatProblem.class, () -> other.takeIn(no));
+        FormatProblem problem = assertThrows(FormatProblem.class, () -> other.takeIn(no, Progress.NONE));
         assertTrue(problem.getMessage().contains("no bundle"), problem.getMessage());
     }
 
@@ -328,14 +332,15 @@ class BinderTest {
             odd.add(Files.writeString(binder.drillsFolder().resolve(name + ".drill.json"), text));
         }
         Path bundle = folder.resolve("odd.chalk");
-        Bundle.pack(bundle, odd, binder);
+        Bundle.pack(bundle, odd, binder, Progress.NONE);
         Binder other = new Binder(folder.resolve("other"));
-        other.takeIn(bundle);
+        other.takeIn(bundle, Progress.NONE);
         assertEquals(odd.size(), other.drills().size());
         assertTrue(other.drills().stream().allMatch(e -> e.content().isPresent()));
         Path broken = Files.writeString(binder.drillsFolder().resolve("broken.drill.json"), "{");
         FormatProblem problem = assertThrows(
-                FormatProblem.class, () -> Bundle.pack(folder.resolve("b.chalk"), List.of(odd.get(0), broken), binder));
+                FormatProblem.class,
+                () -> Bundle.pack(folder.resolve("b.chalk"), List.of(odd.get(0), broken), binder, Progress.NONE));
         assertTrue(problem.getMessage().contains("broken.drill.json"), problem.getMessage());
         assertFalse(Files.exists(folder.resolve("b.chalk")));
     }
@@ -343,12 +348,12 @@ class BinderTest {
     @Test
     void aBundleThatIsCutAnywhereBringsNothing() throws IOException {
         Path whole = folder.resolve("all.chalk");
-        Bundle.pack(whole, files(), binder);
+        Bundle.pack(whole, files(), binder, Progress.NONE);
         byte[] bytes = Files.readAllBytes(whole);
         Binder other = new Binder(folder.resolve("other"));
         for (int length = bytes.length - 1; length > 0; length -= 1 + bytes.length / 200) {
             Path cut = Files.write(folder.resolve("cut.chalk"), Arrays.copyOf(bytes, length));
-            assertThrows(FormatProblem.class, () -> other.takeIn(cut), length + " bytes");
+            assertThrows(FormatProblem.class, () -> other.takeIn(cut, Progress.NONE), length + " bytes");
         }
         assertEquals(List.of(), other.drills());
     }
@@ -361,12 +366,12 @@ class BinderTest {
             many.add(Files.writeString(binder.drillsFolder().resolve("many-" + i + ".drill.json"), text));
         }
         Path bundle = folder.resolve("many.chalk");
-        Bundle.pack(bundle, many, binder);
+        Bundle.pack(bundle, many, binder, Progress.NONE);
         Optional<SmallDisk> mounted = SmallDisk.of(160);
         assumeTrue(mounted.isPresent());
         try (SmallDisk disk = mounted.get()) {
             Binder small = new Binder(disk.folder().resolve("binder"));
-            assertThrows(IOException.class, () -> small.takeIn(bundle));
+            assertThrows(IOException.class, () -> small.takeIn(bundle, Progress.NONE));
             assertEquals(List.of(), small.drills());
             try (Stream<Path> all = Files.walk(disk.folder())) {
                 assertTrue(all.noneMatch(f -> f.toString().endsWith(".json")), "nothing of it is left lying about");

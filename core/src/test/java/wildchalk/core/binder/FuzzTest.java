@@ -24,6 +24,7 @@ import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Way;
+import wildchalk.core.progress.Progress;
 import wildchalk.core.surface.OwnSurfaces;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.words.Words;
@@ -122,7 +123,7 @@ class FuzzTest {
         Path file = Files.write(folder.resolve("f.chalk"), bytes);
         Binder binder = new Binder(around.resolve("binder"));
         try {
-            binder.takeIn(file);
+            binder.takeIn(file, Progress.NONE);
             read++;
         } catch (FormatProblem problem) {
             refuse(problem);
@@ -149,7 +150,7 @@ class FuzzTest {
             DrillFile.parse(file, drills.get(i)).save(file);
         }
         Path target = folder.resolve("source.chalk");
-        Bundle.pack(target, binder.drills().stream().map(Binder.Entry::file).toList(), binder);
+        Bundle.pack(target, binder.drills().stream().map(Binder.Entry::file).toList(), binder, Progress.NONE);
         return Files.readAllBytes(target);
     }
 }

@@ -1,10 +1,10 @@
 package wildchalk.desktop.app;
 
-import java.io.IOException;
 import java.util.Optional;
 import wildchalk.core.drill.Backdrop;
 import wildchalk.core.edit.Wholes;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.Errand;
 import wildchalk.desktop.ui.Ui;
 
 /** Lays a picture under the drawing, to be traced: in the drill's file, or in this window only. */
@@ -21,18 +21,14 @@ final class Backdrops {
         shell.document()
                 .ifPresent(document -> shell.dialogs()
                         .open(shell.stage(), shell.binder().folder())
-                        .ifPresent(file -> {
-                            try {
-                                lay(
-                                        document,
-                                        BackdropFile.read(
-                                                file,
-                                                document.drill().surfaceUse().view()),
-                                        false);
-                            } catch (IOException e) {
-                                shell.error(Ui.text("backdrop.failed", file.getFileName()));
-                            }
-                        }));
+                        .ifPresent(file -> Errand.run(
+                                shell.stage(),
+                                Ui.text("errand.picture", file.getFileName()),
+                                progress -> BackdropFile.read(
+                                        file, document.drill().surfaceUse().view(), progress),
+                                picture -> lay(document, picture, false),
+                                why -> shell.error(Ui.text("backdrop.failed", file.getFileName(), Failures.said(why))),
+                                () -> {})));
     }
 
     /** Asks anew how the picture lies that is there. */

@@ -9,9 +9,11 @@ import java.util.Optional;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.Bundle;
 import wildchalk.core.drill.Slugs;
+import wildchalk.core.progress.Progress;
 import wildchalk.core.surface.Surface;
 import wildchalk.desktop.binder.BinderActions;
 import wildchalk.desktop.document.Faults;
+import wildchalk.desktop.ui.Errand;
 import wildchalk.desktop.ui.Ui;
 
 /** Does for the Binder what needs the window: files are chosen, taken in and handed on. */
@@ -38,25 +40,46 @@ final class BinderDesk implements BinderActions {
         shell.dialogs().open(shell.stage(), shell.binder().folder()).ifPresent(f -> takeIn(List.of(f)));
     }
 
+    /** What was taken in, and what could not be. */
+    private record TakenIn(List<String> taken, List<String> problems) {}
+
     @Override
     public void takeIn(List<Path> files) {
-        List<String> taken = new ArrayList<>();
-        List<String> problems = new ArrayList<>();
-        for (Path file : files) {
+        Binder binder = shell.binder();
+        Errand.run(
+                shell.stage(),
+                Ui.text("errand.taking-in", files.size() == 1 ? files.get(0).getFileName() : files.size()),
+                progress -> takeIn(binder, files, progress),
+                this::taken,
+                why -> {
+                    shell.showBinder();
+                    error(Failures.said(why));
+                },
+                shell::showBinder);
+    }
+
+    private static TakenIn takeIn(Binder binder, List<Path> files, Progress progress) {
+        TakenIn all = new TakenIn(new ArrayList<>(), new ArrayList<>());
+        for (int i = 0; i < files.size(); i++) {
+            double before = i;
             try {
-                taken.addAll(shell.binder().takeIn(file));
+                all.taken().addAll(binder.takeIn(files.get(i), part -> progress.at((before + part) / files.size())));
             } catch (IOException e) {
-                problems.add(e.getMessage());
+                all.problems().add(e.getMessage());
             }
         }
+        return all;
+    }
+
+    private void taken(TakenIn all) {
         shell.showBinder();
-        if (!problems.isEmpty()) {
-            error(String.join("\n", problems));
+        if (!all.problems().isEmpty()) {
+            error(String.join("\n", all.problems()));
         } else {
             say(
-                    taken.isEmpty()
+                    all.taken().isEmpty()
                             ? Ui.text("binder.taken-in.none")
-                            : Ui.text("binder.taken-in", String.join(", ", taken)));
+                            : Ui.text("binder.taken-in", String.join(", ", all.taken())));
         }
     }
 
@@ -68,14 +91,16 @@ final class BinderDesk implements BinderActions {
                 : Slugs.of(binder.folder().getFileName().toString());
         shell.dialogs()
                 .save(shell.stage(), binder.folder(), name + Bundle.SUFFIX)
-                .ifPresent(target -> {
-                    try {
-                        Bundle.pack(target, drills, binder);
-                        say(Ui.text("share.done", target));
-                    } catch (IOException e) {
-                        error(target + ": " + e.getMessage());
-                    }
-                });
+                .ifPresent(target -> Errand.run(
+                        shell.stage(),
+                        Ui.text("errand.handing-on", target.getFileName()),
+                        progress -> {
+                            Bundle.pack(target, drills, binder, progress);
+                            return target;
+                        },
+                        made -> say(Ui.text("share.done", made)),
+                        why -> error(target + ": " + why.getMessage()),
+                        () -> say(Ui.text("share.stopped"))));
     }
 
     @Override

@@ -25,10 +25,12 @@ import wildchalk.desktop.binder.FolderWatch;
 import wildchalk.desktop.board.BoardPlace;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Faults;
+import wildchalk.desktop.document.Opened;
 import wildchalk.desktop.document.Stored;
 import wildchalk.desktop.share.Sharing;
 import wildchalk.desktop.surface.SurfaceChooser;
 import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Errand;
 import wildchalk.desktop.ui.FileDialogs;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Reader;
@@ -53,6 +55,8 @@ public final class Shell extends BorderPane {
     private BoardPlace board;
     private FolderWatch watch;
     private boolean staleOnDisk;
+    /** Goes up with each drill that is to be opened. */
+    private int opening;
 
     Shell(Stage stage, Settings settings, Path binderFolder, FileDialogs dialogs) {
         this.stage = stage;
@@ -76,7 +80,7 @@ public final class Shell extends BorderPane {
     void start(Optional<Path> drill) {
         dress();
         watch();
-        drill.ifPresent(this::openFile);
+        drill.ifPresent(this::openNow);
         if (board == null) {
             showBinder();
         }
@@ -119,12 +123,31 @@ public final class Shell extends BorderPane {
 
     // ---- drills ----
 
+    /** Reads a drill and works it out beside the window, then opens it; of several that are asked for, the last. */
     public void openFile(Path file) {
         if (!mayLeave()) {
             return;
         }
+        int mine = ++opening;
+        Reader reader = settings.reader();
+        Errand.run(
+                stage,
+                Ui.text("errand.opening", file.getFileName()),
+                progress -> Opened.read(file, reader),
+                opened -> {
+                    if (mine == opening) {
+                        openDrill(new DrillDocument(opened, faults));
+                        settings.opened(file);
+                    }
+                },
+                why -> error(Failures.said(why)),
+                () -> {});
+    }
+
+    /** Opens a drill before there is a window in which somebody could wait. */
+    private void openNow(Path file) {
         try {
-            openDrill(new DrillDocument(Stored.read(file), settings.reader(), faults));
+            openDrill(new DrillDocument(Opened.read(file, settings.reader()), faults));
             settings.opened(file);
         } catch (IOException e) {
             error(e.getMessage());

@@ -195,8 +195,9 @@ public final class BinderView extends BorderPane {
         Catalogue index = new Catalogue();
         Favourites marked;
         Map<Path, Path> beside;
-        List<Binder.SurfaceEntry> own = from.surfaces();
+        List<Binder.SurfaceEntry> own;
         try {
+            own = from.surfaces();
             (archive ? from.archived() : from.drills()).forEach(entry -> fresh.put(entry.file(), entry));
             marked = Favourites.of(from);
             beside = ConflictingCopies.among(List.copyOf(fresh.values()));

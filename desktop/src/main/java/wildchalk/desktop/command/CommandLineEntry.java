@@ -1,13 +1,16 @@
 package wildchalk.desktop.command;
 
+import java.io.FilterWriter;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.FileSystemException;
 import picocli.CommandLine;
 import wildchalk.core.binder.FormatProblem;
+import wildchalk.core.text.Printable;
 
 /** Runs one command of the command line. */
 public final class CommandLineEntry {
@@ -25,8 +28,8 @@ public final class CommandLineEntry {
 
     /** Runs a command against the given streams and returns the exit code. */
     public static int run(String[] arguments, OutputStream out, OutputStream err) {
-        PrintWriter outWriter = new PrintWriter(out, true, StandardCharsets.UTF_8);
-        PrintWriter errWriter = new PrintWriter(err, true, StandardCharsets.UTF_8);
+        PrintWriter outWriter = printer(out);
+        PrintWriter errWriter = printer(err);
         CommandLine line = new CommandLine(new WildChalkCommand())
                 .setOut(outWriter)
                 .setErr(errWriter)
@@ -37,6 +40,23 @@ public final class CommandLineEntry {
         outWriter.flush();
         errWriter.flush();
         return code;
+    }
+
+    /** What a drill holds that would steer a terminal does not reach it. */
+    private static PrintWriter printer(OutputStream stream) {
+        return new PrintWriter(
+                new FilterWriter(new OutputStreamWriter(stream, StandardCharsets.UTF_8)) {
+                    @Override
+                    public void write(String text, int from, int length) throws IOException {
+                        out.write(Printable.of(text.substring(from, from + length)));
+                    }
+
+                    @Override
+                    public void write(char[] chars, int from, int length) throws IOException {
+                        out.write(Printable.of(new String(chars, from, length)));
+                    }
+                },
+                true);
     }
 
     private static int say(PrintWriter err, String message) {

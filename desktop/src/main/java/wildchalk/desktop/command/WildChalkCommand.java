@@ -18,12 +18,12 @@ import wildchalk.core.binder.SurfaceFile;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Slugs;
 import wildchalk.core.finding.Severity;
+import wildchalk.core.progress.Progress;
 import wildchalk.core.words.Words;
 import wildchalk.desktop.command.CommandLineEntry.BadInput;
 import wildchalk.picture.export.GifExport;
 import wildchalk.picture.export.PageExport;
 import wildchalk.picture.export.PngExport;
-import wildchalk.picture.export.Progress;
 import wildchalk.picture.export.SheetExport;
 import wildchalk.picture.export.SvgExport;
 import wildchalk.picture.export.Told;
@@ -182,7 +182,7 @@ final class WildChalkCommand implements Runnable {
                     case PDF -> SheetExport.of(told, paper, Progress.NONE);
                     case GIF ->
                         GifExport.of(everyPath ? told.everyWay(MOST_WAYS) : List.of(told), ground, Progress.NONE);
-                    case HTML -> PageExport.of(told, ground);
+                    case HTML -> PageExport.of(told, ground, Progress.NONE);
                 };
         Path path = target != null
                 ? target

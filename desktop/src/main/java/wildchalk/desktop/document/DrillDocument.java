@@ -60,13 +60,19 @@ public final class DrillDocument implements AutoCloseable {
         this(Stored.of(content, Optional.ofNullable(file)), Reader.USUAL, new Faults());
     }
 
-    /** Opens a drill for somebody. */
+    /** Opens a drill for somebody, and works it out. */
     public DrillDocument(Stored stored, Reader reader, Faults faults) {
+        this(Opened.of(stored, reader), faults);
+    }
+
+    /** Opens a drill that has been worked out. */
+    public DrillDocument(Opened opened, Faults faults) {
+        Stored stored = opened.stored();
         Drill start = stored.content().drill();
         this.faults = faults;
         this.history = new History<>(start, stored.file().isPresent());
         this.storage = new Storage(stored, history);
-        this.showing = new Showing(start, reader, faults);
+        this.showing = new Showing(opened.told(), faults);
         drill.set(start);
         if (stored.file().isEmpty()) {
             playhead.goToStep(path().steps().size() - 1);

@@ -24,12 +24,14 @@ final class Showing implements AutoCloseable {
     private Reader reader;
     private Path path;
 
-    Showing(Drill start, Reader reader, Faults faults) {
+    /** @param first what is shown first, along the likeliest path */
+    Showing(Told first, Faults faults) {
         this.faults = faults;
-        this.reader = reader;
+        this.reader = first.reader();
         this.worker = new Worker(e -> faults.told(Faults.Kind.WORK, e));
-        settle(start, start.base().id(), Choices.USUAL);
-        told.set(Told.of(start, path, reader));
+        path = first.path();
+        open.set(path.id());
+        told.set(first);
     }
 
     Path path() {

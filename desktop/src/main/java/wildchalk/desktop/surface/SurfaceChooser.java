@@ -57,6 +57,8 @@ public final class SurfaceChooser {
     private final TilePane cards = new TilePane(8, 8);
     private final ToggleGroup one = new ToggleGroup();
     private final TextField search = new TextField();
+    private final Label unread = new Label();
+    private List<Surface> surfaces = List.of();
     private final TextField name = new TextField();
     private final ComboBox<AgeBand> age = new ComboBox<>();
 
@@ -76,6 +78,9 @@ public final class SurfaceChooser {
         age.getItems().setAll(AgeBand.values());
         age.setConverter(new AgeText());
         age.setValue(AgeBand.U16);
+        unread.getStyleClass().add("finding");
+        unread.setWrapText(true);
+        readSurfaces();
         fill();
     }
 
@@ -130,7 +135,7 @@ public final class SurfaceChooser {
         own.setOnAction(e -> layOut());
         HBox.setHgrow(search, Priority.ALWAYS);
         HBox bar = new HBox(8, search, own);
-        VBox left = new VBox(8, bar, scroll);
+        VBox left = new VBox(8, bar, unread, scroll);
         HBox both = new HBox(18, left, form);
         VBox content = new VBox(12);
         top.ifPresent(content.getChildren()::add);
@@ -151,16 +156,23 @@ public final class SurfaceChooser {
         return dialog.showAndWait();
     }
 
-    private List<Surface> surfaces() {
-        List<Surface> all = new ArrayList<>(Surfaces.all());
-        binder.surfaces().forEach(e -> e.content().ifPresent(f -> all.add(f.surface())));
-        return all;
+    /** Those that are laid out, and those of the binder; where these cannot be read, that is said above the cards. */
+    private void readSurfaces() {
+        surfaces = new ArrayList<>(Surfaces.all());
+        try {
+            binder.surfaces().forEach(e -> e.content().ifPresent(f -> surfaces.add(f.surface())));
+            unread.setText("");
+        } catch (IOException e) {
+            unread.setText(Ui.text("surface.unread", e.getMessage()));
+        }
+        unread.setVisible(!unread.getText().isEmpty());
+        unread.setManaged(unread.isVisible());
     }
 
     private void fill() {
         String wanted = search.getText().strip().toLowerCase(Locale.ROOT);
         cards.getChildren().clear();
-        for (Surface surface : surfaces()) {
+        for (Surface surface : surfaces) {
             String words = (surface.title() + " " + surface.sportName()).toLowerCase(Locale.ROOT);
             if (words.contains(wanted)) {
                 cards.getChildren().add(card(surface));
@@ -199,6 +211,7 @@ public final class SurfaceChooser {
         Surface base = OwnSurfaces.cropped(start.floor(), start.view());
         new SurfaceEditor(owner, ground, binder, base).ask().ifPresent(surface -> {
             search.clear();
+            readSurfaces();
             fill();
             form.choose(surface);
         });

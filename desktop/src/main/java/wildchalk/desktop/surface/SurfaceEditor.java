@@ -273,8 +273,14 @@ final class SurfaceEditor {
             return false;
         }
         Set<String> taken = new HashSet<>();
-        binder.surfaces()
-                .forEach(e -> e.content().ifPresent(f -> taken.add(f.surface().id())));
+        try {
+            binder.surfaces()
+                    .forEach(e ->
+                            e.content().ifPresent(f -> taken.add(f.surface().id())));
+        } catch (IOException e) {
+            wrong.setText(e.getMessage());
+            return false;
+        }
         Surfaces.all().forEach(s -> taken.add(s.id()));
         String id = Slugs.of(called);
         surface = OwnSurfaces.copyOf(

@@ -1,6 +1,7 @@
 package wildchalk.desktop.ui;
 
 import java.io.IOException;
+import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
@@ -11,7 +12,7 @@ import javafx.scene.control.Dialog;
 import javafx.scene.control.ProgressBar;
 import javafx.stage.Window;
 import javafx.util.Duration;
-import wildchalk.picture.export.Progress;
+import wildchalk.core.progress.Progress;
 
 /**
  * Something that may take long, done beside the window. What is over within half a second shows nothing; after that there is a
@@ -29,7 +30,7 @@ public final class Errand<T> {
     }
 
     private final Task<T> task;
-    private final Dialog<ButtonType> dialog = new Dialog<>();
+    private Optional<Dialog<ButtonType>> dialog = Optional.empty();
     private final PauseTransition patience = new PauseTransition(PATIENCE);
 
     private Errand(Window owner, String what, Work<T> work) {
@@ -46,25 +47,30 @@ public final class Errand<T> {
                 return made;
             }
         };
+        patience.setOnFinished(e -> {
+            if (task.isRunning()) {
+                dialog = Optional.of(progress(owner, what));
+                dialog.get().show();
+            }
+        });
+    }
+
+    private Dialog<ButtonType> progress(Window owner, String what) {
         ProgressBar bar = new ProgressBar();
         bar.setPrefWidth(360);
         bar.progressProperty().bind(task.progressProperty());
-        Dialogs.dress(dialog, owner);
-        dialog.setHeaderText(what);
-        dialog.getDialogPane().setContent(bar);
-        dialog.getDialogPane()
+        Dialog<ButtonType> shown = Dialogs.dress(new Dialog<ButtonType>(), owner);
+        shown.setHeaderText(what);
+        shown.getDialogPane().setContent(bar);
+        shown.getDialogPane()
                 .getButtonTypes()
                 .add(new ButtonType(Ui.text("errand.stop"), ButtonBar.ButtonData.CANCEL_CLOSE));
-        dialog.setOnHidden(e -> {
+        shown.setOnHidden(e -> {
             if (task.isRunning()) {
                 task.cancel(false);
             }
         });
-        patience.setOnFinished(e -> {
-            if (task.isRunning()) {
-                dialog.show();
-            }
-        });
+        return shown;
     }
 
     /**
@@ -97,7 +103,7 @@ public final class Errand<T> {
 
     private void end(Runnable then) {
         patience.stop();
-        dialog.close();
+        dialog.ifPresent(Dialog::close);
         then.run();
     }
 }

@@ -120,9 +120,7 @@ class BinderPlaceTest {
     @Test
     void twoWindowsOnOneFileDoNotOverwriteEachOther(FxRobot robot) throws Exception {
         Path file = binder.drillsFolder().resolve("crossing-backs.drill.json");
-        WaitForAsyncUtils.asyncFx(() -> window.shell.openFile(file));
-        WaitForAsyncUtils.waitForFxEvents();
-        window.settled();
+        window.open(file);
         WaitForAsyncUtils.asyncFx(() -> window.document().edit("title", Wholes.title("Mine")));
         WaitForAsyncUtils.waitForFxEvents();
         // another window saves the same file

@@ -161,8 +161,7 @@ class KeysAndWordsTest {
         WaitForAsyncUtils.asyncFx(
                 () -> window.shell.openFile(window.folder.resolve("drills/breakwater-breakout.drill.json")));
         Window.press(robot, "Save");
-        window.settled();
-        assertEquals("Breakwater breakout", window.document().drill().title());
+        Window.until(() -> window.document().drill().title().equals("Breakwater breakout"));
         assertEquals(
                 mirrored,
                 DrillFile.read(window.folder.resolve("drills/crossing-backs.drill.json"))

@@ -25,6 +25,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import wildchalk.core.drill.Backdrop;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.progress.Progress;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.surface.View;
 import wildchalk.picture.style.Ground;
@@ -132,7 +133,7 @@ class LooksTest {
         Path file = folder.resolve("old-sheet.png");
         ImageIO.write(photo, "png", file.toFile());
         View half = Surfaces.find("handball").orElseThrow().view("half-right").orElseThrow();
-        Backdrop backdrop = BackdropFile.read(file, half);
+        Backdrop backdrop = BackdropFile.read(file, half, Progress.NONE);
         BufferedImage kept =
                 ImageIO.read(new ByteArrayInputStream(Base64.getDecoder().decode(backdrop.picture())));
         assertTrue(Math.max(kept.getWidth(), kept.getHeight()) <= 1400);
@@ -145,6 +146,6 @@ class LooksTest {
     void whatIsNoPictureIsRefused() throws IOException {
         Path file = Files.writeString(folder.resolve("words.png"), "not a picture");
         View whole = Surfaces.find("handball").orElseThrow().wholeView();
-        assertThrows(IOException.class, () -> BackdropFile.read(file, whole));
+        assertThrows(IOException.class, () -> BackdropFile.read(file, whole, Progress.NONE));
     }
 }

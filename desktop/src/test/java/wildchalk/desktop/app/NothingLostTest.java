@@ -228,7 +228,7 @@ class NothingLostTest {
                     Files.createDirectories(disk.folder().resolve("drills")).resolve("tide.drill.json");
             DrillFile.ofNew(Demo.read("crossing-backs")).save(drill);
             String before = Files.readString(drill);
-            Window.fx(() -> window.shell.openFile(drill));
+            window.open(drill);
             window.settled();
             Path filler = disk.fill();
             edit("Longer than what is left");

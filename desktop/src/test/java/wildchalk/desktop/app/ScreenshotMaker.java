@@ -47,6 +47,7 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.path.Choices;
 import wildchalk.core.path.Outcomes;
+import wildchalk.core.progress.Progress;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.document.Faults;
@@ -54,7 +55,6 @@ import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.ladder.CompareWindow;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.PageExport;
-import wildchalk.picture.export.Progress;
 import wildchalk.picture.export.SheetExport;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.paint.Painter;
@@ -295,7 +295,7 @@ class ScreenshotMaker {
     private void phone() throws Exception {
         Drill drill = Demo.read("ebb-or-flow");
         Path file = Files.createTempFile("phone", ".html");
-        Files.write(file, PageExport.of(Told.of(drill, drill.base()), Ground.PAPER));
+        Files.write(file, PageExport.of(Told.of(drill, drill.base()), Ground.PAPER, Progress.NONE));
         WebView[] view = new WebView[1];
         Window.fx(() -> {
             view[0] = new WebView();

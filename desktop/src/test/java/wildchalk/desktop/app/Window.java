@@ -64,7 +64,16 @@ public final class Window {
 
     /** Opens a drill of the binder on the Board. */
     void openDrill(String id) throws Exception {
-        fx(() -> shell.openFile(folder.resolve("drills").resolve(id + DrillFile.SUFFIX)));
+        open(folder.resolve("drills").resolve(id + DrillFile.SUFFIX));
+    }
+
+    /** Opens a drill's file on the Board. */
+    void open(Path file) throws Exception {
+        fx(() -> shell.openFile(file));
+        until(() -> shell.document()
+                .flatMap(DrillDocument::file)
+                .filter(file::equals)
+                .isPresent());
         settled();
     }
 

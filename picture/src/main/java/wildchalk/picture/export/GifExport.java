@@ -8,6 +8,8 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
+import wildchalk.core.progress.Progress;
+import wildchalk.core.text.Texts;
 import wildchalk.core.words.StepWords;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Painter;
@@ -27,6 +29,12 @@ public final class GifExport {
     private static final int WIDTH = 800;
     private static final double CAPTION_SIZE = 13;
     private static final int CAPTION_LINE = 19;
+    /** A clip is looked at, not watched for an evening. */
+    private static final double MOST_SECONDS = 600;
+    /** More captions than there is room for under a picture. */
+    private static final int MOST_LINES = 14;
+
+    private static final Texts TEXTS = Texts.of("wildchalk.picture.picture");
 
     private GifExport() {}
 
@@ -41,6 +49,7 @@ public final class GifExport {
 
     /** One rep after another, such as the paths of a drill that can go several ways. */
     public static byte[] of(List<Told> reps, Ground ground, Progress progress) throws IOException {
+        TooLong.check(reps, MOST_SECONDS);
         Told first = reps.get(0);
         Viewport viewport = Viewport.fitting(
                 first.drill().surfaceUse(),
@@ -51,6 +60,7 @@ public final class GifExport {
                 .mapToInt(s -> s.sentences().size())
                 .max()
                 .orElse(0);
+        lines = Math.min(lines, MOST_LINES);
         int height = (int) Math.ceil(viewport.height()) + 40 + lines * CAPTION_LINE;
         Painter painter = new Painter(ground, first.reader().code());
         BufferedImage surface = surface(first, ground, painter, viewport, height);
@@ -104,10 +114,16 @@ public final class GifExport {
             return;
         }
         float y = (float) (top + 20);
-        for (var sentence : step.sentences()) {
+        int said = step.sentences().size();
+        boolean all = said <= MOST_LINES;
+        for (var sentence : step.sentences().subList(0, all ? said : MOST_LINES - 1)) {
             y += CAPTION_LINE;
             g.setFont(fitting(g, sentence.text()));
             g.drawString(sentence.text(), 14, y);
+        }
+        if (!all) {
+            g.setFont(Fonts.regular(CAPTION_SIZE));
+            g.drawString(TEXTS.get("clip.more", said - MOST_LINES + 1), 14, y + CAPTION_LINE);
         }
     }
 

@@ -6,11 +6,11 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.awt.Color;
 import java.awt.geom.Point2D;
 import java.io.IOException;
-import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.Base64;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +20,9 @@ import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Side;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.progress.Progress;
 import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Printable;
 import wildchalk.core.text.Texts;
 import wildchalk.core.words.CourseWords;
 import wildchalk.core.words.Sentence;
@@ -40,6 +42,8 @@ import wildchalk.picture.style.Ground;
 public final class PageExport {
 
     private static final int WIDTH = 760;
+    /** All reps that a page can show, s. */
+    private static final double MOST_SECONDS = 3600;
     /** On a phone the picture is about half as wide: marks have to be larger than on the board. */
     private static final double MARK_PIXELS = 1.5;
 
@@ -48,9 +52,10 @@ public final class PageExport {
 
     private PageExport() {}
 
-    public static byte[] of(Told told, Ground ground) throws IOException {
-        String style = resource("page.css") + colours(ground);
-        String script = resource("page.js");
+    /** @throws TooLong when the reps of all versions together last longer than anybody watches */
+    public static byte[] of(Told told, Ground ground, Progress progress) throws IOException {
+        String style = Template.resource("page.css") + colours(ground);
+        String script = Template.resource("page.js");
         Viewport v = Viewport.fitting(
                         told.drill().surfaceUse(),
                         WIDTH,
@@ -59,25 +64,27 @@ public final class PageExport {
         String policy = "default-src 'none'; script-src '" + hash(script) + "'; style-src '" + hash(style)
                 + "'; base-uri 'none'; form-action 'none'";
         List<Play> plays = Play.all(told);
-        String page = resource("page.html")
-                .replace("@policy@", policy)
-                .replace("@style@", style)
-                .replace("@script@", script)
-                .replace("@labels@", labels())
-                .replace("@viewBox@", "0 0 " + WIDTH + " " + Numbers.fixed(v.height(), 1))
-                .replace("@picture@", picture(plays, ground, v))
-                .replace("@roles@", roleOptions(plays))
-                .replace("@chapters@", chapters(plays))
-                .replace("@words@", words(plays))
-                .replace("@parts@", parts(plays))
-                .replace("@data@", data(plays, v))
-                .replace("@about@", escape(about(told)))
-                .replace(
-                        "@note@",
-                        escape(TEXTS.get(
-                                "sheet.figures",
-                                told.drill().audience().paceBand().label())))
-                .replace("@title@", escape(told.drill().title()));
+        TooLong.check(plays.stream().map(Play::told).toList(), MOST_SECONDS);
+        Map<String, CharSequence> values = new HashMap<>();
+        values.put("policy", policy);
+        values.put("style", style);
+        values.put("script", script);
+        values.put("labels", labels());
+        values.put("viewBox", "0 0 " + WIDTH + " " + Numbers.fixed(v.height(), 1));
+        values.put("picture", picture(plays, ground, v, progress));
+        values.put("roles", roleOptions(plays));
+        values.put("chapters", chapters(plays));
+        values.put("words", words(plays));
+        values.put("parts", parts(plays));
+        values.put("data", data(plays, v));
+        values.put("about", escape(about(told)));
+        values.put(
+                "note",
+                escape(TEXTS.get(
+                        "sheet.figures", told.drill().audience().paceBand().label())));
+        values.put("title", escape(told.drill().title()));
+        String page = Template.of("page.html").fill(values);
+        Progress.tell(progress, 1);
         return page.getBytes(StandardCharsets.UTF_8);
     }
 
@@ -88,13 +95,14 @@ public final class PageExport {
 
     // ---- the picture ----
 
-    private static String picture(List<Play> plays, Ground ground, Viewport v) throws IOException {
+    private static String picture(List<Play> plays, Ground ground, Viewport v, Progress progress) throws IOException {
         SvgParts parts = new SvgParts();
         Painter painter = new Painter(ground, plays.get(0).told().reader().code());
         StringBuilder svg = new StringBuilder();
         svg.append(parts.fragment(
                 g -> painter.paintGround(g, plays.get(0).told().drill().surfaceUse(), v)));
         for (int i = 0; i < plays.size(); i++) {
+            Progress.tell(progress, (double) i / plays.size());
             svg.append("<g class=\"play\" data-play=\"%d\"%s>".formatted(i, hidden(plays.get(i))));
             play(svg, parts, painter, plays.get(i), ground, v);
             svg.append("</g>");
@@ -346,7 +354,8 @@ public final class PageExport {
 
     /** Text as it may stand in HTML, in an element or in a quoted attribute. */
     static String escape(String text) {
-        return text.replace("&", "&amp;")
+        return Printable.of(text)
+                .replace("&", "&amp;")
                 .replace("<", "&lt;")
                 .replace(">", "&gt;")
                 .replace("\"", "&quot;")
@@ -373,12 +382,6 @@ public final class PageExport {
             return "sha256-" + Base64.getEncoder().encodeToString(digest);
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("This Java lacks SHA-256.", e);
-        }
-    }
-
-    private static String resource(String name) throws IOException {
-        try (InputStream in = PageExport.class.getResourceAsStream(name)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         }
     }
 

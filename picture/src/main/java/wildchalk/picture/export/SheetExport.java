@@ -9,16 +9,16 @@ import java.awt.Graphics2D;
 import java.awt.geom.Rectangle2D;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Path;
 import wildchalk.core.path.Way;
+import wildchalk.core.progress.Progress;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
 import wildchalk.core.words.Sentence;
@@ -72,7 +72,7 @@ public final class SheetExport {
         List<SheetParts.Part> parts = new ArrayList<>(SheetParts.ofVersion(told));
         int own = parts.size();
         parts.addAll(SheetParts.otherVersions(told));
-        drawers.registerDrawer("wildchalk/diagram", diagramDrawer(parts));
+        drawers.registerDrawer("wildchalk/diagram", diagramDrawer(parts, progress));
         drawers.registerDrawer("wildchalk/legend", legendDrawer(told));
         builder.useObjectDrawerFactory(drawers);
         builder.withProducer("Wild Chalk");
@@ -89,8 +89,12 @@ public final class SheetExport {
         builder.useFont(() -> Fonts.open(file), Fonts.FAMILY, weight, style, true);
     }
 
-    private static FSObjectDrawer diagramDrawer(List<SheetParts.Part> parts) {
+    private static FSObjectDrawer diagramDrawer(List<SheetParts.Part> parts, Progress progress) {
+        double diagrams =
+                parts.stream().mapToInt(p -> p.told().path().steps().size()).sum();
+        int[] drawn = {0};
         return (element, x, y, width, height, output, context, dotsPerPixel) -> {
+            Progress.tell(progress, 0.2 + 0.75 * drawn[0]++ / diagrams);
             int step = Integer.parseInt(element.getAttribute("data-step"));
             SheetParts.Part part = parts.get(Integer.parseInt(element.getAttribute("data-part")));
             Told told = part.told();
@@ -165,11 +169,16 @@ public final class SheetExport {
                 .append(escape(TEXTS.get(
                         "sheet.figures", told.drill().audience().paceBand().label())))
                 .append("</p>");
-        return resource("sheet.html")
-                .replace("@paper@", paper.css)
-                .replace("@css-title@", cssText(told.drill().title()))
-                .replace("@title@", escape(told.drill().title()))
-                .replace("@body@", body);
+        return Template.of("sheet.html")
+                .fill(Map.of(
+                        "paper",
+                        paper.css,
+                        "css-title",
+                        cssText(told.drill().title()),
+                        "title",
+                        escape(told.drill().title()),
+                        "body",
+                        body));
     }
 
     private static String about(Told told) {
@@ -310,9 +319,9 @@ public final class SheetExport {
         return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
-    /** Text as XHTML may hold it; what XML forbids is left out. */
+    /** Text as XHTML may hold it. */
     private static String escape(String text) {
-        return PageExport.escape(text.replaceAll("[\\p{Cntrl}&&[^\\n\\t]]", "")).replace("\u00A0", " ");
+        return PageExport.escape(text).replace("\u00A0", " ");
     }
 
     /** Text as it may stand in a quoted CSS string inside XHTML: all but letters and digits by their numbers. */
@@ -326,11 +335,5 @@ public final class SheetExport {
             }
         });
         return css.toString();
-    }
-
-    private static String resource(String name) throws IOException {
-        try (InputStream in = SheetExport.class.getResourceAsStream(name)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        }
     }
 }

@@ -10,6 +10,7 @@ import org.apache.batik.svggen.SVGGeneratorContext;
 import org.apache.batik.svggen.SVGGraphics2D;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
+import wildchalk.core.text.Printable;
 
 /** Pieces of SVG that share one document, so that no two ids in them are the same. */
 final class SvgParts {
@@ -54,7 +55,7 @@ final class SvgParts {
     static String text(SVGGraphics2D g, Element root) throws IOException {
         StringWriter out = new StringWriter();
         g.stream(root, out, false, false);
-        String text = out.toString();
+        String text = Printable.of(out.toString());
         return text.substring(text.indexOf("<svg"));
     }
 }

@@ -2,11 +2,15 @@ package wildchalk.picture.export;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Role;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.text.Printable;
+import wildchalk.core.words.Sentence;
 import wildchalk.core.words.TalkThrough;
 import wildchalk.core.words.Words;
 import wildchalk.picture.paint.Legend;
@@ -60,6 +64,19 @@ public record Told(RunThrough run, TalkThrough talk, Reader reader) {
     /** The version that this one is based on, along its likeliest path. */
     public Optional<Told> base() {
         return run.version().basedOn().flatMap(drill()::progression).map(b -> of(drill(), b, reader));
+    }
+
+    /** Whether everything that is written can be shown: no controls, no halves of characters. */
+    public boolean isPrintable() {
+        Stream<String> own =
+                Stream.of(drill().title(), drill().notes(), run.version().title());
+        Stream<String> labels = path().roles().stream().map(Role::label);
+        Stream<String> steps = talk.steps().stream()
+                .flatMap(s -> Stream.concat(
+                        s.points().stream(), s.sentences().stream().map(Sentence::text)));
+        return Stream.of(own, labels, steps, talk.gear().stream(), talk.setUp().stream())
+                .flatMap(t -> t)
+                .allMatch(Printable::isPrintable);
     }
 
     Legend legend() {

@@ -32,6 +32,7 @@ import wildchalk.core.Demo;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.progress.Progress;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
 import wildchalk.picture.style.Ground;
@@ -111,7 +112,7 @@ class ExportsTest {
         Told told = Told.of(drill, drill.base());
         assertTrue(
                 text(SheetExport.of(told, SheetExport.Paper.A4, Progress.NONE)).contains(nasty));
-        String page = new String(PageExport.of(told, Ground.PAPER), StandardCharsets.UTF_8);
+        String page = new String(PageExport.of(told, Ground.PAPER, Progress.NONE), StandardCharsets.UTF_8);
         assertFalse(page.contains("<img"));
         assertTrue(page.contains("&lt;img src=x onerror=alert(1)&gt;"));
     }
@@ -259,7 +260,7 @@ class ExportsTest {
             assertTrue(text(SheetExport.of(told, SheetExport.Paper.A4, Progress.NONE))
                     .contains(normal(said)));
         }
-        String page = new String(PageExport.of(base, Ground.PAPER), StandardCharsets.UTF_8);
+        String page = new String(PageExport.of(base, Ground.PAPER, Progress.NONE), StandardCharsets.UTF_8);
         assertTrue(page.contains("<p>" + said + "</p>"));
         assertEquals(
                 page.indexOf(said), page.lastIndexOf(said), "it stands with that version's one path and no other's");

@@ -1,4 +1,4 @@
-package wildchalk.picture.export;
+package wildchalk.core.progress;
 
 import java.util.concurrent.CancellationException;
 
@@ -18,7 +18,7 @@ public interface Progress {
     /** Tells, and stops the work with an exception when asked to. */
     static void tell(Progress progress, double fraction) {
         if (!progress.at(fraction)) {
-            throw new CancellationException("The export was stopped.");
+            throw new CancellationException("The work was stopped.");
         }
     }
 }

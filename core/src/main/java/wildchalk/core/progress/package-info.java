@@ -1,0 +1,2 @@
+/** How far long work is, and whether it shall go on. */
+package wildchalk.core.progress;
