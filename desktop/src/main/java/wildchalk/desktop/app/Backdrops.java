@@ -5,6 +5,7 @@ import wildchalk.core.drill.Backdrop;
 import wildchalk.core.edit.Wholes;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.ui.Errand;
+import wildchalk.desktop.ui.Failures;
 import wildchalk.desktop.ui.Ui;
 
 /** Lays a picture under the drawing, to be traced: in the drill's file, or in this window only. */

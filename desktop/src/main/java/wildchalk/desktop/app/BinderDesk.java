@@ -14,6 +14,7 @@ import wildchalk.core.surface.Surface;
 import wildchalk.desktop.binder.BinderActions;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.ui.Errand;
+import wildchalk.desktop.ui.Failures;
 import wildchalk.desktop.ui.Ui;
 
 /** Does for the Binder what needs the window: files are chosen, taken in and handed on. */

@@ -9,6 +9,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.desktop.document.Faults;
+import wildchalk.desktop.ui.Failures;
 import wildchalk.desktop.ui.Ui;
 
 /** One bar across the window: what is not being kept or not as it should be, why, and what to do. Not there while all is well. */

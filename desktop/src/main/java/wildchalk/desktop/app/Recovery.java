@@ -7,6 +7,7 @@ import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.LeftJournals;
 import wildchalk.core.binder.LeftJournals.Left;
 import wildchalk.desktop.document.Faults;
+import wildchalk.desktop.ui.Failures;
 import wildchalk.desktop.ui.Ui;
 
 /** Offers what a crash has left, each journal on its own. */

@@ -16,6 +16,7 @@ import wildchalk.core.drill.Slugs;
 import wildchalk.core.edit.Wholes;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Stored;
+import wildchalk.desktop.ui.Failures;
 import wildchalk.desktop.ui.Ui;
 
 /** Saves the open drill, brings back what it was, and asks before anything of it could be lost. */

@@ -31,6 +31,7 @@ import wildchalk.desktop.share.Sharing;
 import wildchalk.desktop.surface.SurfaceChooser;
 import wildchalk.desktop.ui.Dialogs;
 import wildchalk.desktop.ui.Errand;
+import wildchalk.desktop.ui.Failures;
 import wildchalk.desktop.ui.FileDialogs;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Reader;

@@ -40,6 +40,7 @@ import wildchalk.desktop.strip.StripView;
 import wildchalk.desktop.talk.TalkView;
 import wildchalk.desktop.ui.Dialogs;
 import wildchalk.desktop.ui.Limited;
+import wildchalk.desktop.ui.Shown;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Reader;
@@ -144,7 +145,7 @@ public final class BoardPlace extends BorderPane {
         age.setId("age");
         age.getItems().setAll(AgeBand.values());
         Tips.on(age, Ui.text("board.age.tip"));
-        age.setConverter(new AgeText());
+        age.setConverter(Shown.by(AgeBand::label));
         age.setValue(document.drill().audience().paceBand());
         age.setOnAction(e -> document.edit(Ui.text("edit.age"), Wholes.age(age.getValue())));
         document.drillProperty()

@@ -21,6 +21,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Worker;
+import wildchalk.desktop.ui.BoardImage;
 import wildchalk.desktop.ui.Ticker;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.paint.Extra;

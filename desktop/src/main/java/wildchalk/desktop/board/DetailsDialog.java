@@ -44,6 +44,7 @@ import wildchalk.core.text.Numbers;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.ui.Dialogs;
 import wildchalk.desktop.ui.Limited;
+import wildchalk.desktop.ui.Shown;
 import wildchalk.desktop.ui.Ui;
 
 /** The sheet of one thing: where it stands exactly, where it looks, and what it is. */
@@ -227,7 +228,7 @@ final class DetailsDialog {
         ComboBox<T> box = new ComboBox<>();
         box.setId("details-" + key);
         box.getItems().setAll(all);
-        box.setConverter(new TextOf<>(name));
+        box.setConverter(Shown.by(name));
         box.setValue(value);
         add(key, box);
         return box;
@@ -240,7 +241,7 @@ final class DetailsDialog {
         for (Chalk chalk : Chalk.values()) {
             box.getItems().add(Optional.of(chalk));
         }
-        box.setConverter(new TextOf<>(c -> c.map(k -> Ui.text("chalk." + k)).orElse(Ui.text("details.team.none"))));
+        box.setConverter(Shown.by(c -> c.map(k -> Ui.text("chalk." + k)).orElse(Ui.text("details.team.none"))));
         box.setValue(value);
         add("team", box);
         return box;

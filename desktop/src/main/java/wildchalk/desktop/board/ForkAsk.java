@@ -7,6 +7,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.motion.Turnings.Turning;
 import wildchalk.core.words.CourseWords;
+import wildchalk.desktop.ui.WayButtons;
 
 /** Asks which way the rep goes, over the board, when playing has come to a fork. */
 final class ForkAsk extends VBox {

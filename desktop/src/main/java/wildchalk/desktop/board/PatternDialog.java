@@ -21,6 +21,7 @@ import wildchalk.core.drill.GearKind;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Numbers;
 import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Shown;
 import wildchalk.desktop.ui.Ui;
 
 /** Asks for the measures of a pattern; lengths are typed freely. */
@@ -49,10 +50,10 @@ final class PatternDialog {
         second.setText(secondIsLength() ? unit.exact(usual.second()) : Numbers.brief(usual.second(), 1));
         oddLeft.setSelected(true);
         gear.getItems().setAll(GearKind.CONE, GearKind.DISC, GearKind.POLE, GearKind.HOOP, GearKind.MANNEQUIN);
-        gear.setConverter(new TextOf<>(k -> Ui.text("tray." + k)));
+        gear.setConverter(Shown.by(k -> Ui.text("tray." + k)));
         gear.setValue(GearKind.CONE);
         colour.getItems().setAll(Chalk.values());
-        colour.setConverter(new TextOf<>(c -> Ui.text("chalk." + c)));
+        colour.setConverter(Shown.by(c -> Ui.text("chalk." + c)));
         colour.setValue(Chalk.ORANGE);
         wrong.getStyleClass().add("finding");
     }

@@ -15,10 +15,10 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.text.Numbers;
-import wildchalk.desktop.app.Shown;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.strip.StripView;
 import wildchalk.desktop.talk.TalkView;
+import wildchalk.desktop.ui.Shown;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
 

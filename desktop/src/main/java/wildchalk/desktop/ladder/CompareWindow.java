@@ -22,7 +22,7 @@ import javafx.stage.Window;
 import wildchalk.core.ladder.ChangeMarks;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.words.ChangeWriter;
-import wildchalk.desktop.board.FrameView;
+import wildchalk.desktop.ui.FrameView;
 import wildchalk.desktop.ui.Ticker;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Told;

@@ -37,8 +37,8 @@ import wildchalk.core.surface.OwnSurfaces;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.text.LengthUnit;
-import wildchalk.desktop.board.AgeText;
 import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Shown;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.Ground;
 
@@ -76,7 +76,7 @@ public final class SurfaceChooser {
         name.setPromptText(Ui.text("new.name.prompt"));
         age.setId("new-age");
         age.getItems().setAll(AgeBand.values());
-        age.setConverter(new AgeText());
+        age.setConverter(Shown.by(AgeBand::label));
         age.setValue(AgeBand.U16);
         unread.getStyleClass().add("finding");
         unread.setWrapText(true);

@@ -41,8 +41,8 @@ import wildchalk.core.surface.Size;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.text.LengthUnit;
-import wildchalk.desktop.board.TextOf;
 import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Shown;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.Ground;
 
@@ -98,13 +98,13 @@ final class SurfaceEditor {
         length.setPrefColumnCount(6);
         width.setPrefColumnCount(6);
         ground.getItems().setAll(Medium.values());
-        ground.setConverter(new TextOf<>(m -> Ui.text("editor.ground." + m)));
+        ground.setConverter(Shown.by(m -> Ui.text("editor.ground." + m)));
         ground.setValue(surface.medium());
         walls.setSelected(surface.boards());
         name.setId("editor-name");
         name.setPromptText(Ui.text("editor.name.prompt"));
         ink.getItems().setAll(Ink.LINE, Ink.RED, Ink.BLUE, Ink.GREEN, Ink.YELLOW, Ink.FAINT, Ink.NET);
-        ink.setConverter(new TextOf<>(i -> Ui.text("editor.ink." + i)));
+        ink.setConverter(Shown.by(i -> Ui.text("editor.ink." + i)));
         ink.setValue(Ink.LINE);
         length.setText(LengthUnit.METRES.exact(surface.lengthMetres()));
         width.setText(LengthUnit.METRES.exact(surface.widthMetres()));

@@ -23,7 +23,7 @@ import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.surface.View;
 import wildchalk.core.text.LengthUnit;
-import wildchalk.desktop.board.TextOf;
+import wildchalk.desktop.ui.Shown;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.Ground;
 
@@ -68,7 +68,7 @@ final class SurfaceForm extends VBox {
         width.setId("surface-width");
         part.setId("surface-part");
         standing.setId("surface-standing");
-        part.setConverter(new TextOf<>(View::name));
+        part.setConverter(Shown.by(View::name));
         part.setMaxWidth(Double.MAX_VALUE);
         length.setPrefColumnCount(6);
         width.setPrefColumnCount(6);

@@ -11,8 +11,8 @@ import javafx.scene.layout.GridPane;
 import javafx.stage.Window;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Limits;
-import wildchalk.desktop.app.Shown;
 import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Shown;
 import wildchalk.desktop.ui.Ui;
 
 /** Asks what a coach may call: which words, how many of them together, and which may follow each other. */

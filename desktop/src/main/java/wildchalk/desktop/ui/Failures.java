@@ -1,18 +1,17 @@
-package wildchalk.desktop.app;
+package wildchalk.desktop.ui;
 
 import java.nio.file.AccessDeniedException;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.NotDirectoryException;
-import wildchalk.desktop.ui.Ui;
 
 /** Failures in words, in one line: the system often gives no more than a path. */
-final class Failures {
+public final class Failures {
 
     private Failures() {}
 
-    static String said(Throwable why) {
+    public static String said(Throwable why) {
         if (why instanceof FileSystemException f && f.getReason() == null) {
             return Ui.text(key(f), f.getFile());
         }

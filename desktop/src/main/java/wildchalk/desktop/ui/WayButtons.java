@@ -1,4 +1,4 @@
-package wildchalk.desktop.board;
+package wildchalk.desktop.ui;
 
 import java.util.List;
 import java.util.function.BiFunction;

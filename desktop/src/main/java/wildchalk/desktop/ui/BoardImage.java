@@ -1,4 +1,4 @@
-package wildchalk.desktop.board;
+package wildchalk.desktop.ui;
 
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -20,7 +20,7 @@ import wildchalk.picture.style.StrokeCode;
  * A picture that the painter draws for the window. What stands still while a step plays
  * (surface, gear, strokes) is painted once and copied under every frame.
  */
-final class BoardImage {
+public final class BoardImage {
 
     private final int width;
     private final int height;
@@ -34,7 +34,7 @@ final class BoardImage {
     private int[] stillPixels;
     private Object stillKey;
 
-    BoardImage(int width, int height) {
+    public BoardImage(int width, int height) {
         this.width = width;
         this.height = height;
         this.picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
@@ -44,16 +44,16 @@ final class BoardImage {
         this.image = new WritableImage(shared);
     }
 
-    boolean hasSize(int w, int h) {
+    public boolean hasSize(int w, int h) {
         return w == width && h == height;
     }
 
-    Image image() {
+    public Image image() {
         return image;
     }
 
     /** Paints a frame; to be called on the FX thread. */
-    void paint(Frame frame, Viewport viewport, Ground ground, StrokeCode code, boolean legend) {
+    public void paint(Frame frame, Viewport viewport, Ground ground, StrokeCode code, boolean legend) {
         Painter painter = new Painter(ground, code);
         Object key = List.of(
                 frame.drill(),

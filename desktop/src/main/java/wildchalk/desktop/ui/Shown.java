@@ -1,4 +1,4 @@
-package wildchalk.desktop.app;
+package wildchalk.desktop.ui;
 
 import java.util.function.Function;
 import javafx.util.StringConverter;
