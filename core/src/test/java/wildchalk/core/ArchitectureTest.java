@@ -31,10 +31,10 @@ class ArchitectureTest {
     }
 
     @Test
-    void onlyTheBinderTouchesFilesAndJson() {
+    void onlyTheBinderAndItsJsonTouchFiles() {
         noClasses()
                 .that()
-                .resideOutsideOfPackage("wildchalk.core.binder")
+                .resideOutsideOfPackages("wildchalk.core.binder", "wildchalk.core.json")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("java.nio.file..", "com.fasterxml..", "com.networknt..")
@@ -52,6 +52,7 @@ class ArchitectureTest {
             "geometry",
             "surface",
             "drill",
+            "json",
             "path",
             "ladder",
             "arrange",

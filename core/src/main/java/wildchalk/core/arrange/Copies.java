@@ -30,7 +30,6 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Shot;
-import wildchalk.core.drill.Slugs;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Target;
@@ -40,6 +39,7 @@ import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.text.Slugs;
 
 /**
  * Puts copies of elements beside what is there, under new ids. What roles do is copied with them, step by step, as far as it

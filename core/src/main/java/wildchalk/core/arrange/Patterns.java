@@ -14,10 +14,10 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
-import wildchalk.core.drill.Slugs;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.text.Slugs;
 
 /** Lays patterns out. Each is built about the origin, looking along +x, and then turned and carried to its place. */
 public final class Patterns {

@@ -11,8 +11,9 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
-import wildchalk.core.drill.Slugs;
+import wildchalk.core.json.FormatProblem;
 import wildchalk.core.progress.Progress;
+import wildchalk.core.text.Slugs;
 
 /**
  * The folder that holds everything. A file that cannot be read is listed with its problem; the others open.

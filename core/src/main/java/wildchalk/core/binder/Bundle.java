@@ -22,8 +22,10 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
-import wildchalk.core.drill.Slugs;
+import wildchalk.core.json.FormatProblem;
+import wildchalk.core.json.JsonTree;
 import wildchalk.core.progress.Progress;
+import wildchalk.core.text.Slugs;
 
 /**
  * Drills and surfaces in one file to hand on: a zip with {@code drills/…} and {@code surfaces/…}. Reading trusts nothing:

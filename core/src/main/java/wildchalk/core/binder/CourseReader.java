@@ -22,6 +22,9 @@ import wildchalk.core.drill.RuleId;
 import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Suits;
+import wildchalk.core.json.Fields;
+import wildchalk.core.json.FormatProblem;
+import wildchalk.core.json.Located;
 
 /** Reads forks, calls, rules, launch and rotation. The counterpart of {@link CourseWriter}. */
 final class CourseReader {

@@ -9,6 +9,9 @@ import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Suits;
+import wildchalk.core.json.Extras;
+import wildchalk.core.json.Fields;
+import wildchalk.core.json.JsonText;
 
 /** Turns forks, calls, rules, launch and rotation into JSON. The counterpart of {@link CourseReader}. */
 final class CourseWriter {

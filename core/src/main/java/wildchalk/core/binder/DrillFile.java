@@ -5,6 +5,10 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.json.Extras;
+import wildchalk.core.json.FormatProblem;
+import wildchalk.core.json.JsonText;
+import wildchalk.core.json.JsonTree;
 
 /**
  * A drill and what its file held beside it.

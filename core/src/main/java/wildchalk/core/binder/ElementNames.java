@@ -12,6 +12,9 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.NoteId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.ZoneId;
+import wildchalk.core.json.Fields;
+import wildchalk.core.json.FormatProblem;
+import wildchalk.core.json.Located;
 
 /** Elements of any kind as texts in a file: {@code gear/c1}, {@code role/lb}. */
 final class ElementNames {

@@ -10,6 +10,8 @@ import wildchalk.core.drill.Region;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.json.Fields;
+import wildchalk.core.json.FormatProblem;
 
 /** Reads what something waits for. */
 final class EventReader {

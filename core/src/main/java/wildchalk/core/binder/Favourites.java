@@ -11,6 +11,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
+import wildchalk.core.json.Extras;
+import wildchalk.core.json.Fields;
+import wildchalk.core.json.JsonText;
+import wildchalk.core.json.JsonTree;
 
 /**
  * Which drills of a binder are favourites, by the names of their files: {@code binder.json} beside the drills. What two

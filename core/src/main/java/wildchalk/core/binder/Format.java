@@ -1,6 +1,7 @@
 package wildchalk.core.binder;
 
 import java.nio.file.Path;
+import wildchalk.core.json.FormatProblem;
 
 /** How a kind of content is written as text and read again. */
 public interface Format<T> {

@@ -12,6 +12,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import wildchalk.core.json.Extras;
+import wildchalk.core.json.Fields;
+import wildchalk.core.json.JsonTree;
 
 /**
  * Journals whose windows are gone, each on its own: one that cannot be read hides no other.

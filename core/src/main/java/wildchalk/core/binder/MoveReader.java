@@ -29,6 +29,9 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.Weight;
+import wildchalk.core.json.Fields;
+import wildchalk.core.json.FormatProblem;
+import wildchalk.core.json.Located;
 
 /** Reads one move. The counterpart of {@link MoveWriter}. */
 final class MoveReader {

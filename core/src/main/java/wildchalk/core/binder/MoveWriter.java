@@ -20,6 +20,9 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.json.Extras;
+import wildchalk.core.json.Fields;
+import wildchalk.core.json.JsonText;
 
 /** Turns a move into JSON. The counterpart of {@link MoveReader}. */
 final class MoveWriter {

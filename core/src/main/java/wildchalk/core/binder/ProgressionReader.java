@@ -45,6 +45,9 @@ import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.drill.ZoneId;
 import wildchalk.core.drill.ZoneKind;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.json.Fields;
+import wildchalk.core.json.FormatProblem;
+import wildchalk.core.json.Located;
 import wildchalk.core.ladder.Changes;
 import wildchalk.core.ladder.ListChange;
 

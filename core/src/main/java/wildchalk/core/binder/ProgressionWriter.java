@@ -31,6 +31,8 @@ import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.json.Extras;
+import wildchalk.core.json.Fields;
 import wildchalk.core.ladder.Changes;
 import wildchalk.core.ladder.ListChange;
 

@@ -12,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import wildchalk.core.json.JsonTree;
 
 /** Checks files against the JSON Schemas that come with the project. */
 public final class Schemas {

@@ -4,6 +4,11 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import wildchalk.core.json.Extras;
+import wildchalk.core.json.Fields;
+import wildchalk.core.json.FormatProblem;
+import wildchalk.core.json.JsonText;
+import wildchalk.core.json.JsonTree;
 import wildchalk.core.surface.Surface;
 
 /**

@@ -2,6 +2,8 @@ package wildchalk.core.binder;
 
 import java.util.List;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.json.Fields;
+import wildchalk.core.json.FormatProblem;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.GoalShape;
 import wildchalk.core.surface.Ink;

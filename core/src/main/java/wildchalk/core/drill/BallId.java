@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import wildchalk.core.text.Slugs;
+
 /** Names a ball within its file: a short readable slug. */
 public record BallId(String text) implements ElementId, Comparable<BallId> {
 

@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import wildchalk.core.text.Slugs;
+
 /** Names a branch of a fork within its progression: a short readable slug. */
 public record BranchId(String text) implements Comparable<BranchId> {
 

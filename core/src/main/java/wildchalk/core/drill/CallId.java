@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import wildchalk.core.text.Slugs;
+
 /** Names a set of calls within its progression: a short readable slug. */
 public record CallId(String text) implements Comparable<CallId> {
 

@@ -7,6 +7,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.text.Slugs;
 
 /**
  * Versions of one idea on one surface.

@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import wildchalk.core.text.Slugs;
+
 /** Names a drill within its file: a short readable slug. */
 public record DrillId(String text) implements Comparable<DrillId> {
 

@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import wildchalk.core.text.Slugs;
+
 /** Names a fork within its progression: a short readable slug. */
 public record ForkId(String text) implements Comparable<ForkId> {
 

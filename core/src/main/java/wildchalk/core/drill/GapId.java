@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import wildchalk.core.text.Slugs;
+
 /** Names a numbered gap within its file: a short readable slug. */
 public record GapId(String text) implements ElementId, Comparable<GapId> {
 

@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import wildchalk.core.text.Slugs;
+
 /** Names a piece of gear within its file: a short readable slug. */
 public record GearId(String text) implements ElementId, Comparable<GearId> {
 

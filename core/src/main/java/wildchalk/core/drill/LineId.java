@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import wildchalk.core.text.Slugs;
+
 /** Names a line of players within its file: a short readable slug. */
 public record LineId(String text) implements ElementId, Comparable<LineId> {
 

@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import wildchalk.core.text.Slugs;
+
 /** Names a move within its file: a short readable slug. */
 public record MoveId(String text) implements ElementId, Comparable<MoveId> {
 

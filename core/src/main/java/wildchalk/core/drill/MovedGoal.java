@@ -3,6 +3,7 @@ package wildchalk.core.drill;
 import java.util.Objects;
 import wildchalk.core.geometry.Headings;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.text.Slugs;
 
 /**
  * A goal of the surface that stands somewhere else in a drill: a net dragged to the wall.

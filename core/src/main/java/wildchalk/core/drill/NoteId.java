@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import wildchalk.core.text.Slugs;
+
 /** Names a note within its file: a short readable slug. */
 public record NoteId(String text) implements ElementId, Comparable<NoteId> {
 

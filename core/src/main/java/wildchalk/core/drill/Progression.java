@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import wildchalk.core.text.Slugs;
 
 /**
  * One version of a drill: what stands on the surface, and what happens.

@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import wildchalk.core.text.Slugs;
+
 /** Names a progression within its file: a short readable slug. */
 public record ProgressionId(String text) implements Comparable<ProgressionId> {
 

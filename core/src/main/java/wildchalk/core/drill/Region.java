@@ -2,6 +2,7 @@ package wildchalk.core.drill;
 
 import java.util.Objects;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.text.Slugs;
 
 /** Something on the ground that can be crossed, entered, left or come near to. */
 public sealed interface Region {

@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import wildchalk.core.text.Slugs;
+
 /** Names a role within its file: a short readable slug. */
 public record RoleId(String text) implements ElementId, Comparable<RoleId> {
 

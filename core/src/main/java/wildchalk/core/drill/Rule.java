@@ -2,6 +2,7 @@ package wildchalk.core.drill;
 
 import java.util.Objects;
 import java.util.Optional;
+import wildchalk.core.text.Slugs;
 
 /** A rule of the drill. */
 public sealed interface Rule permits Rule.Limit, Rule.Hold {

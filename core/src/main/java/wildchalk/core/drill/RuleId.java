@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import wildchalk.core.text.Slugs;
+
 /** Names a rule within its progression: a short readable slug. */
 public record RuleId(String text) implements Comparable<RuleId> {
 

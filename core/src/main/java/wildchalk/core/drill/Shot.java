@@ -4,6 +4,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.text.Slugs;
 
 /**
  * A role shoots the ball it holds at a goal.

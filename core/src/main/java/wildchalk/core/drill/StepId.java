@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import wildchalk.core.text.Slugs;
+
 /** Names a step within its file: a short readable slug. */
 public record StepId(String text) implements Comparable<StepId> {
 

@@ -1,5 +1,7 @@
 package wildchalk.core.drill;
 
+import wildchalk.core.text.Slugs;
+
 /** Names a zone that was drawn within its file: a short readable slug. */
 public record ZoneId(String text) implements ElementId, Comparable<ZoneId> {
 

@@ -23,7 +23,6 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
-import wildchalk.core.drill.Slugs;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.WaitingLine;
@@ -33,6 +32,7 @@ import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.path.Path;
+import wildchalk.core.text.Slugs;
 
 /** What is put on the surface anew. Each gets an id, and a label where it has one, that is free when it is put down. */
 public final class Placements {

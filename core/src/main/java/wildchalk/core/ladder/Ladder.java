@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
-import wildchalk.core.drill.Slugs;
+import wildchalk.core.text.Slugs;
 
 /** The versions of a drill, one based on another. */
 public final class Ladder {

@@ -19,9 +19,9 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
-import wildchalk.core.drill.Slugs;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.text.Slugs;
 import wildchalk.core.text.Texts;
 
 /** Lets a drill go several ways: new forks with branches that make sense, each with a step to draw on. */

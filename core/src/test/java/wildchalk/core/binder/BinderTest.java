@@ -30,6 +30,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import wildchalk.core.Demo;
 import wildchalk.core.SmallDisk;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.json.FormatProblem;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.surface.OwnSurfaces;
 import wildchalk.core.surface.Size;

@@ -24,6 +24,7 @@ import wildchalk.core.Demo;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.json.FormatProblem;
 import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.Timeline;
 

@@ -19,6 +19,7 @@ import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.json.FormatProblem;
 import wildchalk.core.ladder.Ladder;
 import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.Timeline;

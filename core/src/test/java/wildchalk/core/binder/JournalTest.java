@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.Demo;
 import wildchalk.core.binder.LeftJournals.Left;
+import wildchalk.core.json.FormatProblem;
 
 /** What a crash leaves behind is found again. */
 class JournalTest {

@@ -20,6 +20,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.MovedGoal;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.json.FormatProblem;
 import wildchalk.core.surface.Ink;
 import wildchalk.core.surface.Overlay;
 import wildchalk.core.surface.OwnSurfaces;

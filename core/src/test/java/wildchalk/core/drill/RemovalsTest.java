@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Demo;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.text.Slugs;
 
 /** Taking something away leaves nothing that points at it. */
 class RemovalsTest {

@@ -20,7 +20,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Demo;
 import wildchalk.core.binder.DrillFile;
-import wildchalk.core.binder.FormatProblem;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Gear;
@@ -35,6 +34,7 @@ import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.json.FormatProblem;
 import wildchalk.core.motion.RandomDrills;
 
 /** Versions that are based on each other. */

@@ -9,7 +9,6 @@ import org.junit.jupiter.params.provider.EnumSource;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
-import wildchalk.core.path.Outcomes;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.words.Words;
@@ -30,7 +29,6 @@ class GrowthTest {
     private static final List<Work> ALL = List.of(
             new Work("run-through", d -> RunThrough.of(d, d.base())),
             new Work("words", d -> Words.of(RunThrough.of(d, d.base()), LengthUnit.METRES)),
-            new Work("ways", d -> Outcomes.ways(d.base())),
             new Work("text", d -> DrillFile.ofNew(d).toText()));
 
     @ParameterizedTest

@@ -8,7 +8,7 @@ import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Expected;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
-import wildchalk.core.drill.Slugs;
+import wildchalk.core.text.Slugs;
 import wildchalk.desktop.ui.Ui;
 
 /** Shows a drill and a copy that a sync tool has put beside it: either is kept, both, or version by version. */

@@ -9,7 +9,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.FileSystemException;
 import picocli.CommandLine;
-import wildchalk.core.binder.FormatProblem;
+import wildchalk.core.json.FormatProblem;
 import wildchalk.core.text.Printable;
 
 /** Runs one command of the command line. */

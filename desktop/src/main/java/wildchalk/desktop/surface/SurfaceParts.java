@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import wildchalk.core.drill.Slugs;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.GoalShape;
@@ -17,6 +16,7 @@ import wildchalk.core.surface.Size;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
 import wildchalk.core.text.LengthUnit;
+import wildchalk.core.text.Slugs;
 import wildchalk.desktop.ui.Ui;
 
 /** Adds parts to a surface and takes them out: markings, then landmarks, zones and goals, in this order. */

@@ -1,4 +1,4 @@
-package wildchalk.core.binder;
+package wildchalk.core.json;
 
 import java.io.IOException;
 import java.nio.file.Path;

@@ -1,4 +1,4 @@
-package wildchalk.core.binder;
+package wildchalk.core.json;
 
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonLocation;
@@ -20,10 +20,10 @@ import java.util.List;
 import java.util.Map;
 
 /** Reads JSON into {@link Located} values, within limits that no honest file meets. */
-final class JsonTree {
+public final class JsonTree {
 
     /** A drill of 1,200 moves has about 300 kB. */
-    static final long MAX_BYTES = 16L * 1024 * 1024;
+    public static final long MAX_BYTES = 16L * 1024 * 1024;
 
     private static final JsonFactory FACTORY = JsonFactory.builder()
             .streamReadConstraints(StreamReadConstraints.builder()
@@ -37,16 +37,16 @@ final class JsonTree {
 
     private JsonTree() {}
 
-    static Located read(Path file) throws IOException {
+    public static Located read(Path file) throws IOException {
         return parse(file, bytes(file));
     }
 
-    static Located parse(Path file, byte[] bytes) throws FormatProblem {
+    public static Located parse(Path file, byte[] bytes) throws FormatProblem {
         return parse(file, chars(file, bytes));
     }
 
     /** What a file holds, if it can be one of ours. */
-    static byte[] bytes(Path file) throws IOException {
+    public static byte[] bytes(Path file) throws IOException {
         if (Files.isDirectory(file)) {
             throw new FormatProblem(file, "This is a folder; name a file in it.");
         }
@@ -82,7 +82,7 @@ final class JsonTree {
         }
     }
 
-    static Located parse(Path file, String text) throws FormatProblem {
+    public static Located parse(Path file, String text) throws FormatProblem {
         return parse(file, CharBuffer.wrap(text.toCharArray()));
     }
 

@@ -1,4 +1,4 @@
-package wildchalk.core.binder;
+package wildchalk.core.json;
 
 import com.fasterxml.jackson.core.io.JsonStringEncoder;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -16,7 +16,7 @@ public final class JsonText {
     private JsonText() {}
 
     /** A whole number without a point, another with all its digits: both read back as the same double. */
-    static NumericNode number(double value) {
+    public static NumericNode number(double value) {
         return value == Math.rint(value) && Math.abs(value) < 1e15
                 ? LongNode.valueOf((long) value)
                 : DoubleNode.valueOf(value);

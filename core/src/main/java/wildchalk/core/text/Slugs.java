@@ -1,4 +1,4 @@
-package wildchalk.core.drill;
+package wildchalk.core.text;
 
 import java.text.Normalizer;
 import java.util.Collection;
@@ -19,7 +19,7 @@ public final class Slugs {
         return SLUG.matcher(text).matches();
     }
 
-    static void check(String what, String text) {
+    public static void check(String what, String text) {
         if (text == null || !isSlug(text)) {
             throw new IllegalArgumentException(
                     "The %s \"%s\" needs 1 to 60 small letters, digits and dashes, with no dash at an end."

@@ -1,4 +1,4 @@
-package wildchalk.core.binder;
+package wildchalk.core.json;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.BooleanNode;
@@ -15,28 +15,28 @@ import java.util.Map;
  *
  * @param value a {@code Map<String, Located>}, a {@code List<Located>}, a String, a Double, a Long, a Boolean or null
  */
-record Located(Object value, int line, int column) {
+public record Located(Object value, int line, int column) {
 
-    boolean isObject() {
+    public boolean isObject() {
         return value instanceof Map;
     }
 
-    boolean isArray() {
+    public boolean isArray() {
         return value instanceof List;
     }
 
     @SuppressWarnings("unchecked") // the parser makes no other maps
-    Map<String, Located> fields() {
+    public Map<String, Located> fields() {
         return (Map<String, Located>) value;
     }
 
     @SuppressWarnings("unchecked") // the parser makes no other lists
-    List<Located> elements() {
+    public List<Located> elements() {
         return (List<Located>) value;
     }
 
     /** What kind of value it is, as an error message says it. */
-    String kind() {
+    public String kind() {
         if (isObject()) {
             return "an object";
         }
@@ -52,7 +52,7 @@ record Located(Object value, int line, int column) {
         return value == null ? "null" : value.toString();
     }
 
-    JsonNode toJson() {
+    public JsonNode toJson() {
         JsonNodeFactory make = JsonNodeFactory.instance;
         if (isObject()) {
             var node = make.objectNode();

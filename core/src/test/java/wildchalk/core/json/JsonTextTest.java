@@ -1,4 +1,4 @@
-package wildchalk.core.binder;
+package wildchalk.core.json;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Demo;
+import wildchalk.core.binder.DrillFile;
 import wildchalk.core.geometry.Point;
 
 /** The text of files reads back as what was written, and a change of one thing changes one line. */

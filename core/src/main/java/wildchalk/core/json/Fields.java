@@ -1,4 +1,4 @@
-package wildchalk.core.binder;
+package wildchalk.core.json;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -11,16 +11,16 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Limits;
-import wildchalk.core.drill.Slugs;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.text.Slugs;
 
 /** Takes the fields of one JSON object, one by one, and keeps what nobody took. */
-final class Fields {
+public final class Fields {
 
-    static final double MAX_METRES = Limits.METRES;
+    public static final double MAX_METRES = Limits.METRES;
 
     /** Turns an element into a value. */
-    interface Reading<T> {
+    public interface Reading<T> {
         T read(Fields fields) throws FormatProblem;
     }
 
@@ -31,7 +31,7 @@ final class Fields {
     private final Map<String, Located> fields;
     private final Set<String> taken = new LinkedHashSet<>();
 
-    Fields(Path file, Extras extras, Located node, String path) throws FormatProblem {
+    public Fields(Path file, Extras extras, Located node, String path) throws FormatProblem {
         this.file = file;
         this.extras = extras;
         this.node = node;
@@ -42,22 +42,22 @@ final class Fields {
         this.fields = node.fields();
     }
 
-    boolean has(String name) {
+    public boolean has(String name) {
         Located value = fields.get(name);
         return value != null && value.value() != null;
     }
 
     /** All names of its fields, in their order. */
-    List<String> names() {
+    public List<String> names() {
         return List.copyOf(fields.keySet());
     }
 
     /** Where this object stands among the ids of the file. */
-    String path() {
+    public String path() {
         return path;
     }
 
-    String text(String name, int maxLength) throws FormatProblem {
+    public String text(String name, int maxLength) throws FormatProblem {
         Located value = need(name);
         if (!(value.value() instanceof String text)) {
             throw problem(value, "\"%s\" should be a text in quotes, found %s.".formatted(name, value.kind()));
@@ -68,11 +68,11 @@ final class Fields {
         return text;
     }
 
-    String textOr(String name, String otherwise, int maxLength) throws FormatProblem {
+    public String textOr(String name, String otherwise, int maxLength) throws FormatProblem {
         return has(name) ? text(name, maxLength) : skip(name, otherwise);
     }
 
-    String slug(String name) throws FormatProblem {
+    public String slug(String name) throws FormatProblem {
         String text = text(name, 200);
         if (!Slugs.isSlug(text)) {
             throw problem(
@@ -83,23 +83,23 @@ final class Fields {
     }
 
     /** Any number; the value that it becomes part of knows what it may be. */
-    double number(String name) throws FormatProblem {
+    public double number(String name) throws FormatProblem {
         return number(name, -Double.MAX_VALUE, Double.MAX_VALUE);
     }
 
-    double numberOr(String name, double otherwise) throws FormatProblem {
+    public double numberOr(String name, double otherwise) throws FormatProblem {
         return has(name) ? number(name) : skip(name, otherwise);
     }
 
-    double number(String name, double min, double max) throws FormatProblem {
+    public double number(String name, double min, double max) throws FormatProblem {
         return number(need(name), "\"" + name + "\"", min, max);
     }
 
-    double numberOr(String name, double otherwise, double min, double max) throws FormatProblem {
+    public double numberOr(String name, double otherwise, double min, double max) throws FormatProblem {
         return has(name) ? number(name, min, max) : skip(name, otherwise);
     }
 
-    int whole(String name, int min, int max) throws FormatProblem {
+    public int whole(String name, int min, int max) throws FormatProblem {
         double number = number(name, min, max);
         if (number != Math.rint(number)) {
             throw problem(fields.get(name), "\"%s\" should be a whole number, found %s.".formatted(name, number));
@@ -107,7 +107,7 @@ final class Fields {
         return (int) number;
     }
 
-    boolean flagOr(String name, boolean otherwise) throws FormatProblem {
+    public boolean flagOr(String name, boolean otherwise) throws FormatProblem {
         if (!has(name)) {
             return skip(name, otherwise);
         }
@@ -118,24 +118,24 @@ final class Fields {
         return flag;
     }
 
-    <E extends Enum<E>> E choice(String name, Class<E> type) throws FormatProblem {
+    public <E extends Enum<E>> E choice(String name, Class<E> type) throws FormatProblem {
         return choice(need(name), "\"" + name + "\"", type);
     }
 
-    <E extends Enum<E>> E choiceOr(String name, Class<E> type, E otherwise) throws FormatProblem {
+    public <E extends Enum<E>> E choiceOr(String name, Class<E> type, E otherwise) throws FormatProblem {
         return has(name) ? choice(name, type) : skip(name, otherwise);
     }
 
-    Point point(String name) throws FormatProblem {
+    public Point point(String name) throws FormatProblem {
         return point(need(name), "\"" + name + "\"");
     }
 
-    Optional<Point> pointIfAny(String name) throws FormatProblem {
+    public Optional<Point> pointIfAny(String name) throws FormatProblem {
         return has(name) ? Optional.of(point(name)) : skip(name, Optional.<Point>empty());
     }
 
     /** A list of places, so many at least and at most. */
-    List<Point> points(String name, int fewest, int most) throws FormatProblem {
+    public List<Point> points(String name, int fewest, int most) throws FormatProblem {
         List<Point> result = new ArrayList<>();
         for (Located element : list(name)) {
             result.add(point(element, "a point of \"" + name + "\""));
@@ -148,7 +148,7 @@ final class Fields {
     }
 
     /** Two numbers in brackets, in rising order. */
-    List<Double> pair(String name) throws FormatProblem {
+    public List<Double> pair(String name) throws FormatProblem {
         Point p = point(name);
         if (p.x() >= p.y()) {
             throw problem(need(name), "\"%s\" should be two numbers in rising order.".formatted(name));
@@ -157,7 +157,7 @@ final class Fields {
     }
 
     /** The name and version of a file's format, which must be ones that can be read. */
-    String format(String wanted, int newest) throws FormatProblem {
+    public String format(String wanted, int newest) throws FormatProblem {
         String name = text("name", 200);
         if (!name.equals(wanted)) {
             throw problem("This is a \"%s\" file; expected \"%s\".".formatted(name, wanted));
@@ -171,17 +171,17 @@ final class Fields {
         return name;
     }
 
-    boolean isObject(String name) {
+    public boolean isObject(String name) {
         Located value = fields.get(name);
         return value != null && value.isObject();
     }
 
-    Fields object(String name) throws FormatProblem {
+    public Fields object(String name) throws FormatProblem {
         return new Fields(file, extras, need(name), path + "/" + name);
     }
 
     /** Elements that are objects with an id; none if the field is missing. */
-    <T> List<T> elements(String name, Reading<T> reading) throws FormatProblem {
+    public <T> List<T> elements(String name, Reading<T> reading) throws FormatProblem {
         List<T> result = new ArrayList<>();
         int index = 0;
         for (Located element : list(name)) {
@@ -194,7 +194,7 @@ final class Fields {
         return result;
     }
 
-    List<String> texts(String name, int maxLength) throws FormatProblem {
+    public List<String> texts(String name, int maxLength) throws FormatProblem {
         List<String> result = new ArrayList<>();
         for (Located element : list(name)) {
             if (!(element.value() instanceof String text) || text.length() > maxLength) {
@@ -208,7 +208,7 @@ final class Fields {
         return result;
     }
 
-    <E extends Enum<E>> List<E> choices(String name, Class<E> type) throws FormatProblem {
+    public <E extends Enum<E>> List<E> choices(String name, Class<E> type) throws FormatProblem {
         List<E> result = new ArrayList<>();
         for (Located element : list(name)) {
             result.add(choice(element, "\"" + name + "\"", type));
@@ -217,7 +217,7 @@ final class Fields {
     }
 
     /** The elements of a list as they stand; none if the field is missing. */
-    List<Located> list(String name) throws FormatProblem {
+    public List<Located> list(String name) throws FormatProblem {
         taken.add(name);
         if (!has(name)) {
             return List.of();
@@ -230,7 +230,7 @@ final class Fields {
     }
 
     /** Reads the object whole: what the reading does not take is kept, what it refuses is reported at this place. */
-    <T> T readAll(Reading<T> reading) throws FormatProblem {
+    public <T> T readAll(Reading<T> reading) throws FormatProblem {
         try {
             T result = reading.read(this);
             keepTheRest();
@@ -248,7 +248,7 @@ final class Fields {
         });
     }
 
-    Point point(Located value, String what) throws FormatProblem {
+    public Point point(Located value, String what) throws FormatProblem {
         if (!value.isArray() || value.elements().size() != 2) {
             throw problem(value, "%s should be a place [x, y] in metres, found %s.".formatted(what, value.kind()));
         }
@@ -257,19 +257,19 @@ final class Fields {
         return new Point(x + 0.0, y + 0.0);
     }
 
-    Fields inner(Located value, String name) throws FormatProblem {
+    public Fields inner(Located value, String name) throws FormatProblem {
         return new Fields(file, extras, value, path + "/" + name);
     }
 
-    FormatProblem problem(Located at, String message) {
+    public FormatProblem problem(Located at, String message) {
         return new FormatProblem(file, at.line(), at.column(), message);
     }
 
-    FormatProblem problem(String message) {
+    public FormatProblem problem(String message) {
         return problem(node, message);
     }
 
-    Located raw(String name) throws FormatProblem {
+    public Located raw(String name) throws FormatProblem {
         return need(name);
     }
 
@@ -296,7 +296,7 @@ final class Fields {
     }
 
     /** FLAT_OUT is "flat-out" in a file. */
-    static String nameOf(Enum<?> constant) {
+    public static String nameOf(Enum<?> constant) {
         return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 

@@ -1,4 +1,4 @@
-package wildchalk.core.binder;
+package wildchalk.core.json;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -18,11 +18,11 @@ public final class Extras {
         return new Extras();
     }
 
-    void put(String path, String field, JsonNode value) {
+    public void put(String path, String field, JsonNode value) {
         byPath.computeIfAbsent(path, p -> new LinkedHashMap<>()).put(field, value);
     }
 
-    void addTo(String path, ObjectNode node) {
+    public void addTo(String path, ObjectNode node) {
         byPath.getOrDefault(path, Map.of()).forEach((field, value) -> {
             if (!node.has(field)) {
                 node.set(field, value);
