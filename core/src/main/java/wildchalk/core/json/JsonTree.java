@@ -129,8 +129,8 @@ public final class JsonTree {
                     case START_OBJECT -> object(file, parser);
                     case START_ARRAY -> array(file, parser);
                     case VALUE_STRING -> parser.getText();
-                    case VALUE_NUMBER_INT -> whole(parser);
-                    case VALUE_NUMBER_FLOAT -> parser.getDoubleValue();
+                    case VALUE_NUMBER_INT -> whole(file, parser, line, column);
+                    case VALUE_NUMBER_FLOAT -> finite(file, parser, line, column);
                     case VALUE_TRUE -> Boolean.TRUE;
                     case VALUE_FALSE -> Boolean.FALSE;
                     default -> null;
@@ -138,10 +138,23 @@ public final class JsonTree {
         return new Located(value, line, column);
     }
 
+    /** A number that could be written again; one beyond all that is kept would come back as no number. */
+    private static double finite(Path file, JsonParser parser, int line, int column) throws IOException {
+        double number = parser.getDoubleValue();
+        if (!Double.isFinite(number)) {
+            throw new FormatProblem(
+                    file,
+                    line,
+                    column,
+                    "The number %s is larger than any that can be kept.".formatted(parser.getText()));
+        }
+        return number;
+    }
+
     /** Whole numbers stay whole; those too large for that become decimal ones. */
-    private static Object whole(JsonParser parser) throws IOException {
+    private static Object whole(Path file, JsonParser parser, int line, int column) throws IOException {
         return parser.getNumberType() == JsonParser.NumberType.BIG_INTEGER
-                ? (Object) parser.getDoubleValue()
+                ? (Object) finite(file, parser, line, column)
                 : (Object) parser.getLongValue();
     }
 

@@ -1,11 +1,14 @@
 package wildchalk.core.binder;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -41,6 +44,16 @@ class FuzzTest {
     /** No honest run takes a tenth of this: a guard against hanging, not a measurement. */
     private static final Duration LONG = Duration.ofSeconds(300);
 
+    private static final Journal.Listener QUIET = new Journal.Listener() {
+        @Override
+        public void failing(Throwable why) {
+            throw new IllegalStateException(why);
+        }
+
+        @Override
+        public void keeping() {}
+    };
+
     @TempDir
     Path folder;
 
@@ -57,12 +70,17 @@ class FuzzTest {
                 .map(s -> SurfaceFile.ofNew(s).toText())
                 .toList();
         byte[] bundle = bundle(drills);
+        byte[] journal = journal(drills.get(0));
+        String stars = "{\"format\": {\"name\": \"wild-chalk-binder\", \"version\": 1},"
+                + " \"favourites\": [\"far-post\", \"ebb-or-flow\"], \"later\": {\"x\": [1, 2]}}\n";
         Mutations mutations = new Mutations(SEED);
         assertTimeoutPreemptively(LONG.multipliedBy(1 + count / USUAL_COUNT / 8), () -> {
             for (int i = 0; i < count; i++) {
-                switch (i % 4) {
-                    case 0, 1 -> drill(mutations.of(drills.get(i / 4 % drills.size())));
-                    case 2 -> surface(mutations.of(surfaces.get(i / 4 % surfaces.size())));
+                switch (i % 6) {
+                    case 0, 1 -> drill(mutations.of(drills.get(i / 6 % drills.size())));
+                    case 2 -> surface(mutations.of(surfaces.get(i / 6 % surfaces.size())));
+                    case 3 -> journal(mutations.of(journal));
+                    case 4 -> favourites(mutations.of(stars));
                     default -> takeIn(mutations.of(bundle), i);
                 }
             }
@@ -135,6 +153,53 @@ class FuzzTest {
                 assertTrue(p.startsWith(binder.folder()), p + " was written outside");
                 Files.delete(p);
             }
+        }
+    }
+
+    /** What a crash would have left of a drill. */
+    private byte[] journal(String drill) throws IOException {
+        Path left = folder.resolve("journals");
+        DrillFile content = DrillFile.parse(left, drill);
+        try (Journal<DrillFile> journal = new Journal<>(left, DrillFile.FORMAT, QUIET)) {
+            journal.keep(content, Journal.Belongs.NOWHERE, List.of("move", "run"));
+            journal.flush();
+            try (Stream<Path> files = Files.list(left)) {
+                Path file = files.filter(f -> f.toString().endsWith(Journal.SUFFIX))
+                        .findFirst()
+                        .orElseThrow();
+                return Files.readAllBytes(file);
+            }
+        }
+    }
+
+    private void journal(byte[] bytes) throws IOException {
+        Path left = Files.createDirectories(folder.resolve("left"));
+        Files.write(left.resolve("f" + Journal.SUFFIX), bytes);
+        LeftJournals<DrillFile> found = LeftJournals.in(left, DrillFile.FORMAT);
+        assertEquals(1, found.left().size() + found.damaged().size(), "it is offered or told, never passed over");
+        if (found.left().isEmpty()) {
+            assertTrue(found.damaged().get(0).why().length() > 10);
+            refused++;
+        } else {
+            read++;
+        }
+    }
+
+    private void favourites(byte[] bytes) throws IOException {
+        Path binder = Files.createDirectories(folder.resolve("stars"));
+        Path file = Files.write(binder.resolve("binder.json"), bytes);
+        Favourites marked = Favourites.of(new Binder(binder));
+        if (marked.problem().isPresent()) {
+            assertThrows(IOException.class, () -> marked.set(binder.resolve("drills/a.drill.json"), true));
+            assertArrayEquals(bytes, Files.readAllBytes(file), "what cannot be read is not written over");
+            refused++;
+        } else {
+            marked.set(binder.resolve("drills/a.drill.json"), true);
+            assertTrue(
+                    Favourites.of(new Binder(binder)).has(binder.resolve("drills/a.drill.json")),
+                    () -> new String(bytes, StandardCharsets.UTF_8)
+                            + Favourites.of(new Binder(binder)).problem());
+            read++;
         }
     }
 

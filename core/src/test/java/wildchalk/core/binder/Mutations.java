@@ -9,7 +9,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Breaks files in the ways in which files break: bits, cuts, repeats, and values of the wrong kind or size. */
-final class Mutations {
+public final class Mutations {
 
     private static final String[] VALUES = {
         "null",
@@ -34,11 +34,11 @@ final class Mutations {
 
     private final Random random;
 
-    Mutations(long seed) {
+    public Mutations(long seed) {
         this.random = new Random(seed);
     }
 
-    byte[] of(String text) {
+    public byte[] of(String text) {
         String changed = text;
         for (int i = 1 + random.nextInt(3); i > 0; i--) {
             changed = switch (random.nextInt(4)) {
@@ -51,7 +51,7 @@ final class Mutations {
         return random.nextInt(3) == 0 ? of(bytes) : bytes;
     }
 
-    byte[] of(byte[] whole) {
+    public byte[] of(byte[] whole) {
         byte[] bytes = whole.clone();
         switch (random.nextInt(5)) {
             case 0 -> {

@@ -1,6 +1,7 @@
 package wildchalk.desktop.talk;
 
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -23,14 +24,25 @@ final class SentenceRow {
 
     private SentenceRow() {}
 
-    /** @param choose makes a move the one that is chosen */
-    static Node of(DrillDocument document, Sentence sentence, Consumer<MoveId> choose) {
+    /**
+     * A row that stays while the words do.
+     *
+     * @param now the sentence as it is when somebody presses one of its slots: the words are the same, what can be chosen instead
+     *     may have changed
+     * @param choose makes a move the one that is chosen
+     */
+    static Node of(DrillDocument document, Supplier<Sentence> now, Consumer<MoveId> choose) {
+        Sentence sentence = now.get();
         Label letter = new Label(sentence.letter());
         letter.getStyleClass().add("letter");
         FlowPane words = new FlowPane();
         words.getStyleClass().add("words");
-        for (Phrase phrase : sentence.phrases()) {
-            words.getChildren().add(phrase.match(p -> plain(p.text()), s -> slot(document, sentence, s, choose)));
+        for (int i = 0; i < sentence.phrases().size(); i++) {
+            int at = i;
+            words.getChildren()
+                    .add(sentence.phrases()
+                            .get(i)
+                            .match(p -> plain(p.text()), s -> slot(document, now, at, s, choose)));
         }
         Label measure = new Label(sentence.measure());
         measure.getStyleClass().add("quiet");
@@ -56,20 +68,23 @@ final class SentenceRow {
         return label;
     }
 
-    private static Node slot(DrillDocument document, Sentence sentence, Phrase.Slot slot, Consumer<MoveId> choose) {
+    private static Node slot(
+            DrillDocument document, Supplier<Sentence> now, int at, Phrase.Slot slot, Consumer<MoveId> choose) {
+        MoveId move = now.get().move();
         boolean empty = slot.text().isEmpty();
         Button button = new Button(empty ? slot.prompt() : slot.text());
         button.getStyleClass().addAll("slot", "plain");
         if (empty) {
             button.getStyleClass().add("unsaid");
         }
-        button.setId("slot-" + sentence.move() + "-" + slot.what());
+        button.setId("slot-" + move + "-" + slot.what());
         button.setAccessibleText(Ui.text("talk.slot", button.getText()));
         button.setWrapText(true);
         button.setMaxWidth(WRAP);
         button.setOnAction(e -> {
-            choose.accept(sentence.move());
-            SlotMenu.of(document, sentence.move(), slot).show(button, Side.BOTTOM, 0, 2);
+            choose.accept(move);
+            SlotMenu.of(document, move, (Phrase.Slot) now.get().phrases().get(at))
+                    .show(button, Side.BOTTOM, 0, 2);
         });
         return button;
     }

@@ -2,6 +2,7 @@ package wildchalk.desktop.talk;
 
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -27,9 +28,9 @@ final class StepCard extends VBox {
 
     private final DrillDocument document;
     private final int index;
-    private final List<Sentence> sentences;
     private final Consumer<MoveId> choose;
     private final Runnable rebuild;
+    private List<Sentence> sentences;
     private int written;
 
     /**
@@ -88,12 +89,21 @@ final class StepCard extends VBox {
         return written == sentences.size();
     }
 
+    private Supplier<Sentence> sentence(int number) {
+        return () -> sentences.get(number);
+    }
+
+    /** The same words were written anew: what can be chosen in their place is taken from these. */
+    void take(StepWords words) {
+        sentences = sentences.isEmpty() ? sentences : words.sentences();
+    }
+
     /** Writes some more sentences. @return how many */
     int write(int most) {
         int now = Math.max(0, Math.min(most, sentences.size() - written));
         for (int i = 0; i < now; i++) {
             // behind the head and the numbers
-            getChildren().add(2 + written, SentenceRow.of(document, sentences.get(written), choose));
+            getChildren().add(2 + written, SentenceRow.of(document, sentence(written), choose));
             written++;
         }
         return now;

@@ -22,7 +22,6 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.finding.Finding;
-import wildchalk.core.path.Path;
 import wildchalk.core.words.StepWords;
 import wildchalk.core.words.Words;
 import wildchalk.desktop.document.DrillDocument;
@@ -136,12 +135,13 @@ public final class TalkView extends VBox {
         }
         for (int i = written.first(); i < written.end(); i++) {
             StepWords words = steps.get(i);
-            Object key = keyOf(told, words, i);
+            Object key = keyOf(words, i);
             Kept before = kept.get(words.step());
             Kept now = before != null && before.key().equals(key) && !before.isEdited()
                     ? before
                     : new Kept(
                             key, new StepCard(document, words, i, written.isWrittenOut(i), this::choose, this::build));
+            now.card().take(words);
             fresh.put(words.step(), now);
             shown.add(now.card());
             document.version().course().forks().stream()
@@ -224,25 +224,18 @@ public final class TalkView extends VBox {
         }
     }
 
-    private Object keyOf(Told told, StepWords words, int index) {
-        Path p = told.path();
-        List<String> said = new ArrayList<>(List.of(words.title(), words.span(), words.numbers()));
+    /** All that is to be read of a step; what can be chosen in its slots is asked for when somebody opens them. */
+    private Object keyOf(StepWords words, int index) {
+        List<Object> said = new ArrayList<>(List.of(words.title(), words.span(), words.numbers()));
         words.sentences().forEach(s -> {
-            s.phrases().forEach(f -> said.add(f.text()));
-            said.add(s.letter() + s.measure());
+            said.add(s.move());
+            s.phrases()
+                    .forEach(f ->
+                            said.add(f.match(p -> p.text(), slot -> List.of(slot.what(), slot.text(), slot.prompt()))));
+            said.add(s.letter());
+            said.add(s.measure());
         });
-        return List.of(
-                told.drill().surfaceUse(),
-                p.roles(),
-                p.balls(),
-                p.gear(),
-                p.layout(),
-                p.course(),
-                p.steps().get(Math.max(0, index - 1)),
-                p.steps().get(index),
-                index,
-                written.isWrittenOut(index),
-                said);
+        return List.of(said, words.points(), words.question(), index, written.isWrittenOut(index));
     }
 
     private Node hint(Told told) {

@@ -120,12 +120,12 @@ public final class WatchdogForBench extends Application {
             phase("open", () -> shell.openFile(file), () -> shell.document().isPresent());
             DrillDocument document = shell.document().orElseThrow();
             until(document::isUpToDate);
-            phase("step", () -> document.goToStep(50), document::isUpToDate);
-            phase("edit", () -> move(document, new Point(1, 1)), document::isUpToDate);
-            phase("path", () -> path(document), document::isUpToDate);
-            phase("undo", document::undo, document::isUpToDate);
+            phase("edit step", () -> document.goToStep(50), document::isUpToDate);
+            phase("edit thing", () -> move(document, new Point(1, 1)), document::isUpToDate);
+            phase("edit path", () -> path(document), document::isUpToDate);
+            phase("edit undo", document::undo, document::isUpToDate);
             phase(
-                    "version",
+                    "edit version",
                     () -> document.show(document.drill().progressions().get(1).id()),
                     document::isUpToDate);
             phase(
@@ -133,7 +133,7 @@ public final class WatchdogForBench extends Application {
                     document::togglePlaying,
                     () -> document.secondsProperty().get() > 1);
             phase("stop", document::togglePlaying, document::isUpToDate);
-            phase("edit 2", () -> move(document, new Point(2, 1)), document::isUpToDate);
+            phase("edit again", () -> move(document, new Point(2, 1)), document::isUpToDate);
             phase("save", shell::save, document::isSaved);
             for (Sharing.Kind kind : new Sharing.Kind[] {Sharing.Kind.HTML, Sharing.Kind.PDF, Sharing.Kind.SVG}) {
                 phase("export " + kind, () -> shell.share(kind), () -> written(out, kind));

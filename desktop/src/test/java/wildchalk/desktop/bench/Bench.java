@@ -22,9 +22,11 @@ import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.motion.LargeShapes;
 import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
+import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.picture.export.Told;
@@ -83,7 +85,28 @@ public final class Bench {
         draws();
         play();
         binder();
+        largest();
         start();
+    }
+
+    /** The largest permitted drill: checking all its versions, and the longest that anybody waits for the window. */
+    private static void largest() throws IOException, InterruptedException {
+        Drill largest = LargeShapes.largest();
+        double check = median(
+                3,
+                () -> largest.progressions()
+                        .forEach(p -> RunThrough.of(largest, p).findings().size()));
+        line("check the largest permitted drill, every version", check, 2, "s");
+        String said = run("wildchalk.desktop.app.WatchdogForBench$Start", false);
+        for (String what : List.of("binder", "search", "open", "edit", "save", "export")) {
+            double longest = Pattern.compile("wait " + what + " (?:\\w+ )?([0-9.]+) ms")
+                    .matcher(said)
+                    .results()
+                    .mapToDouble(m -> Double.parseDouble(m.group(1)))
+                    .max()
+                    .orElse(Double.NaN);
+            line("largest drill, longest wait for the window: " + what, longest, 200, "ms");
+        }
     }
 
     private static void draws() {
