@@ -61,25 +61,27 @@ public final class EventNames {
         } else if (event instanceof Event.IsCalled c) {
             return Texts.CORE.get("event.called", c.words());
         }
-        return event instanceof Event.Whistle
-                ? Texts.CORE.get("event.whistle")
-                : when(event).replaceFirst("^(when|as) ", "");
+        return event instanceof Event.Whistle ? Texts.CORE.get("event.whistle") : ofMove("clause", event);
     }
 
     /** "When A gets the ball", "as CO shoots", "on the whistle". */
     public String when(Event event) {
+        if (event instanceof Event.Whistle) {
+            return Texts.CORE.get("trigger.whistle", "");
+        }
+        return event.move().isPresent() ? ofMove("trigger", event) : Texts.CORE.get("trigger.when", of(event), "");
+    }
+
+    /** A moment of a move, under keys that begin with a word. */
+    private String ofMove(String key, Event event) {
         if (event instanceof Event.Caught caught) {
             Move pass = drill.move(caught.of()).orElseThrow();
             RoleId receiver = pass instanceof Pass p ? p.receiver().orElse(pass.role()) : pass.role();
-            return Texts.CORE.get("trigger.caught", label(receiver));
-        } else if (event instanceof Event.Starts starts) {
-            return about("trigger.start", starts.of(), "");
-        } else if (event instanceof Event.Ends ends) {
-            return about("trigger.end", ends.of(), "");
-        } else if (event instanceof Event.Whistle) {
-            return Texts.CORE.get("trigger.whistle", "");
+            return Texts.CORE.get(key + ".caught", label(receiver));
         }
-        return Texts.CORE.get("trigger.when", of(event), "");
+        return event instanceof Event.Starts starts
+                ? about(key + ".start", starts.of(), "")
+                : about(key + ".end", event.move().orElseThrow(), "");
     }
 
     /** A text about a move of some kind, under a key that ends with the kind. */

@@ -2,6 +2,7 @@ package wildchalk.core.surface;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.text.SportTexts;
 
@@ -31,6 +32,10 @@ public record Surface(
         List<Zone> zones,
         List<GoalMouth> goals,
         List<View> views) {
+
+    /** Sports in which the ball or puck usually goes along the ground. */
+    private static final Set<String> LOW_PASSES =
+            Set.of("ice", "ringette", "football", "futsal", "floorball", "field-hockey");
 
     public Surface {
         markings = List.copyOf(markings);
@@ -88,7 +93,7 @@ public record Surface(
 
     /** Whether a usual pass of its sport runs along the ground. */
     public boolean ballStaysLow() {
-        return SportTexts.get("sport", sport, "pass").equals("low");
+        return LOW_PASSES.contains(sport);
     }
 
     /** Who plays on it, with the short labels of the sport; empty for a plain area. */

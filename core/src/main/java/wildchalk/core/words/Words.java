@@ -111,10 +111,10 @@ public final class Words {
         if (still) {
             part.add(Texts.CORE.get("part.nothing"));
         }
-        new CourseWords(progression, drill.surface())
-                .rotation().stream()
-                        .filter(r -> r.startsWith(role.label() + " "))
-                        .forEach(part::add);
+        CourseWords course = new CourseWords(progression, drill.surface());
+        progression.course().rotation().stream()
+                .filter(r -> r.role().equals(wanted))
+                .forEach(r -> part.add(course.rotation(r)));
         return part;
     }
 
