@@ -166,7 +166,7 @@ public final class Window {
     }
 
     /** Clicks a node once it is there, can be seen and stands still: a dialog takes a moment to be laid out. */
-    static void press(FxRobot robot, String query) {
+    public static void press(FxRobot robot, String query) {
         Point2D[] before = new Point2D[1];
         until(() -> {
             WaitForAsyncUtils.waitForFxEvents();
@@ -187,7 +187,7 @@ public final class Window {
         }
     }
 
-    static void until(Callable<Boolean> condition) {
+    public static void until(Callable<Boolean> condition) {
         try {
             WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
         } catch (Exception e) {
