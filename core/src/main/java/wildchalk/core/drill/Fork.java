@@ -55,10 +55,6 @@ public record Fork(
         return new Fork(id, after, by, decider, call, list);
     }
 
-    public Fork withAfter(StepId step) {
-        return new Fork(id, step, by, decider, call, branches);
-    }
-
     public Fork withDecider(Optional<MoveId> move) {
         return new Fork(id, after, by, move, call, branches);
     }

@@ -158,7 +158,6 @@ public final class RandomDrills {
         return laidOut(bare);
     }
 
-    /** With everything that lies on a surface besides: zones, notes, gaps, bibs, supplies; some grouped, locked, labelled. */
     /** A drill that can go several ways, with rules, calls, a launch and a rotation. */
     public static Progression forked(long seed) {
         RandomDrills make = new RandomDrills(seed);
@@ -223,6 +222,7 @@ public final class RandomDrills {
                 .withOn(Optional.of(new OnBranch(fork, new BranchId(branch))));
     }
 
+    /** With everything that lies on a surface besides: zones, notes, gaps, bibs, supplies; some grouped, locked, labelled. */
     private Progression laidOut(Progression bare) {
         Progression p = bare;
         for (int i = random.nextInt(4); i > 0; i--) {

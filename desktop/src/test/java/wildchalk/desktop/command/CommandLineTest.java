@@ -13,7 +13,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.ResourceBundle;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -234,5 +236,17 @@ class CommandLineTest {
             assertEquals(Surfaces.range(surface.id()).isPresent(), s.has("permitted"), surface.id());
         }
         assertEquals(list.size(), run("surfaces").out().strip().lines().count());
+    }
+
+    @Test
+    void everyRuleThatCanBeBrokenIsInTheManual() throws IOException {
+        String manual =
+                Files.readString(Demo.folder().resolve("../../../docs/cli.md").normalize());
+        List<String> missing = ResourceBundle.getBundle("wildchalk.core.text.core").keySet().stream()
+                .filter(k -> k.startsWith("finding."))
+                .map(k -> k.substring("finding.".length()))
+                .filter(rule -> !manual.contains("`" + rule + "`"))
+                .toList();
+        assertEquals(List.of(), missing);
     }
 }

@@ -86,7 +86,7 @@ class DrillDocumentTest {
 
     @ParameterizedTest
     @MethodSource("drills")
-    void aHandThatHurriesEndsWhereASlowOneDoes(String id) throws Exception {
+    void whatIsToldAgreesWithTheDrillAfterManyEditsAndUndosAtOnce(String id) throws Exception {
         open(id);
         Random random = new Random(id.hashCode());
         fx(() -> {

@@ -57,7 +57,6 @@ public final class Bodies {
         return new Point2D.Double(p.getX() + away * Math.cos(angle), p.getY() - away * Math.sin(angle));
     }
 
-    /** The role under a pixel, the one drawn last first. */
     /** Those who wait behind the first of a line, who is a role; a line that feeds nobody has its first too. */
     static List<Point2D> queue(Viewport v, WaitingLine line) {
         double u = v.unit();
