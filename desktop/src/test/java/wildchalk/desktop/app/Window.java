@@ -4,12 +4,15 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxRobotException;
+import org.testfx.service.locator.BoundsLocatorException;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
 import wildchalk.core.binder.DrillFile;
@@ -17,6 +20,7 @@ import wildchalk.core.geometry.Point;
 import wildchalk.desktop.board.BoardView;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.ui.FileDialogs;
+import wildchalk.desktop.ui.NextFrame;
 
 /** The real window for tests, with answers instead of the system's file dialogs. */
 public final class Window {
@@ -162,14 +166,14 @@ public final class Window {
             WaitForAsyncUtils.waitForFxEvents(2);
             return shell.document().map(DrillDocument::isUpToDate).orElse(true);
         });
-        WaitForAsyncUtils.waitForFxEvents(2);
+        frames(1);
     }
 
     /** Clicks a node once it is there, can be seen and stands still: a dialog takes a moment to be laid out. */
     public static void press(FxRobot robot, String query) {
         Point2D[] before = new Point2D[1];
         until(() -> {
-            WaitForAsyncUtils.waitForFxEvents();
+            frames(2);
             Optional<Point2D> now = place(robot, query);
             boolean still = now.isPresent() && now.get().equals(before[0]);
             before[0] = now.orElse(null);
@@ -184,6 +188,34 @@ public final class Window {
             return Optional.of(robot.point(query).query());
         } catch (FxRobotException notVisible) {
             return Optional.empty();
+        } catch (RuntimeException failed) {
+            for (Throwable cause = failed; cause != null; cause = cause.getCause()) {
+                if (cause instanceof BoundsLocatorException) {
+                    return Optional.empty(); // it is there, but not yet where it can be seen
+                }
+            }
+            throw failed;
+        }
+    }
+
+    /** Waits until the window has shown some frames: only then is what was asked of it laid out, however busy the machine is. */
+    static void frames(int count) {
+        CountDownLatch left = new CountDownLatch(count);
+        Platform.runLater(() -> next(left));
+        try {
+            left.await(20, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static void next(CountDownLatch left) {
+        if (left.getCount() > 0) {
+            NextFrame.run(() -> {
+                left.countDown();
+                next(left);
+            });
         }
     }
 

@@ -29,10 +29,11 @@ class ErrandTest {
     private final List<String> answers = new CopyOnWriteArrayList<>();
     private final AtomicBoolean onWindowThread = new AtomicBoolean();
 
+    /** As large as the other windows: tests of one run share a stage. */
     @Start
     void start(Stage shown) {
         stage = shown;
-        stage.setScene(new Scene(new StackPane(), 400, 300));
+        stage.setScene(new Scene(new StackPane(), 1280, 800));
         stage.show();
     }
 
