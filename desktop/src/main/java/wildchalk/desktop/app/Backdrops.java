@@ -27,7 +27,9 @@ final class Backdrops {
                                 Ui.text("errand.picture", file.getFileName()),
                                 progress -> BackdropFile.read(
                                         file, document.drill().surfaceUse().view(), progress),
-                                picture -> lay(document, picture, false),
+                                picture -> shell.document()
+                                        .filter(d -> d == document)
+                                        .ifPresent(d -> lay(d, picture, false)),
                                 why -> shell.error(Ui.text("backdrop.failed", file.getFileName(), Failures.said(why))),
                                 () -> {})));
     }

@@ -49,7 +49,9 @@ final class BinderDesk implements BinderActions {
         Binder binder = shell.binder();
         Errand.run(
                 shell.stage(),
-                Ui.text("errand.taking-in", files.size() == 1 ? files.get(0).getFileName() : files.size()),
+                files.size() == 1
+                        ? Ui.text("errand.taking-in", files.get(0).getFileName())
+                        : Ui.text("errand.taking-in.many", files.size()),
                 progress -> takeIn(binder, files, progress),
                 this::taken,
                 why -> {

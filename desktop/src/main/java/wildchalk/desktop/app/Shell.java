@@ -130,13 +130,16 @@ public final class Shell extends BorderPane {
             return;
         }
         int mine = ++opening;
+        Optional<Drill> left = document().map(DrillDocument::drill);
         Reader reader = settings.reader();
         Errand.run(
                 stage,
                 Ui.text("errand.opening", file.getFileName()),
                 progress -> Opened.read(file, reader),
                 opened -> {
-                    if (mine == opening) {
+                    // what was done to the open drill meanwhile has not been asked about yet
+                    boolean same = document().map(DrillDocument::drill).equals(left);
+                    if (mine == opening && (same || mayLeave())) {
                         openDrill(new DrillDocument(opened, faults));
                         settings.opened(file);
                     }
@@ -212,6 +215,7 @@ public final class Shell extends BorderPane {
     }
 
     private void closeDrill() {
+        opening++; // what was to be opened before something else was is not wanted any more
         if (board != null) {
             board.dispose();
             document.close();

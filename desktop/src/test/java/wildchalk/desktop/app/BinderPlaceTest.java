@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -115,6 +116,21 @@ class BinderPlaceTest {
                 Demo.read("crossing-backs"),
                 DrillFile.read(binder.drillsFolder().resolve("crossing-backs.drill.json"))
                         .drill());
+    }
+
+    @Test
+    void whatIsDoneWhileAnotherDrillIsReadIsAskedAbout(FxRobot robot) throws Exception {
+        Path file = binder.drillsFolder().resolve("crossing-backs.drill.json");
+        window.open(file);
+        Path other = binder.saveNew(DrillFile.read(file).withDrill(Demo.read("ebb-or-flow")));
+        WaitForAsyncUtils.asyncFx(() -> {
+            window.shell.openFile(other);
+            window.document().edit("title", Wholes.title("Not saved yet"));
+        });
+        Window.press(robot, "Stay here");
+        window.settled();
+        assertEquals("Not saved yet", window.document().drill().title(), "nothing is lost");
+        assertEquals(Optional.of(file), window.document().file());
     }
 
     @Test

@@ -4,6 +4,7 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Iterator;
+import java.util.concurrent.CancellationException;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
@@ -45,10 +46,9 @@ public final class MeasuredPicture {
                 BufferedImage picture = reader.read(0, how);
                 Progress.tell(progress, 1); // where it was stopped, the rest of the picture is missing
                 return picture;
+            } catch (CancellationException stopped) {
+                throw stopped;
             } catch (RuntimeException broken) {
-                if (broken instanceof java.util.concurrent.CancellationException) {
-                    throw broken;
-                }
                 throw new IOException(text("picture.none"), broken);
             } finally {
                 reader.dispose();
