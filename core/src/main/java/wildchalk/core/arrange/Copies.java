@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
@@ -14,15 +15,13 @@ import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.Event;
-import wildchalk.core.drill.Gap;
-import wildchalk.core.drill.Gear;
-import wildchalk.core.drill.GearId;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.LineId;
-import wildchalk.core.drill.MarkedZone;
+import wildchalk.core.drill.Lying;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Mover;
-import wildchalk.core.drill.Note;
+import wildchalk.core.drill.Parts;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Region;
@@ -49,6 +48,9 @@ public final class Copies {
 
     /** The progression with the copies, and their ids. */
     public record Pasted(Progression after, Set<ElementId> copies) {}
+
+    /** They know each other, and are copied together. */
+    private static final Set<Lying<?, ?>> PEOPLE = Set.of(Kinds.ROLES, Kinds.LINES, Kinds.BALLS);
 
     private final Scene from;
     private final Set<ElementId> ids;
@@ -98,9 +100,8 @@ public final class Copies {
     }
 
     private Pasted run() {
-        copyGear();
         copyPeople();
-        copyLayout();
+        Kinds.LYING.stream().filter(kind -> !PEOPLE.contains(kind)).forEach(this::copyThings);
         copyLabels();
         copyMoves();
         Set<ElementId> made = new LinkedHashSet<>();
@@ -108,12 +109,20 @@ public final class Copies {
         return new Pasted(into, made);
     }
 
-    private void copyGear() {
-        for (Gear g : from.gear()) {
-            if (ids.contains(g.id())) {
-                GearId id = into.nextGearId();
-                names.put(g.id(), id);
-                into = into.with(Transforms.gear(g, map).withId(id));
+    /** What points at nobody and nobody feeds: gear, and what lies on the surface. */
+    private <T, I extends ElementId> void copyThings(Lying<T, I> kind) {
+        for (T thing : kind.kind().of(from)) {
+            I old = kind.idOf().apply(thing);
+            if (ids.contains(old)) {
+                I id = into.next(kind);
+                names.put(old, id);
+                T copy = kind.renamed().apply(kind.carried().apply(thing, map), id);
+                into = kind.kind()
+                        .changed(
+                                Parts.of(into),
+                                all -> Stream.concat(all.stream(), Stream.of(copy))
+                                        .toList())
+                        .whole(into.id(), into.title(), into.basedOn());
             }
         }
     }
@@ -125,7 +134,7 @@ public final class Copies {
                 String label = freeLabel(role.label(), roles);
                 RoleId id = freeId(label, roles);
                 names.put(role.id(), id);
-                roles.add(Transforms.role(role, map).withId(id).withLabel(label));
+                roles.add(role.carried(map).withId(id).withLabel(label));
             }
         }
         List<WaitingLine> lines = new ArrayList<>(into.lines());
@@ -139,13 +148,13 @@ public final class Copies {
                         .filter(names::containsKey)
                         .map(r -> (RoleId) names.get(r))
                         .toList();
-                lines.add(Transforms.line(line, map).withId(id).withFeeds(feeds));
+                lines.add(line.carried(map).withId(id).withFeeds(feeds));
             }
         }
         into = into.withPeople(lines, roles, into.balls(), into.steps());
         for (Ball ball : from.balls()) {
             if (ids.contains(ball.id())) {
-                BallId id = into.nextBallId();
+                BallId id = into.next(Kinds.BALLS);
                 names.put(ball.id(), id);
                 into = into.with(new Ball(
                         id,
@@ -175,38 +184,6 @@ public final class Copies {
         roles.forEach(r -> taken.add(r.id().text()));
         RoleId free = into.freeRoleId(label);
         return taken.contains(free.text()) ? new RoleId(Slugs.next(into.stem("r"), taken)) : free;
-    }
-
-    private void copyLayout() {
-        for (MarkedZone z : from.layout().zones()) {
-            if (ids.contains(z.id())) {
-                var id = into.nextZoneId();
-                names.put(z.id(), id);
-                into = into.withLayout(into.layout()
-                        .with(new MarkedZone(
-                                id,
-                                z.name(),
-                                z.kind(),
-                                z.outline().stream().map(map::apply).toList())));
-            }
-        }
-        for (Note n : from.layout().notes()) {
-            if (ids.contains(n.id())) {
-                var id = into.nextNoteId();
-                names.put(n.id(), id);
-                into = into.withLayout(into.layout()
-                        .with(new Note(
-                                id, n.text(), map.apply(n.at()), n.target().map(map::apply))));
-            }
-        }
-        for (Gap g : from.layout().gaps()) {
-            if (ids.contains(g.id())) {
-                var id = into.nextGapId();
-                names.put(g.id(), id);
-                into = into.withLayout(
-                        into.layout().with(new Gap(id, g.number(), map.apply(g.from()), map.apply(g.to()))));
-            }
-        }
     }
 
     private void copyLabels() {

@@ -9,6 +9,7 @@ import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
@@ -42,7 +43,7 @@ public final class Patterns {
         Set<ElementId> made = new LinkedHashSet<>();
         Progression after = drill;
         for (Point p : places) {
-            GearId id = after.nextGearId();
+            GearId id = after.next(Kinds.GEAR);
             after = after.with(new Gear(id, pattern.gear(), pattern.colour(), p, headingDegrees));
             made.add(id);
         }
@@ -140,7 +141,7 @@ public final class Patterns {
             Point a = shift.apply(turn.apply(new Point(0, left))).toMillimetres();
             Point b = shift.apply(turn.apply(new Point(0, left - p.spacingMetres())))
                     .toMillimetres();
-            Gap gap = new Gap(with.nextGapId(), number(i, p.count() + 1, p.oddLeft()), a, b);
+            Gap gap = new Gap(with.next(Kinds.GAPS), number(i, p.count() + 1, p.oddLeft()), a, b);
             with = with.withLayout(with.layout().with(gap));
             gaps.add(gap);
         }

@@ -6,22 +6,23 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.UnaryOperator;
-import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Course;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
-import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Layout;
+import wildchalk.core.drill.Lying;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MovedGoal;
+import wildchalk.core.drill.Parts;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Scene;
+import wildchalk.core.drill.Step;
 import wildchalk.core.drill.SurfaceUse;
-import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Symmetry;
@@ -73,14 +74,16 @@ public final class Transforms {
     /** Some elements; a role that starts at the head of a line takes the line along. */
     public static Progression of(Progression drill, Surface surface, Set<ElementId> ids, PlaneMap map) {
         Set<ElementId> chosen = withLines(drill, ids);
-        return drill.withGear(each(drill.gear(), g -> chosen.contains(g.id()) ? gear(g, map) : g))
-                .withLines(each(drill.lines(), l -> chosen.contains(l.id()) ? line(l, map) : l))
-                .withRoles(each(drill.roles(), r -> chosen.contains(r.id()) ? role(r, map) : r))
-                .withBalls(each(drill.balls(), b -> chosen.contains(b.id()) ? ball(b, map) : b))
-                .withSteps(each(
-                        drill.steps(),
-                        s -> s.withMoves(each(s.moves(), m -> chosen.contains(m.id()) ? move(m, surface, map) : m))))
-                .withLayout(layout(drill.layout(), chosen, map));
+        MovesMap moves = new MovesMap(surface, map);
+        Parts parts = Parts.of(drill);
+        for (Lying<?, ?> kind : Kinds.LYING) {
+            parts = kind.carry(parts, chosen, map);
+        }
+        List<Step> steps = each(
+                parts.steps(), s -> s.withMoves(each(s.moves(), m -> chosen.contains(m.id()) ? moves.move(m) : m)));
+        return parts.withSteps(steps)
+                .withLayout(parts.layout().withLabels(labels(parts.layout(), chosen, map)))
+                .whole(drill.id(), drill.title(), drill.basedOn());
     }
 
     /** The ids with all moves of the roles among them, so that a part of a drill moves as it is. */
@@ -107,40 +110,6 @@ public final class Transforms {
             }
         }
         return all;
-    }
-
-    static Gear gear(Gear g, PlaneMap map) {
-        Gear moved = g.withAt(map.apply(g.at()));
-        return g.kind().isRound() ? moved : moved.withFacing(map.applyToHeading(g.facingDegrees()));
-    }
-
-    static WaitingLine line(WaitingLine l, PlaneMap map) {
-        return l.withAt(map.apply(l.at())).withFacing(map.applyToHeading(l.facingDegrees()));
-    }
-
-    static Role role(Role role, PlaneMap map) {
-        Role turned = role.withFacing(map.applyToHeading(role.facingDegrees()))
-                .withHand(map.swapsHands() ? role.hand().swapped() : role.hand());
-        return role.at().map(p -> turned.withAt(map.apply(p))).orElse(turned);
-    }
-
-    static Ball ball(Ball b, PlaneMap map) {
-        return b.start().match(with -> b, loose -> new Ball(b.id(), new Ball.Loose(map.apply(loose.at()))));
-    }
-
-    static Layout layout(Layout l, Set<ElementId> chosen, PlaneMap map) {
-        return l.withZones(each(
-                        l.zones(), z -> chosen.contains(z.id()) ? z.withOutline(each(z.outline(), map::apply)) : z))
-                .withNotes(each(
-                        l.notes(),
-                        n -> chosen.contains(n.id())
-                                ? n.withAt(map.apply(n.at()))
-                                        .withTarget(n.target().map(map::apply))
-                                : n))
-                .withGaps(each(
-                        l.gaps(),
-                        g -> chosen.contains(g.id()) ? g.withPlaces(map.apply(g.from()), map.apply(g.to())) : g))
-                .withLabels(labels(l, chosen, map));
     }
 
     private static Map<ElementId, Point> labels(Layout l, Set<ElementId> chosen, PlaneMap map) {

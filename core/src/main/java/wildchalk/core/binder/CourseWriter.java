@@ -16,15 +16,9 @@ import wildchalk.core.json.JsonText;
 /** Turns forks, calls, rules, launch and rotation into JSON. The counterpart of {@link CourseReader}. */
 final class CourseWriter {
 
-    private final Extras extras;
-    private final MoveWriter moves;
+    private CourseWriter() {}
 
-    CourseWriter(Extras extras, MoveWriter moves) {
-        this.extras = extras;
-        this.moves = moves;
-    }
-
-    void fork(ObjectNode o, Fork f, String path) {
+    static void fork(ObjectNode o, Fork f, String path, Extras extras) {
         o.put("after", f.after().text()).put("by", Fields.nameOf(f.by()));
         f.decider().ifPresent(m -> o.put("decider", m.text()));
         f.call().ifPresent(c -> o.put("calls", c.text()));
@@ -43,7 +37,7 @@ final class CourseWriter {
         }
     }
 
-    void calls(ObjectNode o, CallSet c) {
+    static void calls(ObjectNode o, CallSet c, String path, Extras extras) {
         ArrayNode options = o.putArray("options");
         c.options().forEach(options::add);
         o.put("picks", c.picks());
@@ -55,7 +49,7 @@ final class CourseWriter {
         }
     }
 
-    void rule(ObjectNode o, Rule rule, String path) {
+    static void rule(ObjectNode o, Rule rule, String path, Extras extras) {
         if (rule instanceof Rule.Limit l) {
             o.put("limit", Fields.nameOf(l.kind())).put("number", l.number());
             l.zone().ifPresent(z -> o.put("zone", z));
@@ -63,34 +57,34 @@ final class CourseWriter {
             o.put("hold", Fields.nameOf(h.what())).put("role", h.role().text());
             h.where().ifPresent(r -> {
                 ObjectNode where = o.putObject("where");
-                moves.region(where, r);
+                new MoveWriter(extras).region(where, r);
                 extras.addTo(path + "/where", where);
             });
             h.until().ifPresent(e -> {
                 ObjectNode until = o.putObject("until");
-                moves.event(until, e, path + "/until");
+                new MoveWriter(extras).event(until, e, path + "/until");
                 extras.addTo(path + "/until", until);
             });
         }
     }
 
-    void launch(ObjectNode o, Launch launch, String path) {
+    static void launch(ObjectNode o, Launch launch, String path, Extras extras) {
         launch.at().ifPresent(e -> {
             ObjectNode when = o.putObject("when");
-            moves.event(when, e, path + "/launch/when");
+            new MoveWriter(extras).event(when, e, path + "/launch/when");
             extras.addTo(path + "/launch/when", when);
         });
         o.set("seconds", JsonText.number(launch.seconds()));
         extras.addTo(path + "/launch", o);
     }
 
-    void rotation(ObjectNode o, Rotation r) {
+    static void rotation(ObjectNode o, Rotation r, String path, Extras extras) {
         o.put("role", r.role().text()).put("to", Fields.nameOf(r.how()));
         r.line().ifPresent(l -> o.put("line", l.text()));
         r.next().ifPresent(n -> o.put("next", n.text()));
     }
 
-    void suits(ObjectNode o, Suits suits, String path) {
+    static void suits(ObjectNode o, Suits suits, String path, Extras extras) {
         ArrayNode ages = o.putArray("ages");
         suits.ages().forEach(a -> ages.add(a.label()));
         o.put("level", suits.level());

@@ -78,7 +78,7 @@ final class DrillReader {
     }
 
     private static MovedGoal goal(Fields f) throws FormatProblem {
-        return new MovedGoal(f.slug("id"), f.point("at"), ProgressionReader.heading(f));
+        return new MovedGoal(f.slug("id"), f.point("at"), ElementFiles.heading(f));
     }
 
     private static Overlay overlay(Fields f) throws FormatProblem {

@@ -3,21 +3,17 @@ package wildchalk.core.binder;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.ElementId;
-import wildchalk.core.drill.GapId;
-import wildchalk.core.drill.GearId;
-import wildchalk.core.drill.LineId;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.NoteId;
-import wildchalk.core.drill.RoleId;
-import wildchalk.core.drill.ZoneId;
 import wildchalk.core.json.Fields;
 import wildchalk.core.json.FormatProblem;
 import wildchalk.core.json.Located;
 
 /** Elements of any kind as texts in a file: {@code gear/c1}, {@code role/lb}. */
 final class ElementNames {
+
+    private static final String MOVE = "move";
 
     private ElementNames() {}
 
@@ -42,35 +38,17 @@ final class ElementNames {
     }
 
     private static String kind(ElementId id) {
-        if (id instanceof RoleId) {
-            return "role";
-        } else if (id instanceof MoveId) {
-            return "move";
-        } else if (id instanceof GearId) {
-            return "gear";
-        } else if (id instanceof LineId) {
-            return "line";
-        } else if (id instanceof BallId) {
-            return "ball";
-        } else if (id instanceof ZoneId) {
-            return "zone";
-        } else if (id instanceof NoteId) {
-            return "note";
-        }
-        return "gap";
+        return id instanceof MoveId ? MOVE : Kinds.of(id).orElseThrow().kind().one();
     }
 
     private static ElementId of(String kind, String text) {
-        return switch (kind) {
-            case "role" -> new RoleId(text);
-            case "move" -> new MoveId(text);
-            case "gear" -> new GearId(text);
-            case "line" -> new LineId(text);
-            case "ball" -> new BallId(text);
-            case "zone" -> new ZoneId(text);
-            case "note" -> new NoteId(text);
-            case "gap" -> new GapId(text);
-            default -> throw new IllegalArgumentException(kind);
-        };
+        if (kind.equals(MOVE)) {
+            return new MoveId(text);
+        }
+        return Kinds.LYING.stream()
+                .filter(k -> k.kind().one().equals(kind))
+                .findFirst()
+                .<ElementId>map(k -> k.id().apply(text))
+                .orElseThrow(() -> new IllegalArgumentException(kind));
     }
 }

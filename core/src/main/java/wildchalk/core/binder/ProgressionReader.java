@@ -8,42 +8,25 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import wildchalk.core.drill.Ball;
-import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.BranchId;
-import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Course;
 import wildchalk.core.drill.ElementId;
-import wildchalk.core.drill.Footprint;
 import wildchalk.core.drill.ForkId;
-import wildchalk.core.drill.Gap;
-import wildchalk.core.drill.GapId;
-import wildchalk.core.drill.Gear;
-import wildchalk.core.drill.GearId;
-import wildchalk.core.drill.GearKind;
-import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Kind;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Layout;
 import wildchalk.core.drill.Limits;
-import wildchalk.core.drill.LineId;
-import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Note;
-import wildchalk.core.drill.NoteId;
 import wildchalk.core.drill.OnBranch;
+import wildchalk.core.drill.Parts;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Question;
-import wildchalk.core.drill.Role;
-import wildchalk.core.drill.RoleId;
-import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Suits;
-import wildchalk.core.drill.WaitingLine;
-import wildchalk.core.drill.ZoneId;
-import wildchalk.core.drill.ZoneKind;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.json.Fields;
 import wildchalk.core.json.FormatProblem;
@@ -74,17 +57,26 @@ final class ProgressionReader {
             }
             return changes(f, base).exactly(base, id, title);
         }
-        return new Progression(
-                id,
-                title,
-                f.elements("gear", ProgressionReader::gear),
-                f.elements("lines", ProgressionReader::line),
-                f.elements("roles", ProgressionReader::role),
-                f.elements("balls", ProgressionReader::ball),
-                f.elements("steps", ProgressionReader::step),
-                layout(f),
-                course(f),
-                Optional.empty());
+        Parts parts = Parts.of(Progression.blank());
+        for (KindFile<?> kind : KindFiles.BEFORE_STEPS) {
+            parts = read(kind, f, parts);
+        }
+        Layout layout = parts.layout()
+                .withGroups(groups(f))
+                .withLocked(ElementNames.read(f, f.list("locked")))
+                .withLabels(labels(f));
+        parts = parts.withSteps(f.elements("steps", ProgressionReader::step)).withLayout(layout);
+        for (KindFile<?> kind : KindFiles.BEHIND_STEPS) {
+            parts = read(kind, f, parts);
+        }
+        Course course = parts.course()
+                .withLaunch(f.has("launch") ? launch(f) : Optional.empty())
+                .withSuits(f.has("suits") ? f.object("suits").readAll(CourseReader::suits) : Suits.EVERYBODY);
+        return parts.withCourse(course).whole(id, title, Optional.empty());
+    }
+
+    private static <T> Parts read(KindFile<T> kind, Fields f, Parts into) throws FormatProblem {
+        return kind.kind().put().apply(into, kind.read(f));
     }
 
     // ---- as changes ----
@@ -111,20 +103,17 @@ final class ProgressionReader {
                 .filter(p -> p.whole() || base.step(p.step().id()).isEmpty())
                 .map(p -> p.step().withMoves(List.of()))
                 .toList();
+        Map<Kind<?>, ListChange<?>> lists = new LinkedHashMap<>();
+        for (KindFile<?> kind : KindFiles.BEFORE_STEPS) {
+            lists.put(kind.kind(), change(kind.kind(), kind.read(f), removed, order));
+        }
+        lists.put(Kinds.STEPS, change(Kinds.STEPS, bare, removed, order));
+        for (KindFile<?> kind : KindFiles.BEHIND_STEPS) {
+            lists.put(kind.kind(), change(kind.kind(), kind.read(f), removed, order));
+        }
         Changes all = new Changes(
-                change(f.elements("gear", ProgressionReader::gear), removed.of("gear"), order, "gear"),
-                change(f.elements("lines", ProgressionReader::line), removed.of("line"), order, "lines"),
-                change(f.elements("roles", ProgressionReader::role), removed.of("role"), order, "roles"),
-                change(f.elements("balls", ProgressionReader::ball), removed.of("ball"), order, "balls"),
-                change(f.elements("zones", ProgressionReader::zone), removed.of("zone"), order, "zones"),
-                change(f.elements("notes", ProgressionReader::note), removed.of("note"), order, "notes"),
-                change(f.elements("gaps", ProgressionReader::gap), removed.of("gap"), order, "gaps"),
-                change(bare, removed.of("step"), order, "steps"),
+                lists,
                 moves,
-                change(f.elements("forks", CourseReader::fork), removed.of("fork"), order, "forks"),
-                change(f.elements("calls", CourseReader::calls), removed.of("calls"), order, "calls"),
-                change(f.elements("rules", CourseReader::rule), removed.of("rule"), order, "rules"),
-                change(f.elements("rotation", CourseReader::rotation), removed.of("rotation"), order, "rotation"),
                 f.has("groups") ? Optional.of(groups(f)) : Optional.empty(),
                 f.has("locked") ? Optional.of(ElementNames.read(f, f.list("locked"))) : Optional.empty(),
                 f.has("labels") ? Optional.of(labels(f)) : Optional.empty(),
@@ -138,6 +127,10 @@ final class ProgressionReader {
 
     /** @param whole whether more than its moves is given */
     private record StepPart(boolean whole, Step step) {}
+
+    private static ListChange<?> change(Kind<?> kind, List<?> set, Removed removed, Map<String, List<String>> order) {
+        return change(set, removed.of(kind.one()), order, kind.many());
+    }
 
     private static <T> ListChange<T> change(
             List<T> set, Set<String> removed, Map<String, List<String>> order, String list) {
@@ -159,21 +152,6 @@ final class ProgressionReader {
 
     /** Elements that are taken out, as "gear/c1". */
     private static final class Removed {
-        private static final Set<String> KINDS = Set.of(
-                "gear",
-                "line",
-                "role",
-                "ball",
-                "zone",
-                "note",
-                "gap",
-                "step",
-                "move",
-                "fork",
-                "calls",
-                "rule",
-                "rotation");
-
         private final Fields fields;
         private final Map<String, Set<String>> byKind = new LinkedHashMap<>();
 
@@ -198,7 +176,8 @@ final class ProgressionReader {
 
         void checkKinds() throws FormatProblem {
             for (String kind : byKind.keySet()) {
-                if (!KINDS.contains(kind)) {
+                if (!kind.equals("move")
+                        && Kinds.ALL.stream().noneMatch(k -> k.one().equals(kind))) {
                     throw fields.problem(
                             fields.raw("remove"),
                             "\"remove\" should hold elements like \"gear/c1\" or \"move/m3\"; found \"%s/%s\"."
@@ -209,16 +188,6 @@ final class ProgressionReader {
     }
 
     // ---- course ----
-
-    private static Course course(Fields f) throws FormatProblem {
-        return new Course(
-                f.elements("forks", CourseReader::fork),
-                f.elements("calls", CourseReader::calls),
-                f.elements("rules", CourseReader::rule),
-                f.has("launch") ? launch(f) : Optional.empty(),
-                f.elements("rotation", CourseReader::rotation),
-                f.has("suits") ? f.object("suits").readAll(CourseReader::suits) : Suits.EVERYBODY);
-    }
 
     private static Optional<Launch> launch(Fields f) throws FormatProblem {
         return Optional.of(f.object("launch").readAll(CourseReader::launch));
@@ -245,18 +214,6 @@ final class ProgressionReader {
                 f.textOr("answer", "", Limits.TEXT));
     }
 
-    // ---- elements ----
-
-    private static Layout layout(Fields f) throws FormatProblem {
-        return new Layout(
-                f.elements("zones", ProgressionReader::zone),
-                f.elements("notes", ProgressionReader::note),
-                f.elements("gaps", ProgressionReader::gap),
-                groups(f),
-                ElementNames.read(f, f.list("locked")),
-                labels(f));
-    }
-
     private static List<Set<ElementId>> groups(Fields f) throws FormatProblem {
         List<Set<ElementId>> groups = new ArrayList<>();
         for (Located group : f.list("groups")) {
@@ -278,74 +235,5 @@ final class ProgressionReader {
             });
         }
         return labels;
-    }
-
-    private static MarkedZone zone(Fields f) throws FormatProblem {
-        return new MarkedZone(
-                new ZoneId(f.slug("id")),
-                f.text("name", Limits.LINE),
-                f.choiceOr("kind", ZoneKind.class, ZoneKind.BOX),
-                f.points("outline", 3, MarkedZone.MAX_CORNERS));
-    }
-
-    private static Note note(Fields f) throws FormatProblem {
-        return new Note(new NoteId(f.slug("id")), f.text("text", Limits.TEXT), f.point("at"), f.pointIfAny("pointsAt"));
-    }
-
-    private static Gap gap(Fields f) throws FormatProblem {
-        return new Gap(new GapId(f.slug("id")), f.whole("number", 1, 99), f.point("from"), f.point("to"));
-    }
-
-    private static Gear gear(Fields f) throws FormatProblem {
-        GearKind kind = f.choice("kind", GearKind.class);
-        Point size = f.pointIfAny("size").orElse(null);
-        return new Gear(
-                new GearId(f.slug("id")),
-                kind,
-                f.choiceOr("colour", Chalk.class, Chalk.ORANGE),
-                f.point("at"),
-                heading(f),
-                size == null ? kind.footprint() : new Footprint(size.x(), size.y()),
-                f.textOr("label", "", Limits.LABEL),
-                f.has("count") ? f.whole("count", 1, Gear.MAX_COUNT) : kind.isSupply() ? Gear.USUAL_SUPPLY : 1);
-    }
-
-    private static WaitingLine line(Fields f) throws FormatProblem {
-        List<RoleId> feeds = new ArrayList<>();
-        for (String role : f.texts("feeds", 60)) {
-            feeds.add(new RoleId(role));
-        }
-        return new WaitingLine(
-                new LineId(f.slug("id")),
-                f.text("label", Limits.LABEL),
-                f.point("at"),
-                heading(f),
-                feeds,
-                f.has("standing") ? f.whole("standing", 1, 40) : 4);
-    }
-
-    private static Role role(Fields f) throws FormatProblem {
-        return new Role(
-                new RoleId(f.slug("id")),
-                f.text("label", Limits.LABEL),
-                f.choice("side", Side.class),
-                f.pointIfAny("at"),
-                heading(f),
-                f.numberOr("pace", 1),
-                f.has("team") ? Optional.of(f.choice("team", Chalk.class)) : Optional.empty(),
-                f.choiceOr("hand", Hand.class, Hand.NONE),
-                f.textOr("task", "", Limits.LINE));
-    }
-
-    static double heading(Fields f) throws FormatProblem {
-        return f.numberOr("facing", 0) + 0.0;
-    }
-
-    private static Ball ball(Fields f) throws FormatProblem {
-        BallId id = new BallId(f.slug("id"));
-        if (f.has("with") == f.has("at")) {
-            throw f.problem("A ball needs either \"with\" (a role) or \"at\" (a place), not both.");
-        }
-        return new Ball(id, f.has("with") ? new Ball.With(new RoleId(f.slug("with"))) : new Ball.Loose(f.point("at")));
     }
 }

@@ -2,6 +2,7 @@ package wildchalk.core.drill;
 
 import java.util.Objects;
 import java.util.function.Function;
+import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 
 /** The ball, puck or other implement, and where it is at the whistle. */
@@ -10,6 +11,11 @@ public record Ball(BallId id, Start start) {
     public Ball {
         Objects.requireNonNull(id, "id");
         Objects.requireNonNull(start, "start");
+    }
+
+    /** Where a map carries it; one in somebody's hands goes along with them. */
+    public Ball carried(PlaneMap map) {
+        return start.match(with -> this, loose -> new Ball(id, new Loose(map.apply(loose.at()))));
     }
 
     /** Where a ball is at the whistle. */

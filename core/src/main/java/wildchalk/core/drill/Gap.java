@@ -1,6 +1,7 @@
 package wildchalk.core.drill;
 
 import java.util.Objects;
+import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 
 /**
@@ -8,7 +9,7 @@ import wildchalk.core.geometry.Point;
  *
  * @param number 1 to 99
  */
-public record Gap(GapId id, int number, Point from, Point to) {
+public record Gap(GapId id, int number, Point from, Point to) implements Laid {
 
     public Gap {
         Objects.requireNonNull(id, "id");
@@ -30,6 +31,17 @@ public record Gap(GapId id, int number, Point from, Point to) {
         return new Gap(id, other, from, to);
     }
 
+    @Override
+    public Gap withId(ElementId other) {
+        return new Gap((GapId) other, number, from, to);
+    }
+
+    @Override
+    public Gap carried(PlaneMap map) {
+        return withPlaces(map.apply(from), map.apply(to));
+    }
+
+    @Override
     public Point middle() {
         return from.towards(to, 0.5);
     }

@@ -2,6 +2,7 @@ package wildchalk.core.drill;
 
 import java.util.Objects;
 import wildchalk.core.geometry.Headings;
+import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.GoalShape;
@@ -49,6 +50,12 @@ public record Gear(
     /** A piece of the usual size. */
     public Gear(GearId id, GearKind kind, Chalk colour, Point at, double facingDegrees) {
         this(id, kind, colour, at, facingDegrees, kind.footprint(), "", kind.isSupply() ? USUAL_SUPPLY : 1);
+    }
+
+    /** Where a map carries it; what is round has no heading to turn. */
+    public Gear carried(PlaneMap map) {
+        Gear moved = withAt(map.apply(at));
+        return kind.isRound() ? moved : moved.withFacing(map.applyToHeading(facingDegrees));
     }
 
     public Gear withId(GearId name) {

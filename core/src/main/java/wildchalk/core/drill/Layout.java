@@ -13,73 +13,91 @@ import wildchalk.core.geometry.Point;
 /**
  * What lies on the surface besides gear and people, and how elements hang together.
  *
+ * @param things zones, notes, gaps: kind by kind in the order of {@link Kinds}, and within a kind as drawn
  * @param groups elements that are chosen and moved together; each element in at most one
  * @param locked elements that stay where they are until unlocked
  * @param labels where labels were put by hand: metres from what they name to the middle of the label; others find their
  *     place by themselves
  */
 public record Layout(
-        List<MarkedZone> zones,
-        List<Note> notes,
-        List<Gap> gaps,
-        List<Set<ElementId>> groups,
-        Set<ElementId> locked,
-        Map<ElementId, Point> labels) {
+        List<Laid> things, List<Set<ElementId>> groups, Set<ElementId> locked, Map<ElementId, Point> labels) {
 
-    public static final Layout NONE = new Layout(List.of(), List.of(), List.of(), List.of(), Set.of(), Map.of());
+    public static final Layout NONE = new Layout(List.of(), List.of(), Set.of(), Map.of());
 
     public Layout {
-        zones = List.copyOf(zones);
-        notes = List.copyOf(notes);
-        gaps = List.copyOf(gaps);
+        List<Laid> given = things;
+        things = Kinds.LAID.stream()
+                .flatMap(kind -> checked(kind, given).stream())
+                .toList();
         groups = groups.stream().filter(g -> g.size() > 1).map(Set::copyOf).toList();
         locked = Set.copyOf(locked);
         labels = Map.copyOf(labels);
         labels.values().forEach(p -> Limits.place("label", p));
-        Uniqueness.check("zone", zones.stream().map(MarkedZone::id));
-        Uniqueness.check("note", notes.stream().map(Note::id));
-        Uniqueness.check("gap", gaps.stream().map(Gap::id));
         Uniqueness.check("group member", groups.stream().flatMap(Set::stream));
     }
 
+    private static List<Laid> checked(Lying<?, ?> kind, List<Laid> all) {
+        List<Laid> some =
+                all.stream().filter(t -> kind.ids().isInstance(t.id())).toList();
+        Uniqueness.check(kind.kind().one(), some.stream().map(Laid::id));
+        return some;
+    }
+
+    /** Those of one kind. */
+    public <T extends Laid> List<T> of(Class<T> type) {
+        return things.stream().filter(type::isInstance).map(type::cast).toList();
+    }
+
+    public List<MarkedZone> zones() {
+        return of(MarkedZone.class);
+    }
+
+    public List<Note> notes() {
+        return of(Note.class);
+    }
+
+    public List<Gap> gaps() {
+        return of(Gap.class);
+    }
+
     public Optional<MarkedZone> zone(ZoneId wanted) {
-        return zones.stream().filter(z -> z.id().equals(wanted)).findFirst();
+        return zones().stream().filter(z -> z.id().equals(wanted)).findFirst();
     }
 
     public Optional<Note> note(NoteId wanted) {
-        return notes.stream().filter(n -> n.id().equals(wanted)).findFirst();
+        return notes().stream().filter(n -> n.id().equals(wanted)).findFirst();
     }
 
     public Optional<Gap> gap(GapId wanted) {
-        return gaps.stream().filter(g -> g.id().equals(wanted)).findFirst();
+        return gaps().stream().filter(g -> g.id().equals(wanted)).findFirst();
     }
 
     public boolean isEmpty() {
-        return zones.isEmpty() && notes.isEmpty() && gaps.isEmpty();
+        return things.isEmpty();
     }
 
-    public Layout withZones(List<MarkedZone> list) {
-        return new Layout(list, notes, gaps, groups, locked, labels);
+    private Layout withThings(List<Laid> list) {
+        return new Layout(list, groups, locked, labels);
     }
 
-    public Layout withNotes(List<Note> list) {
-        return new Layout(zones, list, gaps, groups, locked, labels);
-    }
-
-    public Layout withGaps(List<Gap> list) {
-        return new Layout(zones, notes, list, groups, locked, labels);
+    /** With these instead of all of their kind. */
+    public <T extends Laid> Layout with(Class<T> type, List<T> list) {
+        List<Laid> all =
+                new ArrayList<>(things.stream().filter(t -> !type.isInstance(t)).toList());
+        all.addAll(list);
+        return withThings(all);
     }
 
     public Layout withGroups(List<Set<ElementId>> list) {
-        return new Layout(zones, notes, gaps, list, locked, labels);
+        return new Layout(things, list, locked, labels);
     }
 
     public Layout withLocked(Set<ElementId> held) {
-        return new Layout(zones, notes, gaps, groups, held, labels);
+        return new Layout(things, groups, held, labels);
     }
 
     public Layout withLabels(Map<ElementId, Point> offsets) {
-        return new Layout(zones, notes, gaps, groups, locked, offsets);
+        return new Layout(things, groups, locked, offsets);
     }
 
     /** With a label put by hand, or back to finding its place by itself. */
@@ -90,16 +108,9 @@ public record Layout(
         return withLabels(all);
     }
 
-    public Layout with(MarkedZone zone) {
-        return withZones(put(zones, zone, z -> z.id().equals(zone.id())));
-    }
-
-    public Layout with(Note note) {
-        return withNotes(put(notes, note, n -> n.id().equals(note.id())));
-    }
-
-    public Layout with(Gap gap) {
-        return withGaps(put(gaps, gap, g -> g.id().equals(gap.id())));
+    /** Adds a thing, or replaces the one of its id in place. */
+    public Layout with(Laid thing) {
+        return withThings(put(things, thing, t -> t.id().equals(thing.id())));
     }
 
     /** Groups and locks that name only elements of which some are left. */

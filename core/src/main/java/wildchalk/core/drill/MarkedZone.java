@@ -2,6 +2,7 @@ package wildchalk.core.drill;
 
 import java.util.List;
 import java.util.Objects;
+import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.Zone;
 
@@ -11,7 +12,7 @@ import wildchalk.core.surface.Zone;
  * @param name without an article: "far channel"
  * @param outline corners in order, 3 to 200
  */
-public record MarkedZone(ZoneId id, String name, ZoneKind kind, List<Point> outline) {
+public record MarkedZone(ZoneId id, String name, ZoneKind kind, List<Point> outline) implements Laid {
 
     public static final int MAX_CORNERS = 200;
 
@@ -31,6 +32,16 @@ public record MarkedZone(ZoneId id, String name, ZoneKind kind, List<Point> outl
         }
     }
 
+    @Override
+    public MarkedZone withId(ElementId other) {
+        return new MarkedZone((ZoneId) other, name, kind, outline);
+    }
+
+    @Override
+    public MarkedZone carried(PlaneMap map) {
+        return withOutline(outline.stream().map(map::apply).toList());
+    }
+
     public MarkedZone withName(String text) {
         return new MarkedZone(id, text, kind, outline);
     }
@@ -44,6 +55,7 @@ public record MarkedZone(ZoneId id, String name, ZoneKind kind, List<Point> outl
     }
 
     /** The mean of the corners. */
+    @Override
     public Point middle() {
         Point sum = outline.stream().reduce(Point.ORIGIN, Point::plus);
         return sum.times(1.0 / outline.size());

@@ -45,7 +45,7 @@ public record Progression(
         Uniqueness.check("step", steps.stream().map(Step::id));
         Uniqueness.check("move", steps.stream().flatMap(s -> s.moves().stream()).map(Move::id));
         new References(lines, roles, balls, steps, course).check();
-        layout = layout.keeping(Elements.among(gear, lines, roles, balls, steps, layout));
+        layout = layout.keeping(Elements.among(new Parts(gear, lines, roles, balls, steps, layout, course)));
     }
 
     private static void within(String title, List<Gear> gear, List<Role> roles, List<Step> steps, Course course) {
@@ -213,42 +213,19 @@ public record Progression(
         return new StepId(Slugs.next(stem("s"), texts(steps.stream().map(s -> s.id().text()))));
     }
 
-    public RoleId nextRoleId() {
-        return new RoleId(Slugs.next(stem("r"), texts(roles.stream().map(r -> r.id().text()))));
+    /** An id that no element of a kind has yet: g1, g2… */
+    public <I extends ElementId> I next(Lying<?, I> kind) {
+        return kind.next(this);
     }
 
     /** The id that goes with a label where it is free: "CB" gives "cb", and "p2-cb" in a version based on another. */
     public RoleId freeRoleId(String label) {
         RoleId id = new RoleId(shortened(stem(Slugs.of(label))));
-        return role(id).isEmpty() ? id : nextRoleId();
+        return role(id).isEmpty() ? id : next(Kinds.ROLES);
     }
 
     private static String shortened(String slug) {
         return slug.length() > 60 ? slug.substring(0, 60).replaceAll("-$", "") : slug;
-    }
-
-    public GearId nextGearId() {
-        return new GearId(Slugs.next(stem("g"), texts(gear.stream().map(g -> g.id().text()))));
-    }
-
-    public LineId nextLineId() {
-        return new LineId(Slugs.next(stem("line"), texts(lines.stream().map(l -> l.id().text()))));
-    }
-
-    public BallId nextBallId() {
-        return new BallId(Slugs.next(stem("b"), texts(balls.stream().map(b -> b.id().text()))));
-    }
-
-    public ZoneId nextZoneId() {
-        return new ZoneId(Slugs.next(stem("z"), texts(layout.zones().stream().map(z -> z.id().text()))));
-    }
-
-    public NoteId nextNoteId() {
-        return new NoteId(Slugs.next(stem("n"), texts(layout.notes().stream().map(n -> n.id().text()))));
-    }
-
-    public GapId nextGapId() {
-        return new GapId(Slugs.next(stem("gap"), texts(layout.gaps().stream().map(g -> g.id().text()))));
     }
 
     /**

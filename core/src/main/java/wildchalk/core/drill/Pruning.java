@@ -21,6 +21,10 @@ public final class Pruning {
     private final Set<RoleId> knownRoles;
     private final Set<BallId> knownBalls;
 
+    private Pruning(Parts parts) {
+        this(parts.lines(), parts.roles(), parts.balls(), parts.steps(), parts.course());
+    }
+
     private Pruning(List<WaitingLine> lines, List<Role> roles, List<Ball> balls, List<Step> steps, Course course) {
         Set<RoleId> fed = lines.stream().flatMap(l -> l.feeds().stream()).collect(Collectors.toSet());
         this.roles = roles.stream()
@@ -39,28 +43,16 @@ public final class Pruning {
         this.course = course;
     }
 
-    /** The progression without what points at nothing. */
-    public static Progression valid(
-            ProgressionId id,
-            String title,
-            List<Gear> gear,
-            List<WaitingLine> lines,
-            List<Role> roles,
-            List<Ball> balls,
-            List<Step> steps,
-            Layout layout,
-            Course course,
-            Optional<ProgressionId> basedOn) {
-        Pruning parts = new Pruning(lines, roles, balls, steps, course);
-        parts.run();
-        return new Progression(
-                id, title, gear, parts.lines, parts.roles, parts.balls, parts.steps, layout, parts.course, basedOn);
+    /** Parts without what points at nothing. */
+    static Parts of(Parts parts) {
+        Pruning p = new Pruning(parts);
+        p.run();
+        return new Parts(parts.gear(), p.lines, p.roles, p.balls, p.steps, parts.layout(), p.course);
     }
 
     /** The progression with other steps, of which what points at nothing goes. */
     public static Progression withSteps(Progression p, List<Step> steps, Course course) {
-        return valid(
-                p.id(), p.title(), p.gear(), p.lines(), p.roles(), p.balls(), steps, p.layout(), course, p.basedOn());
+        return Parts.of(p).withSteps(steps).withCourse(course).prunedAs(p);
     }
 
     private void run() {

@@ -28,19 +28,12 @@ public final class Removals {
                 .map(l -> l.withFeeds(
                         l.feeds().stream().filter(f -> !f.equals(role)).toList()))
                 .toList();
-        List<Role> roles =
-                without.roles().stream().filter(r -> !r.id().equals(role)).toList();
-        return Pruning.valid(
-                without.id(),
-                without.title(),
-                without.gear(),
-                lines,
-                roles,
-                balls,
-                without.steps(),
-                without.layout(),
-                without.course(),
-                without.basedOn());
+        List<Role> roles = keep(without.roles(), r -> !r.id().equals(role));
+        return Parts.of(without)
+                .withLines(lines)
+                .withRoles(roles)
+                .withBalls(balls)
+                .prunedAs(without);
     }
 
     /** How many moves go with a role, those of others that pass to it included. */
@@ -69,24 +62,6 @@ public final class Removals {
         return stays.withPeople(keep(drill.lines(), l -> !l.id().equals(line)), roles, drill.balls(), drill.steps());
     }
 
-    public static Progression gear(Progression drill, GearId gear) {
-        return drill.withGear(keep(drill.gear(), g -> !g.id().equals(gear)));
-    }
-
-    public static Progression ball(Progression drill, BallId ball) {
-        return Pruning.valid(
-                drill.id(),
-                drill.title(),
-                drill.gear(),
-                drill.lines(),
-                drill.roles(),
-                keep(drill.balls(), b -> !b.id().equals(ball)),
-                drill.steps(),
-                drill.layout(),
-                drill.course(),
-                drill.basedOn());
-    }
-
     /** Without several elements of any kind, each as if it were taken out alone. */
     public static Progression elements(Progression drill, Collection<ElementId> ids) {
         Progression left = drill;
@@ -104,17 +79,10 @@ public final class Removals {
             return role(drill, role);
         } else if (id instanceof MoveId move) {
             return move(drill, move);
-        } else if (id instanceof GearId gear) {
-            return gear(drill, gear);
         } else if (id instanceof LineId line) {
             return line(drill, line);
-        } else if (id instanceof BallId ball) {
-            return ball(drill, ball);
         }
-        Layout l = drill.layout();
-        return drill.withLayout(l.withZones(keep(l.zones(), z -> !z.id().equals(id)))
-                .withNotes(keep(l.notes(), n -> !n.id().equals(id)))
-                .withGaps(keep(l.gaps(), g -> !g.id().equals(id))));
+        return Kinds.of(id).orElseThrow().without(drill, id);
     }
 
     /** How many moves go with some elements beside those that are among them. */

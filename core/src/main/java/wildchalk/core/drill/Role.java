@@ -3,6 +3,7 @@ package wildchalk.core.drill;
 import java.util.Objects;
 import java.util.Optional;
 import wildchalk.core.geometry.Headings;
+import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 
 /**
@@ -52,6 +53,12 @@ public record Role(
     /** A role in the colour of its side. */
     public Role(RoleId id, String label, Side side, Optional<Point> at, double facingDegrees, double pace) {
         this(id, label, side, at, facingDegrees, pace, Optional.empty(), Hand.NONE, "");
+    }
+
+    /** Where a map carries it; the other hand where the map mirrors. */
+    public Role carried(PlaneMap map) {
+        Role turned = withFacing(map.applyToHeading(facingDegrees)).withHand(map.swapsHands() ? hand.swapped() : hand);
+        return at.map(p -> turned.withAt(map.apply(p))).orElse(turned);
     }
 
     public Role withId(RoleId name) {

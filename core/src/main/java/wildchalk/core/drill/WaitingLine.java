@@ -3,6 +3,7 @@ package wildchalk.core.drill;
 import java.util.List;
 import java.util.Objects;
 import wildchalk.core.geometry.Headings;
+import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 
 /**
@@ -36,6 +37,10 @@ public record WaitingLine(LineId id, String label, Point at, double facingDegree
     public Point placeOf(RoleId role) {
         int back = Math.max(0, feeds.indexOf(role));
         return back == 0 ? at : at.plus(Point.polar(back * SPACING_METRES, facingDegrees + 180));
+    }
+
+    public WaitingLine carried(PlaneMap map) {
+        return withAt(map.apply(at)).withFacing(map.applyToHeading(facingDegrees));
     }
 
     public WaitingLine withId(LineId name) {

@@ -17,11 +17,14 @@ import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.GapId;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Layout;
 import wildchalk.core.drill.LineId;
+import wildchalk.core.drill.Lying;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Note;
 import wildchalk.core.drill.NoteId;
+import wildchalk.core.drill.Parts;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Removals;
 import wildchalk.core.drill.Role;
@@ -99,13 +102,22 @@ public final class Arrangements {
     /** To the front or the back among their kind: what is painted later lies on top. */
     public static Edit order(Set<ElementId> ids, boolean front) {
         Set<ElementId> chosen = Set.copyOf(ids);
-        return inVersion(
-                EditKind.ORDER,
-                (drill, p) -> p.withGear(ordered(p.gear(), g -> chosen.contains(g.id()), front))
-                        .withRoles(ordered(p.roles(), r -> chosen.contains(r.id()), front))
-                        .withLayout(p.layout()
-                                .withZones(ordered(p.layout().zones(), z -> chosen.contains(z.id()), front))
-                                .withNotes(ordered(p.layout().notes(), n -> chosen.contains(n.id()), front))));
+        return inVersion(EditKind.ORDER, (drill, p) -> {
+            Parts parts = Parts.of(p);
+            for (Lying<?, ?> kind : Kinds.LYING) {
+                // who is fed by two lines stands in the first: their order says more than what lies on top
+                parts = kind == Kinds.LINES ? parts : ordered(kind, parts, chosen, front);
+            }
+            return parts.whole(p.id(), p.title(), p.basedOn());
+        });
+    }
+
+    private static <T, I extends ElementId> Parts ordered(
+            Lying<T, I> kind, Parts parts, Set<ElementId> chosen, boolean front) {
+        return kind.kind()
+                .changed(
+                        parts,
+                        list -> ordered(list, t -> chosen.contains(kind.idOf().apply(t)), front));
     }
 
     private static <T> List<T> ordered(List<T> list, Predicate<T> chosen, boolean front) {

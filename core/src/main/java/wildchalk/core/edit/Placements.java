@@ -15,6 +15,7 @@ import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Note;
@@ -60,7 +61,7 @@ public final class Placements {
         return Edit.inVersion(EditKind.PLACE_LINE, (drill, p) -> {
             String label = freeLabel(p, "A");
             RoleId role = p.freeRoleId(label);
-            LineId id = p.nextLineId();
+            LineId id = p.next(Kinds.LINES);
             String letter = String.valueOf((char) ('P' + p.lines().size() % 10));
             Progression after = p.withPeople(
                     longer(p.lines(), new WaitingLine(id, letter, at, 0, List.of(role), STANDING)),
@@ -84,7 +85,7 @@ public final class Placements {
      */
     public static Edit ball(Optional<RoleId> holder, Point at) {
         return Edit.inVersion(EditKind.PLACE_BALL, (drill, p) -> {
-            BallId id = p.nextBallId();
+            BallId id = p.next(Kinds.BALLS);
             Ball.Start start = holder.filter(r -> p.role(r).isPresent())
                     .<Ball.Start>map(Ball.With::new)
                     .orElseGet(() -> new Ball.Loose(at));
@@ -95,7 +96,7 @@ public final class Placements {
     /** @param like whose id does not count */
     public static Edit gear(Gear like) {
         return Edit.inVersion(EditKind.PLACE_GEAR, (drill, p) -> {
-            GearId id = p.nextGearId();
+            GearId id = p.next(Kinds.GEAR);
             return Edit.Change.making(p.with(like.withId(id)), id);
         });
     }
@@ -107,7 +108,7 @@ public final class Placements {
     /** @param named gives a name for the zone of that number, counted from 1 */
     public static Edit zone(IntFunction<String> named, ZoneKind kind, List<Point> outline) {
         return Edit.inVersion(EditKind.ZONE, (drill, p) -> {
-            ZoneId id = p.nextZoneId();
+            ZoneId id = p.next(Kinds.ZONES);
             String name = named.apply(p.layout().zones().size() + 1);
             return Edit.Change.making(p.withLayout(p.layout().with(new MarkedZone(id, name, kind, outline))), id);
         });
@@ -115,7 +116,7 @@ public final class Placements {
 
     public static Edit note(String text, Point at, Optional<Point> target) {
         return Edit.inVersion(EditKind.NOTE, (drill, p) -> {
-            NoteId id = p.nextNoteId();
+            NoteId id = p.next(Kinds.NOTES);
             return Edit.Change.making(p.withLayout(p.layout().with(new Note(id, text, at, target))), id);
         });
     }

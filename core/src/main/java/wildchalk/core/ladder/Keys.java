@@ -6,7 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import wildchalk.core.drill.Course;
+import wildchalk.core.drill.Kind;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Layout;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Step;
@@ -21,35 +22,27 @@ public final class Keys {
 
     private Keys() {}
 
-    /** In the order in which it stands in files. */
     public static Map<String, Object> of(Progression p) {
         Map<String, Object> all = new LinkedHashMap<>();
         all.put("title", p.title());
         all.put("basedOn", p.basedOn());
-        p.gear().forEach(g -> all.put("gear " + g.id(), g));
-        p.lines().forEach(l -> all.put("line " + l.id(), l));
-        p.roles().forEach(r -> all.put("role " + r.id(), r));
-        p.balls().forEach(b -> all.put("ball " + b.id(), b));
+        Kinds.ALL.stream().filter(kind -> kind != Kinds.STEPS).forEach(kind -> put(all, kind, p));
         for (Step step : p.steps()) {
             all.put("step " + step.id(), step.withMoves(List.of()));
             step.moves()
                     .forEach(m -> all.put(MOVE + m.id(), new Placed(step.id().text(), m)));
         }
         Layout l = p.layout();
-        l.zones().forEach(z -> all.put("zone " + z.id(), z));
-        l.notes().forEach(n -> all.put("note " + n.id(), n));
-        l.gaps().forEach(g -> all.put("gap " + g.id(), g));
         l.labels().forEach((id, at) -> all.put("label " + id, at));
         all.put("groups", l.groups());
         all.put("locked", l.locked());
-        Course c = p.course();
-        c.forks().forEach(f -> all.put("fork " + f.id(), f));
-        c.calls().forEach(x -> all.put("calls " + x.id(), x));
-        c.rules().forEach(r -> all.put("rule " + r.id(), r));
-        c.rotation().forEach(r -> all.put("rotation " + r.role(), r));
-        all.put("launch", c.launch());
-        all.put("suits", c.suits());
+        all.put("launch", p.course().launch());
+        all.put("suits", p.course().suits());
         return all;
+    }
+
+    private static <T> void put(Map<String, Object> all, Kind<T> kind, Progression p) {
+        kind.of(p).forEach(t -> all.put(kind.one() + " " + kind.name().apply(t), t));
     }
 
     /** Names of what is new, gone or other. */

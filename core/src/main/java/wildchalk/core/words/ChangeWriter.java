@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
@@ -72,23 +73,27 @@ public final class ChangeWriter {
 
     private void things() {
         Set<String> old = ids(before.gear(), g -> g.id().text());
-        List<Gear> fresh = changes.gear().set().stream()
+        List<Gear> fresh = changes.of(Kinds.GEAR.kind()).set().stream()
                 .filter(g -> !old.contains(g.id().text()))
                 .toList();
         List<Gear> gone = before.gear().stream()
-                .filter(g -> changes.gear().removed().contains(g.id().text()))
+                .filter(g -> changes.of(Kinds.GEAR.kind()).removed().contains(g.id().text()))
                 .toList();
         counted(fresh).forEach((what, n) -> lines.add(text("change.adds-gear", n, what)));
         counted(gone).forEach((what, n) -> lines.add(text("change.takes-gear", n, what)));
-        changes.gear().set().stream()
+        changes.of(Kinds.GEAR.kind()).set().stream()
                 .filter(g -> old.contains(g.id().text()))
                 .forEach(g -> moved(
                         new Places(after, surface, unit).gear(g),
                         before.gear(g.id()).orElseThrow().at(),
                         g.at()));
-        named(changes.lines(), before.lines(), l -> l.id().text(), l -> text("change.line", l.label()));
-        named(changes.zones(), before.layout().zones(), z -> z.id().text(), z -> text("change.zone", z.name()));
-        for (WaitingLine line : changes.lines().set()) {
+        named(changes.of(Kinds.LINES.kind()), before.lines(), l -> l.id().text(), l -> text("change.line", l.label()));
+        named(
+                changes.of(Kinds.ZONES.kind()),
+                before.layout().zones(),
+                z -> z.id().text(),
+                z -> text("change.zone", z.name()));
+        for (WaitingLine line : changes.of(Kinds.LINES.kind()).set()) {
             before.line(line.id()).ifPresent(l -> moved(text("change.line", line.label()), l.at(), line.at()));
         }
     }
@@ -101,11 +106,11 @@ public final class ChangeWriter {
 
     private void people() {
         named(
-                changes.roles(),
+                changes.of(Kinds.ROLES.kind()),
                 before.roles(),
                 r -> r.id().text(),
                 r -> text("change.role", r.label(), text("side." + r.side())));
-        for (Role role : changes.roles().set()) {
+        for (Role role : changes.of(Kinds.ROLES.kind()).set()) {
             before.role(role.id()).ifPresent(old -> {
                 int said = lines.size();
                 moved(role.label(), before.startOf(old.id()), after.startOf(role.id()));
@@ -118,8 +123,12 @@ public final class ChangeWriter {
 
     private void balls() {
         Function<Ball, String> name = b -> surface.ballName();
-        named(changes.balls(), before.balls(), b -> b.id().text(), b -> text("change.ball", name.apply(b)));
-        changes.balls().set().stream()
+        named(
+                changes.of(Kinds.BALLS.kind()),
+                before.balls(),
+                b -> b.id().text(),
+                b -> text("change.ball", name.apply(b)));
+        changes.of(Kinds.BALLS.kind()).set().stream()
                 .filter(b -> before.ball(b.id()).isPresent())
                 .forEach(b -> lines.add(text("change.ball-starts", surface.ballName())));
     }
@@ -147,9 +156,9 @@ public final class ChangeWriter {
                             .forEach(m -> lines.add(text("change.move-gone", title, sentence(before, s, m)))));
         }
         before.steps().stream()
-                .filter(s -> changes.steps().removed().contains(s.id().text()))
+                .filter(s -> changes.of(Kinds.STEPS).removed().contains(s.id().text()))
                 .forEach(s -> lines.add(text("change.step-gone", before.steps().indexOf(s) + 1)));
-        if (!changes.steps().order().isEmpty()) {
+        if (!changes.of(Kinds.STEPS).order().isEmpty()) {
             lines.add(text("change.step-order"));
         }
     }
@@ -172,21 +181,21 @@ public final class ChangeWriter {
     private void rules() {
         CourseWords now = new CourseWords(after, surface);
         CourseWords then = new CourseWords(before, surface);
-        changes.rules().set().forEach(r -> lines.add(text("change.rule", now.rule(r))));
+        changes.of(Kinds.RULES).set().forEach(r -> lines.add(text("change.rule", now.rule(r))));
         for (Rule rule : before.course().rules()) {
-            if (changes.rules().removed().contains(rule.id().text())) {
+            if (changes.of(Kinds.RULES).removed().contains(rule.id().text())) {
                 lines.add(text("change.rule-gone", then.rule(rule)));
             }
         }
-        changes.forks()
+        changes.of(Kinds.FORKS)
                 .set()
                 .forEach(f -> lines.add(text(
                         "change.fork", f.branches().stream().map(b -> b.label()).collect(Collectors.joining(", ")))));
-        changes.forks().removed().forEach(f -> lines.add(text("change.fork-gone")));
-        if (!changes.calls().isEmpty()) {
+        changes.of(Kinds.FORKS).removed().forEach(f -> lines.add(text("change.fork-gone")));
+        if (!changes.of(Kinds.CALLS).isEmpty()) {
             lines.add(text("change.calls"));
         }
-        if (changes.launch().isPresent() || !changes.rotation().isEmpty()) {
+        if (changes.launch().isPresent() || !changes.of(Kinds.ROTATION).isEmpty()) {
             lines.add(text("change.rotation"));
         }
     }

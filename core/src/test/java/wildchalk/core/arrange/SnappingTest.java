@@ -12,6 +12,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Drills;
@@ -25,7 +26,7 @@ class SnappingTest {
     private static Progression cones(double... xy) {
         Progression p = Drills.blank().progression();
         for (int i = 0; i < xy.length; i += 2) {
-            p = p.with(new Gear(p.nextGearId(), GearKind.CONE, Chalk.ORANGE, new Point(xy[i], xy[i + 1]), 0));
+            p = p.with(new Gear(p.next(Kinds.GEAR), GearKind.CONE, Chalk.ORANGE, new Point(xy[i], xy[i + 1]), 0));
         }
         return p;
     }

@@ -51,7 +51,7 @@ class LayoutTest {
                 changed.zones().stream().map(MarkedZone::name).toList());
         assertThrows(
                 IllegalArgumentException.class,
-                () -> layout.withZones(List.of(zone("z1", "one"), zone("z1", "again"))));
+                () -> layout.with(MarkedZone.class, List.of(zone("z1", "one"), zone("z1", "again"))));
     }
 
     @Test

@@ -57,10 +57,10 @@ class RemovalsTest {
             p = Removals.role(p, role.id());
         }
         for (Gear gear : WAVE.gear()) {
-            p = Removals.gear(p, gear.id());
+            p = Removals.elements(p, List.of(gear.id()));
         }
         for (Ball ball : WAVE.balls()) {
-            p = Removals.ball(p, ball.id());
+            p = Removals.elements(p, List.of(ball.id()));
         }
         assertTrue(p.moves().isEmpty()
                 && p.roles().isEmpty()

@@ -24,6 +24,7 @@ import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
@@ -60,11 +61,11 @@ class LadderTest {
     // ---- edits that a coach makes, by number ----
 
     private static Progression addCone(Progression p) {
-        return p.with(new Gear(p.nextGearId(), GearKind.CONE, Chalk.BLUE, new Point(1, 1), 0));
+        return p.with(new Gear(p.next(Kinds.GEAR), GearKind.CONE, Chalk.BLUE, new Point(1, 1), 0));
     }
 
     private static Progression addRole(Progression p) {
-        return p.with(new Role(p.nextRoleId(), "N", Side.DEFENCE, Optional.of(new Point(3, 3)), 0, 1));
+        return p.with(new Role(p.next(Kinds.ROLES), "N", Side.DEFENCE, Optional.of(new Point(3, 3)), 0, 1));
     }
 
     private static Progression addStep(Progression p) {

@@ -30,6 +30,7 @@ import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Layout;
 import wildchalk.core.drill.LineId;
@@ -226,19 +227,19 @@ public final class RandomDrills {
     private Progression laidOut(Progression bare) {
         Progression p = bare;
         for (int i = random.nextInt(4); i > 0; i--) {
-            Gear more = new Gear(p.nextGearId(), pick(GearKind.values()), pick(Chalk.values()), place(), 45 * i)
+            Gear more = new Gear(p.next(Kinds.GEAR), pick(GearKind.values()), pick(Chalk.values()), place(), 45 * i)
                     .withLabel(random.nextBoolean() ? "" : "no. " + i);
             p = p.with(more.kind().isSupply() ? more.withCount(1 + random.nextInt(40)) : more);
         }
         Layout layout = Layout.NONE
                 .with(new MarkedZone(
-                        p.nextZoneId(), "zone A", pick(ZoneKind.values()), List.of(place(), place(), place())))
+                        p.next(Kinds.ZONES), "zone A", pick(ZoneKind.values()), List.of(place(), place(), place())))
                 .with(new Note(
-                        p.nextNoteId(),
+                        p.next(Kinds.NOTES),
                         "words\nin two lines",
                         place(),
                         random.nextBoolean() ? Optional.of(place()) : Optional.empty()))
-                .with(new Gap(p.nextGapId(), 1 + random.nextInt(9), place(), place()));
+                .with(new Gap(p.next(Kinds.GAPS), 1 + random.nextInt(9), place(), place()));
         p = p.withLayout(layout);
         p = p.with(p.roles()
                 .get(0)

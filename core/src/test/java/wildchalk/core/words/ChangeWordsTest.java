@@ -16,6 +16,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Removals;
 import wildchalk.core.drill.Role;
@@ -60,7 +61,7 @@ class ChangeWordsTest {
     void gearIsCountedByItsKind() {
         Progression p = DRILL.base();
         for (int i = 0; i < 3; i++) {
-            p = p.with(new Gear(p.nextGearId(), GearKind.CONE, Chalk.BLUE, new Point(1 + i, 1), 0));
+            p = p.with(new Gear(p.next(Kinds.GEAR), GearKind.CONE, Chalk.BLUE, new Point(1 + i, 1), 0));
         }
         String line = one(p);
         assertTrue(line.contains("3"), line);
@@ -87,7 +88,8 @@ class ChangeWordsTest {
     @Test
     void aNewPlayerIsAddedAndTakenAway() {
         Progression p = DRILL.base();
-        Progression more = p.with(new Role(p.nextRoleId(), "N9", Side.DEFENCE, Optional.of(new Point(3, 3)), 0, 1));
+        Progression more =
+                p.with(new Role(p.next(Kinds.ROLES), "N9", Side.DEFENCE, Optional.of(new Point(3, 3)), 0, 1));
         String who = said("change.role", "N9", said("side.DEFENCE"));
         assertEquals(said("change.adds", who), one(more));
         assertEquals(List.of(said("change.takes", who)), ChangeWriter.between(DRILL, more, p, LengthUnit.METRES));

@@ -16,6 +16,7 @@ import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Progression;
@@ -133,7 +134,7 @@ class WordsTest {
     void gearInARowIsSaidOnce() {
         Progression p = Drills.blank().progression();
         for (double x : new double[] {0, 2, 4, 6, 9}) {
-            p = p.with(new Gear(p.nextGearId(), GearKind.CONE, Chalk.YELLOW, new Point(x, 3), 0));
+            p = p.with(new Gear(p.next(Kinds.GEAR), GearKind.CONE, Chalk.YELLOW, new Point(x, 3), 0));
         }
         Drill drill = Drill.blank("Row", new SurfaceUse("handball", "whole"), Audience.USUAL)
                 .withProgression(p);

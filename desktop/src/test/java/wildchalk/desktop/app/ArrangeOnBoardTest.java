@@ -26,6 +26,7 @@ import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Progression;
@@ -67,9 +68,9 @@ class ArrangeOnBoardTest {
                 .run("m1", "b", 2, -3)
                 .pass("m2", "a", "b")
                 .progression();
-        p = p.with(new Gear(p.nextGearId(), GearKind.CONE, Chalk.ORANGE, new Point(4, 6), 0));
-        p = p.with(new Gear(p.nextGearId(), GearKind.CONE, Chalk.ORANGE, new Point(7, 6.5), 0));
-        p = p.with(new Gear(p.nextGearId(), GearKind.CONE, Chalk.ORANGE, new Point(11, 5.5), 0));
+        p = p.with(new Gear(p.next(Kinds.GEAR), GearKind.CONE, Chalk.ORANGE, new Point(4, 6), 0));
+        p = p.with(new Gear(p.next(Kinds.GEAR), GearKind.CONE, Chalk.ORANGE, new Point(7, 6.5), 0));
+        p = p.with(new Gear(p.next(Kinds.GEAR), GearKind.CONE, Chalk.ORANGE, new Point(11, 5.5), 0));
         return Drill.blank("Three", new SurfaceUse("handball", "whole"), Audience.USUAL)
                 .withProgression(p);
     }

@@ -18,6 +18,7 @@ import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
@@ -74,7 +75,7 @@ class PlacedLabelsTest {
         Drill drill = Drill.blank("Row", new SurfaceUse("handball", "whole"), Audience.USUAL);
         Progression p = drill.base();
         for (int i = 0; i < 12; i++) {
-            p = p.with(new Gear(p.nextGearId(), GearKind.CONE, Chalk.YELLOW, new Point(-11 + 2 * i, 0), 0)
+            p = p.with(new Gear(p.next(Kinds.GEAR), GearKind.CONE, Chalk.YELLOW, new Point(-11 + 2 * i, 0), 0)
                     .withLabel("cone " + i));
         }
         Drill rows = drill.withProgression(p);
