@@ -59,6 +59,7 @@ class ArchitectureTest {
             "finding",
             "motion",
             "runthrough",
+            "check",
             "telling",
             "edit",
             "words",

@@ -2,165 +2,110 @@ package wildchalk.core.motion;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.stream.Collectors;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PickUp;
-import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.finding.Finding;
-import wildchalk.core.finding.Severity;
+import wildchalk.core.finding.Flaw;
+import wildchalk.core.finding.Quantity;
 import wildchalk.core.geometry.Point;
-import wildchalk.core.path.Path;
-import wildchalk.core.surface.Surface;
-import wildchalk.core.text.Letters;
-import wildchalk.core.text.Numbers;
-import wildchalk.core.text.Texts;
 
-/** Puts into words what cannot happen as drawn. */
+/** Collects what cannot happen as drawn. */
 final class Reports {
 
-    private final Path drill;
-    private final Surface surface;
-    private final Map<MoveId, Integer> order;
-    /** Made when something is to be named. */
-    private EventNames events;
+    private static final Flaw NO_GOAL = Flaw.stop("no-goal");
+    private static final Flaw PASS_NOT_CAUGHT = Flaw.stop("pass-not-caught");
+    private static final Flaw PASS_TOO_SOFT = Flaw.warn("pass-too-soft");
+    private static final Flaw AREA_PASS_LATE = Flaw.warn("area-pass-late");
+    private static final Flaw AREA_PASS_EARLY = Flaw.warn("area-pass-early");
+    private static final Flaw AREA_PASS_MISSED = Flaw.warn("area-pass-missed");
+    private static final Flaw CONTEST_FAR = Flaw.warn("contest-far");
+    private static final Flaw TWO_BALLS = Flaw.warn("two-balls");
+    private static final Flaw CIRCLE = Flaw.stop("circle");
+    private static final Flaw EVENT_NEVER = Flaw.stop("event-never");
+    private static final Flaw NOTHING_IN_REACH = Flaw.stop("nothing-in-reach");
+    private static final Flaw NOTHING_TO_PICK_UP = Flaw.stop("nothing-to-pick-up");
+    private static final Flaw NO_BALL = Flaw.stop("no-ball");
+    private static final Flaw WAITS_FOR_NEVER = Flaw.stop("waits-for-never");
+    private static final Flaw NEVER_CAUGHT = Flaw.stop("never-caught");
+    private static final Flaw NOT_A_PASS = Flaw.stop("not-a-pass");
+    /** What ends a travel comes after its end, before its start, never. */
+    static final Flaw UNTIL_EARLY = Flaw.warn("until-early");
+
+    static final Flaw UNTIL_BEFORE = Flaw.warn("until-before");
+    static final Flaw UNTIL_NEVER = Flaw.warn("until-never");
 
     private final List<Finding> findings = new ArrayList<>();
 
-    Reports(Path drill, Surface surface) {
-        this.drill = drill;
-        this.surface = surface;
-        this.order = drill.moveOrder();
-    }
-
-    private EventNames events() {
-        events = events == null ? new EventNames(drill, surface) : events;
-        return events;
-    }
-
-    List<Finding> sorted() {
-        return findings.stream()
-                .sorted(Comparator.comparing(Finding::severity)
-                        .thenComparing(f ->
-                                f.moves().isEmpty() ? -1 : order.get(f.moves().get(0))))
-                .toList();
+    /** In the order in which they came to light. */
+    List<Finding> all() {
+        return List.copyOf(findings);
     }
 
     void noGoal(Shot shot, Point where, double t) {
-        add(Severity.STOP, "no-goal", List.of(shot.id()), where, t, name(shot), shot.goal());
+        findings.add(Finding.of(NO_GOAL, shot.id()).named(shot.goal()).at(where, t));
     }
 
     void lostPass(Pass pass, Flight flight, Runner receiver, double t) {
         if (receiver == null) {
             double missing = flight.range() > 1e6 ? 0 : pass.to().match(r -> 0.0, p -> p.at().distanceTo(flight.to()));
-            add(
-                    Severity.WARN,
-                    "pass-too-soft",
-                    List.of(pass.id()),
-                    flight.to(),
-                    t,
-                    name(pass),
-                    Numbers.metres(missing));
+            findings.add(Finding.of(PASS_TOO_SOFT, pass.id())
+                    .with(Quantity.METRES, missing)
+                    .at(flight.to(), t));
         } else {
-            double gap = flight.to().distanceTo(receiver.at(t));
-            add(
-                    Severity.STOP,
-                    "pass-not-caught",
-                    List.of(pass.id()),
-                    flight.to(),
-                    t,
-                    name(pass),
-                    receiver.role.label(),
-                    Numbers.metres(gap));
+            findings.add(Finding.of(PASS_NOT_CAUGHT, pass.id(), receiver.role.id())
+                    .with(Quantity.METRES, flight.to().distanceTo(receiver.at(t)))
+                    .at(flight.to(), t));
         }
     }
 
     /** The runner came to the spot after the ball. */
     void areaPassLate(Pass pass, Runner runner, Point spot, double seconds, double metres, double t) {
-        add(
-                Severity.WARN,
-                "area-pass-late",
-                List.of(pass.id()),
-                spot,
-                t,
-                name(pass),
-                runner.role.label(),
-                Numbers.seconds(seconds),
-                Numbers.metres(metres));
+        findings.add(Finding.of(AREA_PASS_LATE, pass.id(), runner.role.id())
+                .with(Quantity.SECONDS, seconds)
+                .with(Quantity.METRES, metres)
+                .at(spot, t));
     }
 
     /** The runner was never there after the ball came down: too early, or somewhere else. */
     void areaPassMissed(Pass pass, Runner runner, Point spot, double metres, double t) {
         Optional<Double> early = runner.lastWithin(spot, Pace.HAND_OFF_METRES, t);
-        add(
-                Severity.WARN,
-                early.isPresent() ? "area-pass-early" : "area-pass-missed",
-                List.of(pass.id()),
-                spot,
-                t,
-                name(pass),
-                runner.role.label(),
-                Numbers.seconds(early.orElse(0.0)),
-                Numbers.metres(metres));
+        findings.add(Finding.of(early.isPresent() ? AREA_PASS_EARLY : AREA_PASS_MISSED, pass.id(), runner.role.id())
+                .with(Quantity.SECONDS, early.orElse(0.0))
+                .with(Quantity.METRES, metres)
+                .at(spot, t));
     }
 
     void contestFar(Move move, Runner winner, Point where, double metres, double t) {
-        add(
-                Severity.WARN,
-                "contest-far",
-                List.of(move.id()),
-                where,
-                t,
-                name(move),
-                winner.role.label(),
-                Numbers.metres(metres));
-    }
-
-    /** Somebody does what a rule forbids him. */
-    void holdBroken(Rule.Hold hold, Point where, double t) {
-        add(
-                Severity.WARN,
-                "hold-" + hold.what().name().toLowerCase(Locale.ROOT),
-                List.of(),
-                where,
-                t,
-                drill.role(hold.role()).orElseThrow().label(),
-                Numbers.seconds(t));
-    }
-
-    /** What is drawn does not keep to a rule. */
-    void limitBroken(Rule.Limit limit, List<MoveId> moves, Point where, double t, Object... figures) {
-        add(Severity.WARN, "limit-" + limit.kind().name().toLowerCase(Locale.ROOT), moves, where, t, figures);
-    }
-
-    /** A zone of a rule or a trigger that is neither drawn nor on the surface. */
-    void noZone(String id) {
-        add(Severity.WARN, "no-zone", List.of(), Point.ORIGIN, 0, id);
+        findings.add(Finding.of(CONTEST_FAR, move.id(), winner.role.id())
+                .with(Quantity.METRES, metres)
+                .at(where, t));
     }
 
     /** What should have ended a travel came after its end, before its start or never. */
-    void until(String rule, Travel travel, Point where, double seconds, double t) {
-        String what = events().of(travel.until().orElseThrow());
-        add(Severity.WARN, rule, List.of(travel.id()), where, t, name(travel), what, Numbers.seconds(seconds));
+    void until(Flaw flaw, Travel travel, Point where, double seconds, double t) {
+        findings.add(Finding.of(flaw, travel.id())
+                .waitingFor(travel.until().orElseThrow())
+                .with(Quantity.SECONDS, seconds)
+                .at(where, t));
     }
 
     void twoBalls(Runner runner, Move move, Point where, double t) {
-        add(Severity.WARN, "two-balls", List.of(move.id()), where, t, name(move), runner.role.label());
+        findings.add(Finding.of(TWO_BALLS, move.id(), runner.role.id()).at(where, t));
     }
 
     /**
@@ -170,14 +115,9 @@ final class Reports {
     List<Job> explainStuck(List<Job> stuck, Map<MoveId, Job> jobOf, List<BallRun> balls, double now) {
         List<Job> circle = circle(stuck);
         if (!circle.isEmpty()) {
-            String names = circle.stream().map(j -> name(j.move)).collect(Collectors.joining(" → "));
-            add(
-                    Severity.STOP,
-                    "circle",
-                    circle.stream().map(j -> j.move.id()).toList(),
-                    circle.get(0).runner.at(now),
-                    now,
-                    names + " → " + name(circle.get(0).move));
+            findings.add(
+                    Finding.of(CIRCLE, circle.stream().map(j -> j.move.id()).toList())
+                            .at(circle.get(0).runner.at(now), now));
             return circle;
         }
         List<Job> parked = stuck.stream().filter(j -> j.parked).toList();
@@ -193,14 +133,8 @@ final class Reports {
         List<Job> watching = stuck.stream()
                 .filter(j -> j.watch != null && j.watch.armed && !j.watch.hasFired())
                 .toList();
-        watching.forEach(j -> add(
-                Severity.STOP,
-                "event-never",
-                List.of(j.move.id()),
-                j.runner.at(now),
-                now,
-                name(j.move),
-                events().of(j.watch.event)));
+        watching.forEach(j -> findings.add(
+                Finding.of(EVENT_NEVER, j.move.id()).waitingFor(j.watch.event).at(j.runner.at(now), now)));
         return watching.isEmpty() ? stuck : watching;
     }
 
@@ -228,43 +162,29 @@ final class Reports {
 
     private void noBall(Job job, List<BallRun> balls, double now) {
         Point at = job.runner.at(now);
-        String label = job.runner.role.label();
-        if (job.move instanceof PickUp) {
-            Optional<Double> nearest = balls.stream()
-                    .filter(b -> b.state() instanceof BallState.Loose || b.state() instanceof BallState.Dead)
-                    .map(b -> BallPlay.lies(b).distanceTo(at))
-                    .min(Double::compare);
-            String key = nearest.isPresent() ? "nothing-in-reach" : "nothing-to-pick-up";
-            add(
-                    Severity.STOP,
-                    key,
-                    List.of(job.move.id()),
-                    at,
-                    now,
-                    name(job.move),
-                    label,
-                    surface.ballName(),
-                    Numbers.metres(nearest.orElse(0.0)));
-        } else {
-            add(Severity.STOP, "no-ball", List.of(job.move.id()), at, now, name(job.move), label, surface.ballName());
+        if (!(job.move instanceof PickUp)) {
+            findings.add(
+                    Finding.of(NO_BALL, job.move.id(), job.runner.role.id()).at(at, now));
+            return;
         }
+        OptionalDouble nearest = balls.stream()
+                .filter(b -> b.state() instanceof BallState.Loose || b.state() instanceof BallState.Dead)
+                .mapToDouble(b -> BallPlay.lies(b).distanceTo(at))
+                .min();
+        Flaw flaw = nearest.isPresent() ? NOTHING_IN_REACH : NOTHING_TO_PICK_UP;
+        findings.add(Finding.of(flaw, job.move.id(), job.runner.role.id())
+                .with(Quantity.METRES, nearest.orElse(0.0))
+                .at(at, now));
     }
 
     private void neverComes(Job job, Set<Job> orphans, Map<MoveId, Job> jobOf, double now) {
         Trigger trigger = job.move.trigger().orElseThrow();
         Job other = jobOf.get(trigger.move().orElseThrow());
         boolean isCatch = trigger.event() instanceof Event.Caught;
-        String key = !isCatch || other.state == Job.State.NEVER || orphans.contains(other)
-                ? "waits-for-never"
-                : other.move instanceof Pass ? "never-caught" : "not-a-pass";
-        add(
-                Severity.STOP,
-                key,
-                List.of(job.move.id(), other.move.id()),
-                job.runner.at(now),
-                now,
-                name(job.move),
-                name(other.move));
+        Flaw flaw = !isCatch || other.state == Job.State.NEVER || orphans.contains(other)
+                ? WAITS_FOR_NEVER
+                : other.move instanceof Pass ? NEVER_CAUGHT : NOT_A_PASS;
+        findings.add(Finding.of(flaw, job.move.id(), other.move.id()).at(job.runner.at(now), now));
     }
 
     /** The first circle among stuck moves, in the order in which each waits for the next; empty if there is none. */
@@ -309,24 +229,5 @@ final class Reports {
         }
         path.remove(job);
         return List.of();
-    }
-
-    private String name(Move move) {
-        return Texts.CORE.get(
-                "move.name",
-                Letters.of(order.get(move.id())),
-                drill.role(move.role()).orElseThrow().label(),
-                Texts.CORE.get("move.kind." + MoveKinds.of(move)));
-    }
-
-    private void add(Severity severity, String rule, List<MoveId> moves, Point where, double t, Object... arguments) {
-        findings.add(new Finding(
-                severity,
-                rule,
-                Texts.CORE.get("finding." + rule, arguments),
-                Texts.CORE.get("remedy." + rule, arguments),
-                moves,
-                Optional.of(where),
-                Optional.of(t)));
     }
 }

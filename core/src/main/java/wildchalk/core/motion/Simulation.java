@@ -67,7 +67,7 @@ final class Simulation {
         this.drill = drill;
         this.surface = surface;
         this.pace = pace;
-        this.reports = new Reports(drill, surface);
+        this.reports = new Reports();
         this.steps = new StepBook(drill.steps());
         this.ballPlay = new BallPlay(this);
         this.watches = new Watches(drill, surface, runners, ballPlay.balls);
@@ -402,10 +402,11 @@ final class Simulation {
         ballPlay.reportMissed();
         untils.report();
         Map<Rule.Hold, Double> until = new LinkedHashMap<>();
-        holdWatches.forEach((hold, watch) -> until.put(hold, watch.firedAt));
-        Timeline bare = new Timeline(trajectories, states, spans, steps.spans(jobs), ballPlay.happenings, List.of());
-        new HoldCheck(drill, surface, bare, until, reports).run();
-        new LimitCheck(drill, surface, bare, reports).run();
-        return bare.withFindings(reports.sorted());
+        holdWatches.forEach((hold, watch) -> {
+            if (watch.hasFired()) {
+                until.put(hold, watch.firedAt);
+            }
+        });
+        return new Timeline(trajectories, states, spans, steps.spans(jobs), ballPlay.happenings, reports.all(), until);
     }
 }

@@ -10,6 +10,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.geometry.Point;
@@ -28,6 +29,7 @@ public final class Timeline {
     private final List<StepSpan> steps;
     private final List<Happening> happenings;
     private final List<Finding> findings;
+    private final Map<Rule.Hold, Double> holdsOver;
     private final double seconds;
 
     Timeline(
@@ -36,13 +38,15 @@ public final class Timeline {
             Map<MoveId, MoveSpan> moves,
             List<StepSpan> steps,
             List<Happening> happenings,
-            List<Finding> findings) {
+            List<Finding> findings,
+            Map<Rule.Hold, Double> holdsOver) {
         this.trajectories = trajectories;
         this.balls = balls;
         this.moves = moves;
         this.steps = List.copyOf(steps);
         this.happenings = List.copyOf(happenings);
         this.findings = List.copyOf(findings);
+        this.holdsOver = Map.copyOf(holdsOver);
         double last = 0;
         for (MoveSpan m : moves.values()) {
             last = Math.max(last, m.end());
@@ -51,10 +55,6 @@ public final class Timeline {
             last = Math.max(last, s.end());
         }
         this.seconds = last;
-    }
-
-    Timeline withFindings(List<Finding> found) {
-        return found.isEmpty() ? this : new Timeline(trajectories, balls, moves, steps, happenings, found);
     }
 
     /** Works out one path through a drill at the pace of its audience. */
@@ -107,9 +107,14 @@ public final class Timeline {
         return happenings;
     }
 
-    /** What cannot happen as drawn, worst first, then in the order of the moves. */
+    /** What cannot happen as drawn, in the order in which it came to light. */
     public List<Finding> findings() {
         return findings;
+    }
+
+    /** When a hold ended by what is no moment of a move; empty where that never came. */
+    public Optional<Double> overAt(Rule.Hold hold) {
+        return Optional.ofNullable(holdsOver.get(hold));
     }
 
     public Pose poseAt(RoleId role, double t) {

@@ -54,12 +54,12 @@ final class Untils {
 
     private void comes(Job job, Travel travel, double t) {
         switch (job.state) {
-            case WAITING -> reports.until("until-before", travel, job.runner.at(t), 0, t);
+            case WAITING -> reports.until(Reports.UNTIL_BEFORE, travel, job.runner.at(t), 0, t);
             case RUNNING -> cutShort.accept(job, t);
             case DONE -> {
                 double waited = t - job.end;
                 if (waited > NO_WAIT_SECONDS) {
-                    reports.until("until-early", travel, job.runner.at(job.end), waited, job.end);
+                    reports.until(Reports.UNTIL_EARLY, travel, job.runner.at(job.end), waited, job.end);
                 }
             }
             case NEVER -> {} // said already
@@ -71,7 +71,7 @@ final class Untils {
         for (Until until : all) {
             Job job = until.job();
             if (!until.watch().hasFired() && job.state == Job.State.DONE) {
-                reports.until("until-never", until.travel(), job.runner.at(job.end), 0, job.end);
+                reports.until(Reports.UNTIL_NEVER, until.travel(), job.runner.at(job.end), 0, job.end);
             }
         }
     }

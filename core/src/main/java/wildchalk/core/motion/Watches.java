@@ -9,10 +9,9 @@ import java.util.function.DoubleFunction;
 import java.util.function.DoublePredicate;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Event;
-import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.RoleId;
-import wildchalk.core.drill.Scene;
+import wildchalk.core.drill.Zones;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
@@ -43,16 +42,6 @@ final class Watches {
         Watch watch = new Watch(event, step);
         all.add(watch);
         return watch;
-    }
-
-    /** A zone of the drill or of its surface by id. */
-    static Optional<Zone> zone(Scene drill, Surface surface, String id) {
-        return drill.layout().zones().stream()
-                .map(MarkedZone::asZone)
-                .filter(z -> z.id().equals(id))
-                .findFirst()
-                .or(() ->
-                        surface.zones().stream().filter(z -> z.id().equals(id)).findFirst());
     }
 
     /** The plans that a watch hangs on, as one number that changes when they do. */
@@ -113,13 +102,13 @@ final class Watches {
 
             @Override
             public DoublePredicate in(Region.In i) {
-                Optional<Zone> zone = zone(drill, surface, i.zone());
+                Optional<Zone> zone = Zones.find(drill, surface, i.zone());
                 return t -> zone.isPresent() && zone.get().contains(way.apply(t));
             }
 
             @Override
             public DoublePredicate out(Region.Out o) {
-                Optional<Zone> zone = zone(drill, surface, o.zone());
+                Optional<Zone> zone = Zones.find(drill, surface, o.zone());
                 return t -> zone.isPresent() && !zone.get().contains(way.apply(t));
             }
 

@@ -1,13 +1,9 @@
 package wildchalk.core.runthrough;
 
-import java.util.ArrayList;
 import java.util.List;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Travel;
-import wildchalk.core.finding.Finding;
-import wildchalk.core.motion.AcrossPaths;
-import wildchalk.core.motion.AgeCheck;
 import wildchalk.core.motion.HeadCounts;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
@@ -25,20 +21,12 @@ import wildchalk.core.path.Way;
  * @param numbers who plays against whom, step by step
  * @param turnings the moments at which somebody has to say how it goes on, in order of time
  * @param label what the path is called: "blue wins it › save"; empty where there is one way only
- * @param findings what cannot happen as drawn, on this path and between paths, and whose times these are
  */
 public record RunThrough(
-        Drill drill,
-        Path path,
-        Timeline timeline,
-        HeadCounts numbers,
-        List<Turning> turnings,
-        String label,
-        List<Finding> findings) {
+        Drill drill, Path path, Timeline timeline, HeadCounts numbers, List<Turning> turnings, String label) {
 
     public RunThrough {
         turnings = List.copyOf(turnings);
-        findings = List.copyOf(findings);
     }
 
     /** Along the likeliest path. */
@@ -56,15 +44,7 @@ public record RunThrough(
                 Turnings.on(path, timeline),
                 Outcomes.areMany(path.version())
                         ? Outcomes.way(path.version(), path.choices()).label()
-                        : "",
-                findings(drill, path, timeline));
-    }
-
-    private static List<Finding> findings(Drill drill, Path path, Timeline timeline) {
-        List<Finding> all = new ArrayList<>(timeline.findings());
-        all.addAll(AcrossPaths.findings(path));
-        all.addAll(AgeCheck.findings(path.version(), drill.audience().paceBand()));
-        return all;
+                        : "");
     }
 
     /** The version with all its ways. */

@@ -6,6 +6,9 @@ import java.util.Map;
 import java.util.MissingResourceException;
 import java.util.ResourceBundle;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.UnaryOperator;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * Texts of one bundle. Patterns are those of {@link MessageFormat}; numbers are put in as text that has been formatted
@@ -15,6 +18,8 @@ public final class Texts {
 
     /** The bundle of {@code core}; other modules make their own with {@link #of}. */
     public static final Texts CORE = of("wildchalk.core.text.core");
+
+    private static final Pattern WORD = Pattern.compile("\\{([a-z]+)}");
 
     private final ResourceBundle bundle;
     /** Reading a pattern costs far more than filling it in. */
@@ -43,5 +48,12 @@ public final class Texts {
         } catch (MissingResourceException missing) {
             return "[" + key + "]";
         }
+    }
+
+    /** The text of a key in which words in braces stand for what they name: {@code {role}}. What is put in is not read again. */
+    public String fill(String key, UnaryOperator<String> word) {
+        return has(key)
+                ? WORD.matcher(bundle.getString(key)).replaceAll(m -> Matcher.quoteReplacement(word.apply(m.group(1))))
+                : "[" + key + "]";
     }
 }

@@ -22,7 +22,6 @@ import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Step;
-import wildchalk.core.motion.EventNames;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;

@@ -20,7 +20,6 @@ import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
-import wildchalk.core.motion.EventNames;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
 import wildchalk.core.telling.CourseOffers;

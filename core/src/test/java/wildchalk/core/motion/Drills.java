@@ -3,9 +3,12 @@ package wildchalk.core.motion;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Aim;
+import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
@@ -21,14 +24,20 @@ import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.Weight;
+import wildchalk.core.finding.Finding;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.path.Path;
+import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.text.LengthUnit;
+import wildchalk.core.words.FindingWriter;
 
 /** Small drills for tests, told in the order of a talk-through. */
 public final class Drills {
@@ -41,6 +50,22 @@ public final class Drills {
     private final List<List<Move>> steps = new ArrayList<>(List.of(new ArrayList<>()));
 
     private Drills() {}
+
+    /** A handball drill of one version, for an age. */
+    public static Drill drill(Progression version, AgeBand age) {
+        SurfaceUse use = SurfaceUse.of(HANDBALL);
+        return Drill.blank("Test", use, Audience.USUAL.withPaceBand(age)).withProgressions(List.of(version));
+    }
+
+    /** Along its likeliest path on a handball court. */
+    public static RunThrough run(Progression version, AgeBand age) {
+        return RunThrough.of(drill(version, age), version);
+    }
+
+    /** What a check says about a path on a handball court. */
+    public static String message(Progression version, Finding finding) {
+        return new FindingWriter(drill(version, AgeBand.U16), Path.usual(version), LengthUnit.METRES).message(finding);
+    }
 
     public static Drills blank() {
         return new Drills();

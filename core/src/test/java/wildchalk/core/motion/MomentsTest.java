@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import wildchalk.core.check.Checks;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Course;
@@ -28,6 +29,7 @@ import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.ZoneId;
 import wildchalk.core.drill.ZoneKind;
+import wildchalk.core.finding.Finding;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.path.Path;
 
@@ -36,6 +38,10 @@ class MomentsTest {
 
     private static final RoleId A = new RoleId("a");
     private static final RoleId B = new RoleId("b");
+
+    private static List<Finding> check(Progression drill) {
+        return Checks.of(Drills.run(drill, AgeBand.ADULT));
+    }
 
     private static Timeline compile(Progression drill) {
         return Timeline.of(Path.usual(drill), Drills.HANDBALL, AgeBand.ADULT);
@@ -71,9 +77,10 @@ class MomentsTest {
         Timeline t = waiting(new Region.Line(new Point(4, 1), new Point(4, 3)));
         assertFalse(t.move(new MoveId("m2")).happens());
         assertEquals("event-never", t.findings().get(0).rule());
-        assertTrue(
-                t.findings().get(0).message().contains("A crosses the line"),
-                t.findings().get(0).message());
+        assertEquals(
+                Optional.of(
+                        new Event.Reaches(new Mover.Somebody(A), new Region.Line(new Point(4, 1), new Point(4, 3)))),
+                t.findings().get(0).event());
     }
 
     @Test
@@ -213,12 +220,12 @@ class MomentsTest {
                 Rule.What.CROSS,
                 Optional.of(line),
                 Optional.of(new Event.Starts(new MoveId("m1"))));
-        Timeline t = compile(held(early));
-        assertEquals("hold-cross", t.findings().get(0).rule());
-        assertEquals(4, t.findings().get(0).where().orElseThrow().x(), 0.5);
+        List<Finding> found = check(held(early));
+        assertEquals("hold-cross", found.get(0).rule());
+        assertEquals(4, found.get(0).where().orElseThrow().x(), 0.5);
         Rule never =
                 new Rule.Hold(new RuleId("r"), new RoleId("b"), Rule.What.CROSS, Optional.of(line), Optional.empty());
-        assertEquals(List.of(), compile(held(never)).findings(), "B stays where he is");
+        assertEquals(List.of(), check(held(never)), "B stays where he is");
     }
 
     @Test
@@ -233,19 +240,14 @@ class MomentsTest {
                 .progression();
         for (int n = 1; n <= 3; n++) {
             Rule passes = new Rule.Limit(new RuleId("p"), Rule.Kind.PASSES, n, Optional.empty());
-            int found = compile(drill.withCourse(Course.PLAIN.with(passes)))
-                    .findings()
-                    .size();
+            int found = check(drill.withCourse(Course.PLAIN.with(passes))).size();
             assertEquals(n == 1 ? 0 : 1, found, n + " passes asked for");
         }
         double seconds = compile(drill).seconds();
         Rule tight = new Rule.Limit(new RuleId("s"), Rule.Kind.SECONDS, (int) Math.floor(seconds), Optional.empty());
         Rule wide = new Rule.Limit(new RuleId("s"), Rule.Kind.SECONDS, (int) Math.ceil(seconds), Optional.empty());
-        assertEquals(
-                1,
-                compile(drill.withCourse(Course.PLAIN.with(tight))).findings().size());
-        assertEquals(
-                0, compile(drill.withCourse(Course.PLAIN.with(wide))).findings().size());
+        assertEquals(1, check(drill.withCourse(Course.PLAIN.with(tight))).size());
+        assertEquals(0, check(drill.withCourse(Course.PLAIN.with(wide))).size());
     }
 
     @Test

@@ -25,6 +25,7 @@ import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.Weight;
 import wildchalk.core.finding.Finding;
+import wildchalk.core.finding.Quantity;
 import wildchalk.core.finding.Severity;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.path.Path;
@@ -172,25 +173,28 @@ class TimelineTest {
 
     @Test
     void aPassWithoutABallIsAFindingAndTheRestStillRuns() {
-        Timeline t = compile(
-                pair().pass("m1", "a", "b").run("m2", "b", 6, 8).nextStep().run("m3", "b", 9, 8));
+        Drills drill =
+                pair().pass("m1", "a", "b").run("m2", "b", 6, 8).nextStep().run("m3", "b", 9, 8);
+        Timeline t = compile(drill);
         Finding f = only(t);
         assertEquals("no-ball", f.rule());
         assertEquals(Severity.STOP, f.severity());
-        assertEquals("a (A, pass) cannot happen: A has no ball.", f.message());
+        assertEquals("a (A, pass) cannot happen: A has no ball.", Drills.message(drill.progression(), f));
         assertFalse(span(t, "m1").happens());
         assertTrue(span(t, "m3").happens());
     }
 
     @Test
     void aCircleOfTriggersIsNamed() {
-        Timeline t = compile(pair().run("m1", "a", Trigger.afterEndOf(new MoveId("m2"), 0), 5, 0)
+        Drills drill = pair().run("m1", "a", Trigger.afterEndOf(new MoveId("m2"), 0), 5, 0)
                 .run("m2", "b", Trigger.withStartOf(new MoveId("m1"), 0), 5, 8)
                 .nextStep()
-                .run("m3", "a", 3, 3));
+                .run("m3", "a", 3, 3);
+        Timeline t = compile(drill);
         Finding f = only(t);
         assertEquals("circle", f.rule());
-        assertTrue(f.message().endsWith("a (A, run) → b (B, run) → a (A, run)."), f.message());
+        String message = Drills.message(drill.progression(), f);
+        assertTrue(message.endsWith("a (A, run) → b (B, run) → a (A, run)."), message);
         assertTrue(span(t, "m3").happens(), "the step after it still runs");
     }
 
@@ -234,7 +238,7 @@ class TimelineTest {
         Timeline t =
                 compile(Drills.blank().role("a", Side.ATTACK, 0, 0).ballAt(3, 4).pickUp("m1", "a"));
         assertEquals("nothing-in-reach", only(t).rule());
-        assertTrue(only(t).message().contains("5.0 m"), only(t).message());
+        assertEquals(5, only(t).figures().get(Quantity.METRES), 1e-9);
     }
 
     @Test

@@ -31,7 +31,7 @@ final class BoardFloating {
     void paint(Frame frame, Viewport v) {
         Overlay overlay = new Overlay(floating, v, board.groundProperty().get());
         overlay.clear();
-        for (Finding f : frame.timeline().findings()) {
+        for (Finding f : document.told().findings()) {
             f.where().ifPresent(overlay::alert);
         }
         Selection selection = document.selectionProperty().get();

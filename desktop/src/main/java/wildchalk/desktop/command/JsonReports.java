@@ -21,6 +21,7 @@ import wildchalk.core.path.Outcomes;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
 import wildchalk.picture.export.Told;
@@ -146,12 +147,13 @@ final class JsonReports {
     static String findings(Told told) {
         ObjectNode o = about(told);
         ArrayNode list = o.putArray("findings");
-        for (Finding f : told.run().findings()) {
+        FindingWriter writer = told.findingWriter();
+        for (Finding f : told.findings()) {
             ObjectNode n = list.addObject()
                     .put("severity", lower(f.severity()))
                     .put("rule", f.rule())
-                    .put("message", f.message())
-                    .put("remedy", f.remedy());
+                    .put("message", writer.message(f))
+                    .put("remedy", writer.remedy(f));
             n.set("moves", texts(f.moves().stream().map(Object::toString).toList()));
             f.where().ifPresent(p -> n.set("at", point(p)));
             f.atSeconds().ifPresent(t -> n.put("seconds", round(t)));

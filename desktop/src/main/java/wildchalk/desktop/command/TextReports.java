@@ -11,6 +11,7 @@ import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.text.Numbers;
+import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
 import wildchalk.picture.export.Told;
@@ -100,15 +101,16 @@ final class TextReports {
     }
 
     static void findings(Told told, PrintWriter out) {
-        if (told.run().findings().isEmpty()) {
+        if (told.findings().isEmpty()) {
             out.println(told.drill().title() + ": nothing to look at");
         }
-        for (Finding f : told.run().findings()) {
+        FindingWriter writer = told.findingWriter();
+        for (Finding f : told.findings()) {
             out.println("%-4s %s %s%s"
                     .formatted(
                             f.severity().name().toLowerCase(Locale.ROOT),
-                            f.message(),
-                            f.remedy(),
+                            writer.message(f),
+                            writer.remedy(f),
                             f.atSeconds()
                                     .map(t -> " (at " + Numbers.seconds(t) + ")")
                                     .orElse("")));

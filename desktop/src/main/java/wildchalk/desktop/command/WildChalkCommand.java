@@ -115,7 +115,7 @@ final class WildChalkCommand implements Runnable {
         } else {
             TextReports.findings(told, out());
         }
-        boolean stops = told.run().findings().stream().anyMatch(f -> f.severity() == Severity.STOP);
+        boolean stops = told.findings().stream().anyMatch(f -> f.severity() == Severity.STOP);
         return stops ? CommandLineEntry.STOPPED : CommandLineEntry.WELL;
     }
 

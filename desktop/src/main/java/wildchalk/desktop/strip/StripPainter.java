@@ -199,7 +199,7 @@ final class StripPainter {
     private void pins(Told told) {
         g.setFont(Font.font(FAMILY, FontWeight.BOLD, 13));
         g.setTextAlign(TextAlignment.CENTER);
-        for (Finding f : told.run().findings()) {
+        for (Finding f : told.findings()) {
             f.atSeconds().ifPresent(t -> {
                 g.setFill(fx(look.alert()));
                 g.fillText("!", scale.x(t), StripScale.AXIS - 5);

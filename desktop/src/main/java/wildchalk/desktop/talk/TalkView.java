@@ -22,6 +22,7 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.finding.Finding;
+import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.StepWords;
 import wildchalk.core.words.Words;
 import wildchalk.desktop.document.DrillDocument;
@@ -249,16 +250,17 @@ public final class TalkView extends VBox {
     }
 
     private void showFindings(Told told) {
-        List<Finding> found = told.run().findings();
+        List<Finding> found = told.findings();
         int count = found.size();
         look.setText(count == 0 ? Ui.text("talk.look.none") : Ui.text("talk.look", count, count == 1 ? "" : "s"));
         look.setDisable(count == 0);
         findings.getChildren().clear();
+        FindingWriter writer = told.findingWriter();
         for (Finding f : found) {
-            Label message = new Label("!  " + f.message());
+            Label message = new Label("!  " + writer.message(f));
             message.getStyleClass().add("finding");
             message.setWrapText(true);
-            Label remedy = new Label(f.remedy());
+            Label remedy = new Label(writer.remedy(f));
             remedy.getStyleClass().add("quiet");
             remedy.setWrapText(true);
             VBox box = new VBox(message, remedy);

@@ -360,7 +360,7 @@ class PathsAndVersionsTest {
         assertEquals(
                 List.of(AgeBand.U8, AgeBand.U10),
                 window.document().version().course().suits().ages());
-        Window.until(() -> window.document().told().run().findings().stream()
+        Window.until(() -> window.document().told().findings().stream()
                 .anyMatch(f -> f.rule().equals("other-age")));
         Window.fx(() -> window.document().undo());
         assertTrue(window.document().version().course().suits().isEmpty(), "one step of undo takes it all back");

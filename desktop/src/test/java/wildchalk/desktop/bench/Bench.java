@@ -15,6 +15,7 @@ import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import wildchalk.core.check.Checks;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.CallId;
@@ -95,7 +96,7 @@ public final class Bench {
         double check = median(
                 3,
                 () -> largest.progressions()
-                        .forEach(p -> RunThrough.of(largest, p).findings().size()));
+                        .forEach(p -> Checks.of(RunThrough.of(largest, p)).size()));
         line("check the largest permitted drill, every version", check, 2, "s");
         String said = run("wildchalk.desktop.app.WatchdogForBench$Start", false);
         for (String what : List.of("binder", "search", "open", "edit", "save", "export")) {

@@ -13,7 +13,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import wildchalk.core.drill.Audience;
-import wildchalk.core.finding.Finding;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Path;
@@ -21,6 +20,7 @@ import wildchalk.core.path.Way;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
+import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
 import wildchalk.picture.paint.Extra;
@@ -158,8 +158,9 @@ public final class SheetExport {
         if (!told.drill().notes().isEmpty()) {
             section(body, "sheet.notes", "<p>" + escape(told.drill().notes()) + "</p>");
         }
-        List<String> findings = told.run().findings().stream()
-                .map((Finding f) -> f.message() + " " + f.remedy())
+        FindingWriter writer = told.findingWriter();
+        List<String> findings = told.findings().stream()
+                .map(f -> writer.message(f) + " " + writer.remedy(f))
                 .toList();
         if (!findings.isEmpty()) {
             section(body, "sheet.findings", list(findings));

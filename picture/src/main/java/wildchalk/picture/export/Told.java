@@ -3,13 +3,16 @@ package wildchalk.picture.export;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import wildchalk.core.check.Checks;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
+import wildchalk.core.finding.Finding;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.text.Printable;
+import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.TalkThrough;
 import wildchalk.core.words.Words;
@@ -19,12 +22,17 @@ import wildchalk.picture.paint.Legend;
  * A run-through as it is told to somebody: what the window shows and what every export is made from.
  *
  * @param talk its words, in the reader's unit
+ * @param findings what the second look finds on it
  * @param reader whom it is written and drawn for
  */
-public record Told(RunThrough run, TalkThrough talk, Reader reader) {
+public record Told(RunThrough run, TalkThrough talk, List<Finding> findings, Reader reader) {
+
+    public Told {
+        findings = List.copyOf(findings);
+    }
 
     public static Told of(RunThrough run, Reader reader) {
-        return new Told(run, Words.of(run, reader.unit()), reader);
+        return new Told(run, Words.of(run, reader.unit()), Checks.of(run), reader);
     }
 
     public static Told of(Drill drill, Path path, Reader reader) {
@@ -51,6 +59,11 @@ public record Told(RunThrough run, TalkThrough talk, Reader reader) {
 
     public Timeline timeline() {
         return run.timeline();
+    }
+
+    /** Puts findings into sentences for the reader. */
+    public FindingWriter findingWriter() {
+        return new FindingWriter(run, reader.unit());
     }
 
     /** The same version along every path; this one alone where it goes one way only, or too many to show. */

@@ -1,13 +1,21 @@
-package wildchalk.core.motion;
+package wildchalk.core.check;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoublePredicate;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.Zones;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.finding.Flaw;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.MoveSpan;
+import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
+import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
 
@@ -18,41 +26,45 @@ final class HoldCheck {
     /** Who stands on the border is not over it, m. */
     private static final double SLACK_METRES = 0.05;
 
+    private static final Map<Rule.What, Flaw> BROKEN = Map.of(
+            Rule.What.LEAVE, Flaw.warn("hold-leave"),
+            Rule.What.ENTER, Flaw.warn("hold-enter"),
+            Rule.What.CROSS, Flaw.warn("hold-cross"));
+
     private final Path drill;
     private final Surface surface;
     private final Timeline timeline;
-    private final Map<Rule.Hold, Double> fired;
-    private final Reports reports;
+    private final List<Finding> found = new ArrayList<>();
 
-    /** @param fired when the events happened that are no moments of moves; not a number for never */
-    HoldCheck(Path drill, Surface surface, Timeline timeline, Map<Rule.Hold, Double> fired, Reports reports) {
-        this.drill = drill;
-        this.surface = surface;
-        this.timeline = timeline;
-        this.fired = fired;
-        this.reports = reports;
+    private HoldCheck(RunThrough run) {
+        this.drill = run.path();
+        this.surface = run.drill().surface();
+        this.timeline = run.timeline();
     }
 
-    void run() {
-        for (Rule.Hold hold : drill.course().holds()) {
+    static List<Finding> of(RunThrough run) {
+        HoldCheck check = new HoldCheck(run);
+        for (Rule.Hold hold : run.path().course().holds()) {
             if (hold.what() != Rule.What.MOVE) {
-                check(hold);
+                check.check(hold);
             }
         }
+        return check.found;
     }
 
     private void check(Rule.Hold hold) {
         double until = until(hold);
         Optional<DoublePredicate> broken = broken(hold);
         if (broken.isEmpty()) {
-            reports.noZone(((Region.In) hold.where().orElseThrow()).zone());
+            found.add(Finding.of(NoZone.FLAW, hold.role())
+                    .named(((Region.In) hold.where().orElseThrow()).zone()));
             return;
         }
         boolean before = true;
         for (double t = 0; t < until; t += LOOK_SECONDS) {
             boolean is = broken.get().test(t);
             if (is && !before || is && t == 0 && hold.what() == Rule.What.ENTER) {
-                reports.holdBroken(hold, at(hold, t), t);
+                found.add(Finding.of(BROKEN.get(hold.what()), hold.role()).at(at(hold, t), t));
                 return;
             }
             before = is;
@@ -73,8 +85,7 @@ final class HoldCheck {
             return span.map(s -> event instanceof Event.Starts ? s.start() : s.end())
                     .orElse(end);
         }
-        double at = fired.getOrDefault(hold, Double.NaN);
-        return Double.isNaN(at) ? end : at;
+        return timeline.overAt(hold).orElse(end);
     }
 
     private Optional<DoublePredicate> broken(Rule.Hold hold) {
@@ -89,7 +100,7 @@ final class HoldCheck {
         }
         boolean inside = hold.what() == Rule.What.ENTER;
         Optional<Zone> zone =
-                Watches.zone(drill, surface, ((Region.In) hold.where().orElseThrow()).zone());
+                Zones.find(drill, surface, ((Region.In) hold.where().orElseThrow()).zone());
         return zone.map(z -> t -> z.contains(at(hold, t)) == inside);
     }
 

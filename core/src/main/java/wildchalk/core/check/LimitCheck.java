@@ -1,4 +1,4 @@
-package wildchalk.core.motion;
+package wildchalk.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -8,38 +8,57 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Zones;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.finding.Flaw;
+import wildchalk.core.finding.Quantity;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.Happening;
+import wildchalk.core.motion.MoveSpan;
+import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
+import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
-import wildchalk.core.text.Numbers;
 
 /** Looks whether what is drawn keeps to the limits. Touches and dribbles are for those who play: they are not counted. */
 final class LimitCheck {
 
     private static final double LOOK_SECONDS = 0.05;
 
+    private static final Flaw SECONDS = Flaw.warn("limit-seconds");
+    private static final Flaw PASSES = Flaw.warn("limit-passes");
+    private static final Flaw ENTRIES = Flaw.warn("limit-entries");
+
     private final Path drill;
     private final Surface surface;
     private final Timeline timeline;
-    private final Reports reports;
+    private final List<Finding> found = new ArrayList<>();
 
-    LimitCheck(Path drill, Surface surface, Timeline timeline, Reports reports) {
-        this.drill = drill;
-        this.surface = surface;
-        this.timeline = timeline;
-        this.reports = reports;
+    private LimitCheck(RunThrough run) {
+        this.drill = run.path();
+        this.surface = run.drill().surface();
+        this.timeline = run.timeline();
     }
 
-    void run() {
-        for (Rule.Limit limit : drill.course().limits()) {
+    static List<Finding> of(RunThrough run) {
+        LimitCheck check = new LimitCheck(run);
+        for (Rule.Limit limit : run.path().course().limits()) {
             switch (limit.kind()) {
-                case SECONDS -> seconds(limit);
-                case PASSES -> shots().forEach(s -> passes(limit, s));
-                case ENTRIES -> shots().forEach(s -> entries(limit, s));
+                case SECONDS -> check.seconds(limit);
+                case PASSES -> check.shots().forEach(s -> check.passes(limit, s));
+                case ENTRIES -> check.shots().forEach(s -> check.entries(limit, s));
                 case TOUCHES, DRIBBLES -> {}
             }
         }
+        return check.found;
+    }
+
+    private Finding broken(Flaw flaw, Rule.Limit limit, double count, MoveSpan shot) {
+        return Finding.of(flaw, shot.move())
+                .with(Quantity.LIMIT, limit.number())
+                .with(Quantity.COUNT, count)
+                .at(place(shot), shot.start());
     }
 
     private List<MoveSpan> shots() {
@@ -54,13 +73,10 @@ final class LimitCheck {
 
     private void seconds(Rule.Limit limit) {
         if (timeline.seconds() > limit.number()) {
-            reports.limitBroken(
-                    limit,
-                    List.of(),
-                    Point.ORIGIN,
-                    limit.number(),
-                    String.valueOf(limit.number()),
-                    Numbers.seconds(timeline.seconds()));
+            found.add(Finding.of(SECONDS)
+                    .with(Quantity.LIMIT, limit.number())
+                    .with(Quantity.SECONDS, timeline.seconds())
+                    .at(limit.number()));
         }
     }
 
@@ -73,21 +89,15 @@ final class LimitCheck {
                         && m.start() < shot.start())
                 .count();
         if (count < limit.number()) {
-            reports.limitBroken(
-                    limit,
-                    List.of(shot.move()),
-                    place(shot),
-                    shot.start(),
-                    String.valueOf(limit.number()),
-                    String.valueOf(count));
+            found.add(broken(PASSES, limit, count, shot));
         }
     }
 
     private void entries(Rule.Limit limit, MoveSpan shot) {
-        Optional<Zone> zone = Watches.zone(drill, surface, limit.zone().orElseThrow());
+        Optional<Zone> zone = Zones.find(drill, surface, limit.zone().orElseThrow());
         Optional<BallId> ball = ballOf(shot.move());
         if (zone.isEmpty() || ball.isEmpty()) {
-            reports.noZone(limit.zone().orElseThrow());
+            found.add(Finding.of(NoZone.FLAW).named(limit.zone().orElseThrow()));
             return;
         }
         int count = 0;
@@ -98,14 +108,7 @@ final class LimitCheck {
             inside = is;
         }
         if (count < limit.number()) {
-            reports.limitBroken(
-                    limit,
-                    List.of(shot.move()),
-                    place(shot),
-                    shot.start(),
-                    String.valueOf(limit.number()),
-                    String.valueOf(count),
-                    zone.get().name());
+            found.add(broken(ENTRIES, limit, count, shot).named(limit.zone().orElseThrow()));
         }
     }
 

@@ -1,4 +1,4 @@
-package wildchalk.core.motion;
+package wildchalk.core.check;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
@@ -26,7 +26,9 @@ import wildchalk.core.drill.ZoneId;
 import wildchalk.core.drill.ZoneKind;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.geometry.Point;
-import wildchalk.core.path.Path;
+import wildchalk.core.motion.Drills;
+import wildchalk.core.motion.Timeline;
+import wildchalk.core.runthrough.RunThrough;
 
 /** Zones, lines and limits: what is found agrees with a look at every hundredth of a second. */
 class RuleChecksTest {
@@ -43,15 +45,13 @@ class RuleChecksTest {
         return LongStream.range(0, 60);
     }
 
-    private static Timeline compile(Progression drill, Rule rule) {
-        return Timeline.of(
-                Path.usual(drill.withLayout(drill.layout().with(BOX)).withCourse(Course.PLAIN.with(rule))),
-                Drills.HANDBALL,
-                AgeBand.ADULT);
+    private static RunThrough run(Progression drill, Rule rule) {
+        return Drills.run(
+                drill.withLayout(drill.layout().with(BOX)).withCourse(Course.PLAIN.with(rule)), AgeBand.ADULT);
     }
 
-    private static List<String> found(Timeline t, String rule) {
-        return t.findings().stream()
+    private static List<String> found(RunThrough run, String rule) {
+        return Checks.of(run).stream()
                 .map(Finding::rule)
                 .filter(r -> r.equals(rule))
                 .toList();
@@ -80,7 +80,8 @@ class RuleChecksTest {
         Progression drill = wandering(seed);
         for (Rule.What what : List.of(Rule.What.ENTER, Rule.What.LEAVE)) {
             Rule hold = new Rule.Hold(RULE, A, what, Optional.of(new Region.In("z1")), Optional.empty());
-            Timeline t = compile(drill, hold);
+            RunThrough run = run(drill, hold);
+            Timeline t = run.timeline();
             boolean ever = false;
             boolean plainly = false;
             boolean before = what == Rule.What.LEAVE && !inBox(t.poseAt(A, 0).at());
@@ -95,7 +96,7 @@ class RuleChecksTest {
             }
             String rule = "hold-" + what.name().toLowerCase();
             if (plainly || !ever) {
-                assertEquals(plainly ? List.of(rule) : List.of(), found(t, rule), "seed " + seed);
+                assertEquals(plainly ? List.of(rule) : List.of(), found(run, rule), "seed " + seed);
             }
         }
     }
@@ -111,10 +112,10 @@ class RuleChecksTest {
         for (boolean late : new boolean[] {false, true}) {
             Event until = late ? new Event.Ends(new MoveId("in")) : new Event.Ends(new MoveId("first"));
             Rule hold = new Rule.Hold(RULE, A, Rule.What.ENTER, Optional.of(new Region.In("z1")), Optional.of(until));
-            Timeline t = compile(drill, hold);
-            assertEquals(late ? 1 : 0, found(t, "hold-enter").size());
+            RunThrough run = run(drill, hold);
+            assertEquals(late ? 1 : 0, found(run, "hold-enter").size());
             if (late) {
-                Finding f = t.findings().get(0);
+                Finding f = Checks.of(run).get(0);
                 assertEquals(0, f.where().orElseThrow().x(), 0.5, "where he comes in");
             }
         }
@@ -123,7 +124,7 @@ class RuleChecksTest {
     @Test
     void aZoneThatIsNotThereIsSaid() {
         Rule hold = new Rule.Hold(RULE, A, Rule.What.ENTER, Optional.of(new Region.In("gone")), Optional.empty());
-        assertEquals(1, compile(wandering(1), hold).findings().size());
+        assertEquals(1, Checks.of(run(wandering(1), hold)).size());
     }
 
     /** The ball goes in and out of the box so many times before it is shot. */
@@ -147,7 +148,7 @@ class RuleChecksTest {
         for (int times = 0; times <= 4; times++) {
             for (int asked = 1; asked <= 4; asked++) {
                 Rule limit = new Rule.Limit(RULE, Rule.Kind.ENTRIES, asked, Optional.of("z1"));
-                int findings = compile(entering(times), limit).findings().size();
+                int findings = Checks.of(run(entering(times), limit)).size();
                 if (findings != (times < asked ? 1 : 0)) {
                     wrong.add(times * 10 + asked);
                 }

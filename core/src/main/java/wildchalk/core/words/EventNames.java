@@ -1,4 +1,4 @@
-package wildchalk.core.motion;
+package wildchalk.core.words;
 
 import java.util.HashMap;
 import java.util.List;
@@ -14,7 +14,9 @@ import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Scene;
+import wildchalk.core.drill.Zones;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.MoveKinds;
 import wildchalk.core.surface.Landmark;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
@@ -165,7 +167,7 @@ public final class EventNames {
 
     /** "the slot"; the id of one that is not there. */
     public String zone(String id) {
-        return Watches.zone(drill, surface, id).map(Zone::name).orElse("\"" + id + "\"");
+        return Zones.find(drill, surface, id).map(Zone::name).orElse("\"" + id + "\"");
     }
 
     private String label(RoleId role) {

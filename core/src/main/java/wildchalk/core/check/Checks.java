@@ -1,0 +1,28 @@
+package wildchalk.core.check;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.runthrough.RunThrough;
+
+/** All rules. */
+public final class Checks {
+
+    private static final List<Check> ALL = List.of(
+            run -> run.timeline().findings(), HoldCheck::of, LimitCheck::of, AcrossPathsCheck::of, AgeCheck::of);
+
+    private Checks() {}
+
+    /** What all rules find on one path, worst first, then in the order of the moves. */
+    public static List<Finding> of(RunThrough run) {
+        Map<MoveId, Integer> order = run.path().moveOrder();
+        return ALL.stream()
+                .flatMap(check -> check.of(run).stream())
+                .sorted(Comparator.comparing(Finding::severity)
+                        .thenComparing(f ->
+                                f.moves().stream().findFirst().map(order::get).orElse(-1)))
+                .toList();
+    }
+}

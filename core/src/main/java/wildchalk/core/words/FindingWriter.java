@@ -1,0 +1,91 @@
+package wildchalk.core.words;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Role;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.finding.Quantity;
+import wildchalk.core.motion.MoveKinds;
+import wildchalk.core.path.Path;
+import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.text.LengthUnit;
+import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Texts;
+
+/**
+ * Puts what checks find into sentences, in the reader's unit. Texts name what is to be put in: {@code {move}} and {@code
+ * {other}} are the first two moves that a finding is about, {@code {role}} the first role, {@code {metres}}, {@code
+ * {seconds}}, {@code {count}} and {@code {limit}} its figures, {@code {at}} its moment.
+ */
+public final class FindingWriter {
+
+    private final Drill drill;
+    private final Path path;
+    private final LengthUnit unit;
+    private final EventNames events;
+
+    public FindingWriter(RunThrough run, LengthUnit unit) {
+        this(run.drill(), run.path(), unit);
+    }
+
+    public FindingWriter(Drill drill, Path path, LengthUnit unit) {
+        this.drill = drill;
+        this.path = path;
+        this.unit = unit;
+        this.events = new EventNames(path, drill.surface());
+    }
+
+    /** One sentence with its figures. */
+    public String message(Finding finding) {
+        return Texts.CORE.fill("finding." + finding.rule(), word -> word(word, finding));
+    }
+
+    /** What would mend it, one sentence. */
+    public String remedy(Finding finding) {
+        return Texts.CORE.fill("remedy." + finding.rule(), word -> word(word, finding));
+    }
+
+    private String word(String name, Finding f) {
+        return switch (name) {
+            case "move" -> move(f.moves().get(0));
+            case "other" -> move(f.moves().get(1));
+            case "circle" -> circle(f);
+            case "role" -> path.role(f.roles().get(0)).map(Role::label).orElseThrow();
+            case "ball" -> drill.surface().ballName();
+            case "metres" -> unit.text(figure(f, Quantity.METRES));
+            case "seconds" -> Numbers.seconds(figure(f, Quantity.SECONDS));
+            case "count" -> String.valueOf(Math.round(figure(f, Quantity.COUNT)));
+            case "limit" -> String.valueOf(Math.round(figure(f, Quantity.LIMIT)));
+            case "at" -> Numbers.seconds(f.atSeconds().orElseThrow());
+            case "event" -> events.of(f.event().orElseThrow());
+            case "name" -> f.name();
+            case "zone" -> events.zone(f.name());
+            case "suits" -> path.version().course().suits().agesInWords();
+            case "age" -> drill.audience().paceBand().label();
+            default -> throw new IllegalArgumentException("A finding has no {%s}.".formatted(name));
+        };
+    }
+
+    private static double figure(Finding f, Quantity quantity) {
+        return Optional.ofNullable(f.figures().get(quantity))
+                .orElseThrow(() -> new IllegalArgumentException("The finding %s has no figure for %s."
+                        .formatted(f.rule(), quantity.name().toLowerCase(Locale.ROOT))));
+    }
+
+    private String circle(Finding f) {
+        return f.moves().stream().map(this::move).collect(Collectors.joining(" → ")) + " → "
+                + move(f.moves().get(0));
+    }
+
+    /** "(b) F1's pass"; one of another path by its id, since it has no letter here. */
+    private String move(MoveId id) {
+        Move move = path.version().move(id).orElseThrow();
+        String label = path.version().role(move.role()).orElseThrow().label();
+        String letter = path.move(id).isPresent() ? events.letter(id) : id.text();
+        return Texts.CORE.get("move.name", letter, label, Texts.CORE.get("move.kind." + MoveKinds.of(move)));
+    }
+}
