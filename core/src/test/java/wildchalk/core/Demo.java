@@ -40,7 +40,7 @@ public final class Demo {
 
     public static Drill read(String id) {
         try {
-            return DrillFile.read(folder().resolve(id + DrillFile.SUFFIX)).drill();
+            return DrillFile.read(folder().resolve(id + DrillFile.SUFFIX)).value();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -73,7 +73,7 @@ class StructuresTest {
     }
 
     private static Drill read(String id) throws IOException {
-        return DrillFile.read(folder().resolve(id + DrillFile.SUFFIX)).drill();
+        return DrillFile.read(folder().resolve(id + DrillFile.SUFFIX)).value();
     }
 
     private static Progression version(Drill drill, String id) {
@@ -106,7 +106,7 @@ class StructuresTest {
     @MethodSource("files")
     void everyVersionAndPathFitsTheSchemaHappensWholeAndHasWords(Path file) throws IOException {
         assertEquals(List.of(), Schemas.check(file));
-        Drill drill = DrillFile.read(file).drill();
+        Drill drill = DrillFile.read(file).value();
         for (Progression version : drill.progressions()) {
             for (Way way : Outcomes.ways(version)) {
                 wildchalk.core.path.Path path = wildchalk.core.path.Path.of(version, way.choices());

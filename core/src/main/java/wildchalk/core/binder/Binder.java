@@ -13,6 +13,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
 import wildchalk.core.json.FormatProblem;
 import wildchalk.core.progress.Progress;
+import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Slugs;
 
 /**
@@ -23,10 +24,10 @@ import wildchalk.core.text.Slugs;
 public record Binder(Path folder) {
 
     /** A file of the binder: its drill, or why it cannot be used. */
-    public record Entry(Path file, Optional<DrillFile> content, Optional<FormatProblem> problem) {}
+    public record Entry(Path file, Optional<BinderFile<Drill>> content, Optional<FormatProblem> problem) {}
 
     /** A surface file of the binder. */
-    public record SurfaceEntry(Path file, Optional<SurfaceFile> content, Optional<FormatProblem> problem) {}
+    public record SurfaceEntry(Path file, Optional<BinderFile<Surface>> content, Optional<FormatProblem> problem) {}
 
     public Path drillsFolder() {
         return folder.resolve("drills");
@@ -54,7 +55,7 @@ public record Binder(Path folder) {
         List<Entry> entries = new ArrayList<>(
                 files(from, DrillFile.SUFFIX).parallelStream().map(Binder::open).toList());
         entries.sort(Comparator.comparing((Entry e) -> e.content().isEmpty())
-                .thenComparing(e -> e.content().map(c -> c.drill().title()).orElse(""))
+                .thenComparing(e -> e.content().map(c -> c.value().title()).orElse(""))
                 .thenComparing(Entry::file));
         return entries;
     }
@@ -103,10 +104,6 @@ public record Binder(Path folder) {
         return free(drillsFolder(), Slugs.of(title), DrillFile.SUFFIX);
     }
 
-    public Path newSurfaceFile(String title) {
-        return free(surfacesFolder(), Slugs.of(title), SurfaceFile.SUFFIX);
-    }
-
     static Path free(Path folder, String stem, String suffix) {
         Path file = folder.resolve(stem + suffix);
         for (int n = 2; Files.exists(file); n++) {
@@ -119,14 +116,16 @@ public record Binder(Path folder) {
 
     /** Another file with the same drill under another title. */
     public Path duplicate(Path file, String title) throws IOException {
-        DrillFile content = DrillFile.read(file);
-        return saveNew(content.withDrill(renamed(content.drill(), title)));
+        BinderFile<Drill> content = DrillFile.read(file);
+        return saveNew(content.with(renamed(content.value(), title)));
     }
 
-    /** Saves a drill in a file of its own, under a name that goes with its title and that nobody has taken. */
-    public Path saveNew(DrillFile content) throws IOException {
-        try (FolderLock turn = FolderLock.of(drillsFolder())) {
-            Path file = newFile(content.drill().title());
+    /** Saves something in a file of its own, under a name that goes with its title and that nobody has taken. */
+    public <T> Path saveNew(BinderFile<T> content) throws IOException {
+        FileKind<T> kind = content.kind();
+        Path home = folder.resolve(kind.folder());
+        try (FolderLock turn = FolderLock.of(home)) {
+            Path file = free(home, Slugs.of(kind.title().apply(content.value())), kind.suffix());
             content.save(file, Expected.NOTHING);
             return file;
         }
@@ -135,10 +134,10 @@ public record Binder(Path folder) {
     /** Gives a drill another title, and its file the name that goes with it. */
     public Path rename(Path file, String title) throws IOException {
         try (FolderLock turn = FolderLock.of(file.toAbsolutePath().getParent())) {
-            DrillFile content = DrillFile.read(file);
+            BinderFile<Drill> content = DrillFile.read(file);
             boolean stays = stem(file).equals(Slugs.of(title));
             Path to = stays ? file : free(file.getParent(), Slugs.of(title), DrillFile.SUFFIX);
-            content.withDrill(renamed(content.drill(), title)).save(to);
+            content.with(renamed(content.value(), title)).save(to);
             if (!stays) {
                 Backups.follow(file, to);
                 Files.deleteIfExists(file);
@@ -187,15 +186,8 @@ public record Binder(Path folder) {
         if (name.endsWith(Bundle.SUFFIX)) {
             return Bundle.takeIn(file, this, progress);
         }
-        if (name.endsWith(SurfaceFile.SUFFIX)) {
-            SurfaceFile surface = SurfaceFile.read(file);
-            try (FolderLock turn = FolderLock.of(surfacesFolder())) {
-                Path to = newSurfaceFile(surface.surface().title());
-                surface.save(to);
-                return List.of(to.getFileName().toString());
-            }
-        }
-        return List.of(saveNew(DrillFile.read(file)).getFileName().toString());
+        FileKind<?> kind = name.endsWith(SurfaceFile.SUFFIX) ? SurfaceFile.KIND : DrillFile.KIND;
+        return List.of(saveNew(kind.read(file)).getFileName().toString());
     }
 
     /** The name of a drill file without its ending: by it favourites are remembered. */

@@ -22,9 +22,11 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.json.FormatProblem;
 import wildchalk.core.json.JsonTree;
 import wildchalk.core.progress.Progress;
+import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Slugs;
 
 /**
@@ -174,8 +176,8 @@ public final class Bundle {
      */
     static List<String> takeIn(Path bundle, Binder binder, Progress progress) throws IOException {
         Map<String, String> texts = read(bundle);
-        Map<String, DrillFile> drills = new LinkedHashMap<>();
-        Map<String, SurfaceFile> surfaces = new LinkedHashMap<>();
+        Map<String, BinderFile<Drill>> drills = new LinkedHashMap<>();
+        Map<String, BinderFile<Surface>> surfaces = new LinkedHashMap<>();
         double all = 2.0 * texts.size();
         for (Map.Entry<String, String> e : texts.entrySet()) {
             Progress.tell(progress, (drills.size() + surfaces.size()) / all);
@@ -189,11 +191,11 @@ public final class Bundle {
         // first everything is written and read back in a folder of its own, then it is moved, then it is there
         Path staged = Files.createDirectories(binder.folder().resolve(".wild-chalk-" + UUID.randomUUID()));
         try {
-            for (Map.Entry<String, SurfaceFile> e : surfaces.entrySet()) {
+            for (Map.Entry<String, BinderFile<Surface>> e : surfaces.entrySet()) {
                 e.getValue().save(staged.resolve(e.getKey()));
             }
             int written = surfaces.size();
-            for (Map.Entry<String, DrillFile> e : drills.entrySet()) {
+            for (Map.Entry<String, BinderFile<Drill>> e : drills.entrySet()) {
                 Progress.tell(progress, 0.5 + written++ / all);
                 e.getValue().save(staged.resolve(e.getKey()));
             }
@@ -208,15 +210,18 @@ public final class Bundle {
     }
 
     private static List<String> moveIn(
-            Binder binder, Path staged, Map<String, SurfaceFile> surfaces, Map<String, DrillFile> drills)
+            Binder binder,
+            Path staged,
+            Map<String, BinderFile<Surface>> surfaces,
+            Map<String, BinderFile<Drill>> drills)
             throws IOException {
         List<Path> done = new ArrayList<>();
         try {
-            for (Map.Entry<String, SurfaceFile> e : surfaces.entrySet()) {
+            for (Map.Entry<String, BinderFile<Surface>> e : surfaces.entrySet()) {
                 String text = e.getValue().toText();
                 moveIn(staged, place(binder.surfacesFolder(), e.getKey(), SurfaceFile.SUFFIX, text), e.getKey(), done);
             }
-            for (Map.Entry<String, DrillFile> e : drills.entrySet()) {
+            for (Map.Entry<String, BinderFile<Drill>> e : drills.entrySet()) {
                 String text = e.getValue().toText();
                 moveIn(staged, place(binder.drillsFolder(), e.getKey(), DrillFile.SUFFIX, text), e.getKey(), done);
             }

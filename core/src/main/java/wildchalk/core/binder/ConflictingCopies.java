@@ -28,7 +28,7 @@ public final class ConflictingCopies {
         Map<DrillId, List<Path>> byId = new LinkedHashMap<>();
         for (Binder.Entry entry : entries) {
             entry.content()
-                    .ifPresent(c -> byId.computeIfAbsent(c.drill().id(), i -> new ArrayList<>())
+                    .ifPresent(c -> byId.computeIfAbsent(c.value().id(), i -> new ArrayList<>())
                             .add(entry.file()));
         }
         Map<Path, Path> copies = new LinkedHashMap<>();

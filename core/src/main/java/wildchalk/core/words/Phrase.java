@@ -14,8 +14,17 @@ public sealed interface Phrase permits Phrase.Plain, Phrase.Slot {
 
     <T> T match(Function<Plain, T> onPlain, Function<Slot, T> onSlot);
 
-    /** Words that only join others. */
-    record Plain(String text) implements Phrase {
+    /**
+     * Words that nobody chooses.
+     *
+     * @param joins whether they only tie the sentence to the one before: "then"
+     */
+    record Plain(String text, boolean joins) implements Phrase {
+
+        public Plain(String text) {
+            this(text, false);
+        }
+
         @Override
         public <T> T match(Function<Plain, T> onPlain, Function<Slot, T> onSlot) {
             return onPlain.apply(this);

@@ -64,7 +64,7 @@ final class SentenceWriter {
         List<Phrase> phrases = new ArrayList<>();
         phrases.add(who(move));
         if (followsOwnMove(step, move)) {
-            phrases.add(new Phrase.Plain(text("words.then")));
+            phrases.add(new Phrase.Plain(text("words.then"), true));
         }
         move.match(
                 t -> travel(phrases, step, t),

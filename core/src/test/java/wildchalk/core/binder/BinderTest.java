@@ -63,7 +63,7 @@ class BinderTest {
     private static List<String> titles(List<Binder.Entry> entries) {
         return entries.stream()
                 .flatMap(e -> e.content().stream())
-                .map(c -> c.drill().title())
+                .map(c -> c.value().title())
                 .toList();
     }
 
@@ -100,7 +100,7 @@ class BinderTest {
     @Test
     void aDuplicateIsAFileOfItsOwn() throws IOException {
         Path copy = binder.duplicate(file("crossing-backs"), "Crossing backs, again");
-        Drill drill = DrillFile.read(copy).drill();
+        Drill drill = DrillFile.read(copy).value();
         assertEquals("crossing-backs-again.drill.json", copy.getFileName().toString());
         assertEquals("Crossing backs, again", drill.title());
         assertEquals(Demo.read("crossing-backs").base(), drill.base());
@@ -123,15 +123,15 @@ class BinderTest {
 
     @Test
     void whatIsArchivedComesBackWhole() throws IOException {
-        Drill before = DrillFile.read(file("crossing-backs")).drill();
+        Drill before = DrillFile.read(file("crossing-backs")).value();
         Path away = binder.archive(file("crossing-backs"));
         assertFalse(titles(binder.drills()).contains(before.title()));
         assertEquals(List.of(before.title()), titles(binder.archived()));
         // meanwhile somebody makes another drill of that name
         DrillFile.ofNew(before.withTitle("Another")).save(file("crossing-backs"));
         Path back = binder.restore(away);
-        assertEquals(before, DrillFile.read(back).drill());
-        assertEquals("Another", DrillFile.read(file("crossing-backs")).drill().title());
+        assertEquals(before, DrillFile.read(back).value());
+        assertEquals("Another", DrillFile.read(file("crossing-backs")).value().title());
         assertEquals(List.of(), binder.archived());
     }
 
@@ -211,8 +211,8 @@ class BinderTest {
         Catalogue catalogue = new Catalogue();
         List<Path> all = files();
         for (Path f : all) {
-            catalogue.add(f, DrillFile.read(f).drill());
-            catalogue.addTalk(f, DrillFile.read(f).drill());
+            catalogue.add(f, DrillFile.read(f).value());
+            catalogue.addTalk(f, DrillFile.read(f).value());
         }
         assertEquals(List.of(file(expected)), catalogue.find(all, query));
         assertEquals(List.of(), catalogue.find(all, query + " zebra"));
@@ -224,22 +224,22 @@ class BinderTest {
     @Test
     void aBundleCarriesDrillsAndOwnSurfacesToAnotherBinder() throws IOException {
         Surface yard = OwnSurfaces.blank("yard", "The yard", new Size(18, 12));
-        SurfaceFile.ofNew(yard).save(binder.newSurfaceFile("The yard"));
+        binder.saveNew(SurfaceFile.ofNew(yard));
         Path bundle = folder.resolve("all.chalk");
         Bundle.pack(bundle, files(), binder, Progress.NONE);
         Binder other = new Binder(folder.resolve("other"));
         assertEquals(4, other.takeIn(bundle, Progress.NONE).size());
         assertEquals(titles(binder.drills()), titles(other.drills()));
-        assertEquals(yard, other.surfaces().get(0).content().orElseThrow().surface());
+        assertEquals(yard, other.surfaces().get(0).content().orElseThrow().value());
         assertEquals(List.of(), other.takeIn(bundle, Progress.NONE), "what is there already is left");
         Path there = other.drillsFolder().resolve("crossing-backs.drill.json");
-        DrillFile mine = DrillFile.read(there);
-        mine.withDrill(mine.drill().withTitle("Mine")).save(there);
+        BinderFile<Drill> mine = DrillFile.read(there);
+        mine.with(mine.value().withTitle("Mine")).save(there);
         assertEquals(
                 List.of("crossing-backs-2.drill.json"),
                 other.takeIn(bundle, Progress.NONE),
                 "a changed one is put beside");
-        assertEquals("Mine", DrillFile.read(there).drill().title());
+        assertEquals("Mine", DrillFile.read(there).value().title());
     }
 
     @Test

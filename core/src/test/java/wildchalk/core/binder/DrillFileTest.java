@@ -55,7 +55,7 @@ class DrillFileTest {
         Drill drill = random(seed);
         Path file = folder.resolve("r.drill.json");
         DrillFile.ofNew(drill).save(file);
-        assertEquals(drill, DrillFile.read(file).drill());
+        assertEquals(drill, DrillFile.read(file).value());
         assertEquals(List.of(), Schemas.check(file), "what is written fits the schema");
     }
 
@@ -63,9 +63,9 @@ class DrillFileTest {
     @MethodSource("demos")
     void demoFilesFitTheSchemaAndSurviveASave(Path demo) throws IOException {
         assertEquals(List.of(), Schemas.check(demo));
-        DrillFile read = DrillFile.read(demo);
-        DrillFile again = DrillFile.parse(NAME, read.toText());
-        assertEquals(read.drill(), again.drill());
+        BinderFile<Drill> read = DrillFile.read(demo);
+        BinderFile<Drill> again = DrillFile.parse(NAME, read.toText());
+        assertEquals(read.value(), again.value());
         assertEquals(read.toText(), again.toText(), "a second save changes nothing");
     }
 
@@ -81,8 +81,8 @@ class DrillFileTest {
                      {"id": "m1", "role": "a", "do": "travel", "path": [[1, 2], {"at": [3, 4], "loop": 2}],
                       "when": {"whistle": true, "loud": true}, "colour": "red"}]}]}]}
                 """;
-        DrillFile read = DrillFile.parse(NAME, text);
-        String written = read.withDrill(read.drill().withTitle("Y")).toText();
+        BinderFile<Drill> read = DrillFile.parse(NAME, text);
+        String written = read.with(read.value().withTitle("Y")).toText();
         for (String kept : List.of(
                 "\"by\": \"later\"",
                 "\"tilt\": 90",
@@ -186,10 +186,10 @@ class DrillFileTest {
         for (int i = 0; i < 3000; i++) {
             String mutated = mutate(whole, random);
             try {
-                DrillFile read = DrillFile.parse(NAME, mutated);
+                BinderFile<Drill> read = DrillFile.parse(NAME, mutated);
                 // what is accepted can be worked with
-                read.drill().progressions().forEach(p -> Timeline.of(read.drill(), wildchalk.core.path.Path.usual(p)));
-                assertEquals(read.drill(), DrillFile.parse(NAME, read.toText()).drill());
+                read.value().progressions().forEach(p -> Timeline.of(read.value(), wildchalk.core.path.Path.usual(p)));
+                assertEquals(read.value(), DrillFile.parse(NAME, read.toText()).value());
             } catch (FormatProblem e) {
                 refused++;
                 assertFalse(e.getMessage().isBlank());
@@ -225,7 +225,7 @@ class DrillFileTest {
         for (int i = 0; i < 5; i++) {
             assertEquals(
                     "Version " + (12 - i),
-                    DrillFile.read(backups.get(i).file()).drill().title());
+                    DrillFile.read(backups.get(i).file()).value().title());
         }
         try (Stream<Path> all = Files.list(file.getParent())) {
             assertEquals(2, all.count(), "the file and the folder of backups, nothing else");
@@ -243,7 +243,7 @@ class DrillFileTest {
                 List.of("A", "B"),
                 entries.stream()
                         .flatMap(e -> e.content().stream())
-                        .map(c -> c.drill().title())
+                        .map(c -> c.value().title())
                         .toList());
         assertTrue(entries.get(2).problem().orElseThrow().getMessage().contains("bad.drill.json"));
         assertEquals(

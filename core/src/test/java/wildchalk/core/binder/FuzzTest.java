@@ -30,6 +30,7 @@ import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Way;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.surface.OwnSurfaces;
+import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.words.Words;
 
@@ -109,8 +110,8 @@ class FuzzTest {
     private void drill(byte[] bytes) throws IOException {
         Path file = Files.write(folder.resolve("f.drill.json"), bytes);
         try {
-            DrillFile content = DrillFile.read(file);
-            Drill drill = content.drill();
+            BinderFile<Drill> content = DrillFile.read(file);
+            Drill drill = content.value();
             // what is taken can be worked with, and is written so that it is read as the same
             for (Progression version : drill.progressions()) {
                 for (Way way : Outcomes.ways(version).stream().limit(3).toList()) {
@@ -118,7 +119,7 @@ class FuzzTest {
                     Words.of(drill, path, Timeline.of(drill, path));
                 }
             }
-            assertEquals(drill, DrillFile.parse(file, content.toText()).drill());
+            assertEquals(drill, DrillFile.parse(file, content.toText()).value());
             read++;
         } catch (FormatProblem problem) {
             refuse(problem);
@@ -128,9 +129,9 @@ class FuzzTest {
     private void surface(byte[] bytes) throws IOException {
         Path file = Files.write(folder.resolve("f.surface.json"), bytes);
         try {
-            SurfaceFile content = SurfaceFile.read(file);
+            BinderFile<Surface> content = SurfaceFile.read(file);
             assertEquals(
-                    content.surface(), SurfaceFile.parse(file, content.toText()).surface());
+                    content.value(), SurfaceFile.parse(file, content.toText()).value());
             read++;
         } catch (FormatProblem problem) {
             refuse(problem);
@@ -159,8 +160,8 @@ class FuzzTest {
     /** What a crash would have left of a drill. */
     private byte[] journal(String drill) throws IOException {
         Path left = folder.resolve("journals");
-        DrillFile content = DrillFile.parse(left, drill);
-        try (Journal<DrillFile> journal = new Journal<>(left, DrillFile.FORMAT, QUIET)) {
+        BinderFile<Drill> content = DrillFile.parse(left, drill);
+        try (Journal<BinderFile<Drill>> journal = new Journal<>(left, DrillFile.KIND, QUIET)) {
             journal.keep(content, Journal.Belongs.NOWHERE, List.of("move", "run"));
             journal.flush();
             try (Stream<Path> files = Files.list(left)) {
@@ -175,7 +176,7 @@ class FuzzTest {
     private void journal(byte[] bytes) throws IOException {
         Path left = Files.createDirectories(folder.resolve("left"));
         Files.write(left.resolve("f" + Journal.SUFFIX), bytes);
-        LeftJournals<DrillFile> found = LeftJournals.in(left, DrillFile.FORMAT);
+        LeftJournals<BinderFile<Drill>> found = LeftJournals.in(left, DrillFile.KIND);
         assertEquals(1, found.left().size() + found.damaged().size(), "it is offered or told, never passed over");
         if (found.left().isEmpty()) {
             assertTrue(found.damaged().get(0).why().length() > 10);

@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.Demo;
 import wildchalk.core.binder.LeftJournals.Left;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.json.FormatProblem;
 
 /** What a crash leaves behind is found again. */
@@ -32,16 +33,16 @@ class JournalTest {
     @TempDir
     Path folder;
 
-    private static DrillFile edited(int n) {
+    private static BinderFile<Drill> edited(int n) {
         return DrillFile.ofNew(Demo.read("crossing-backs").withTitle("Edit " + n));
     }
 
-    private Journal<DrillFile> open(Path where) {
-        return new Journal<>(where, DrillFile.FORMAT, heard);
+    private Journal<BinderFile<Drill>> open(Path where) {
+        return new Journal<>(where, DrillFile.KIND, heard);
     }
 
-    private List<Left<DrillFile>> left() throws IOException {
-        return LeftJournals.in(folder, DrillFile.FORMAT).left();
+    private List<Left<BinderFile<Drill>>> left() throws IOException {
+        return LeftJournals.in(folder, DrillFile.KIND).left();
     }
 
     /** A journal whose window is gone: its lock is let go, its file stays. As after a kill. */
@@ -51,7 +52,7 @@ class JournalTest {
 
     private Path leave(int edits, Optional<Path> file, Optional<Fingerprint> base) throws IOException {
         Path own = Files.createTempDirectory(folder, "own");
-        try (Journal<DrillFile> journal = open(own)) {
+        try (Journal<BinderFile<Drill>> journal = open(own)) {
             for (int i = 1; i <= edits; i++) {
                 journal.keep(edited(i), new Journal.Belongs(file, base, Optional.empty()), List.of("one", "two"));
             }
@@ -70,9 +71,9 @@ class JournalTest {
     void theLastStateComesBackWithWhatWasDone() throws IOException {
         Path drill = folder.resolve("x.drill.json");
         leave(7, Optional.of(drill));
-        List<Left<DrillFile>> left = left();
+        List<Left<BinderFile<Drill>>> left = left();
         assertEquals(1, left.size());
-        assertEquals("Edit 7", left.get(0).content().drill().title());
+        assertEquals("Edit 7", left.get(0).content().value().title());
         assertEquals(Optional.of(drill.toAbsolutePath()), left.get(0).belongs().file());
         assertEquals(List.of("one", "two"), left.get(0).edits());
         left.get(0).discard();
@@ -81,7 +82,7 @@ class JournalTest {
 
     @Test
     void oneThatIsStillHeldIsNotOffered() throws IOException {
-        try (Journal<DrillFile> journal = open(folder)) {
+        try (Journal<BinderFile<Drill>> journal = open(folder)) {
             journal.keep(edited(1), Journal.Belongs.NOWHERE, List.of("one"));
             journal.flush();
             assertEquals(List.of(), left());
@@ -90,7 +91,7 @@ class JournalTest {
 
     @Test
     void savingOrClosingInOrderLeavesNothing() throws IOException {
-        Journal<DrillFile> journal = open(folder);
+        Journal<BinderFile<Drill>> journal = open(folder);
         journal.keep(edited(1), Journal.Belongs.NOWHERE, List.of("one"));
         journal.clear();
         journal.keep(edited(2), Journal.Belongs.NOWHERE, List.of("one"));
@@ -105,12 +106,12 @@ class JournalTest {
         Path journal = leave(3, Optional.empty());
         byte[] bytes = Files.readAllBytes(journal);
         Files.write(journal, Arrays.copyOf(bytes, bytes.length / 2));
-        LeftJournals<DrillFile> found = LeftJournals.in(folder, DrillFile.FORMAT);
+        LeftJournals<BinderFile<Drill>> found = LeftJournals.in(folder, DrillFile.KIND);
         assertEquals(List.of(), found.left());
         assertEquals(1, found.damaged().size());
         Path aside = found.damaged().get(0).putAside();
         assertTrue(Files.exists(aside) && !Files.exists(journal), "it is put where somebody can look at it");
-        assertEquals(List.of(), LeftJournals.in(folder, DrillFile.FORMAT).damaged());
+        assertEquals(List.of(), LeftJournals.in(folder, DrillFile.KIND).damaged());
     }
 
     @Test
@@ -118,12 +119,12 @@ class JournalTest {
         Path journal = leave(5, Optional.empty());
         Path kept = journal.resolveSibling(journal.getFileName() + ".kept");
         Files.move(journal, kept);
-        assertEquals("Edit 5", left().get(0).content().drill().title());
+        assertEquals("Edit 5", left().get(0).content().value().title());
         // and one whose newest state never reached the disk has it too
         Files.writeString(journal, "");
-        List<Left<DrillFile>> left = left();
+        List<Left<BinderFile<Drill>>> left = left();
         assertEquals(1, left.size());
-        assertEquals("Edit 5", left.get(0).content().drill().title());
+        assertEquals("Edit 5", left.get(0).content().value().title());
         left.get(0).discard();
         assertFalse(Files.exists(journal) || Files.exists(kept));
     }
@@ -146,7 +147,7 @@ class JournalTest {
     void afterSavingElsewhereItBelongsThere() throws IOException {
         Path own = Files.createTempDirectory(folder, "own");
         Path there = folder.resolve("there.drill.json");
-        try (Journal<DrillFile> journal = open(own)) {
+        try (Journal<BinderFile<Drill>> journal = open(own)) {
             journal.keep(edited(1), Journal.Belongs.NOWHERE, List.of("one"));
             journal.flush();
             journal.keep(
@@ -177,7 +178,7 @@ class JournalTest {
         Files.write(folder.resolve("y.journal"), new byte[] {(byte) 0xC3, 0x28});
         Files.createDirectory(folder.resolve("x.journal"));
         leave(2, Optional.empty());
-        LeftJournals<DrillFile> found = LeftJournals.in(folder, DrillFile.FORMAT);
+        LeftJournals<BinderFile<Drill>> found = LeftJournals.in(folder, DrillFile.KIND);
         assertEquals(2, found.left().size());
         assertEquals(5, found.damaged().size());
         assertTrue(found.damaged().stream().allMatch(d -> !d.why().isBlank()));
@@ -206,7 +207,7 @@ class JournalTest {
         Path home = folder.resolve("home");
         Files.writeString(home, "a file where the folder should be");
         Ear ear = new Ear();
-        try (Journal<DrillFile> journal = new Journal<>(home.resolve("journals"), DrillFile.FORMAT, ear)) {
+        try (Journal<BinderFile<Drill>> journal = new Journal<>(home.resolve("journals"), DrillFile.KIND, ear)) {
             journal.keep(edited(1), Journal.Belongs.NOWHERE, List.of());
             assertTrue(ear.failing.await(20, java.util.concurrent.TimeUnit.SECONDS));
             assertThrows(IOException.class, journal::flush);
@@ -221,7 +222,7 @@ class JournalTest {
     @Test
     void aFolderThatVanishesComesBackWithTheNextEdit() throws IOException {
         Path own = folder.resolve("own");
-        try (Journal<DrillFile> journal = open(own)) {
+        try (Journal<BinderFile<Drill>> journal = open(own)) {
             journal.keep(edited(1), Journal.Belongs.NOWHERE, List.of());
             journal.flush();
             try (Stream<Path> all = Files.list(own)) {
@@ -233,25 +234,25 @@ class JournalTest {
             journal.keep(edited(2), Journal.Belongs.NOWHERE, List.of());
             journal.flush();
             assertTrue(Files.readString(onlyJournal(own)).contains("Edit 2"));
-            assertEquals(List.of(), LeftJournals.in(own, DrillFile.FORMAT).left(), "and it is held again");
+            assertEquals(List.of(), LeftJournals.in(own, DrillFile.KIND).left(), "and it is held again");
         }
     }
 
     @Test
     void aContentThatCannotBeWrittenAsTextIsTold() throws Exception {
         Ear ear = new Ear();
-        Format<DrillFile> broken = new Format<>() {
+        Format<BinderFile<Drill>> broken = new Format<>() {
             @Override
-            public String text(DrillFile content) {
+            public String text(BinderFile<Drill> content) {
                 throw new IllegalStateException("no words for it");
             }
 
             @Override
-            public DrillFile parse(Path file, String text) throws FormatProblem {
+            public BinderFile<Drill> parse(Path file, String text) throws FormatProblem {
                 return DrillFile.parse(file, text);
             }
         };
-        Journal<DrillFile> journal = new Journal<>(folder, broken, ear);
+        Journal<BinderFile<Drill>> journal = new Journal<>(folder, broken, ear);
         journal.keep(edited(1), Journal.Belongs.NOWHERE, List.of());
         assertTrue(ear.failing.await(20, java.util.concurrent.TimeUnit.SECONDS));
         journal.close(); // nothing is wanted any more, so there is nothing to wait for

@@ -149,7 +149,7 @@ class SafeFilesTest {
         assertEquals(2, Backups.of(renamed).size());
         assertEquals(
                 "second",
-                DrillFile.read(Backups.of(renamed).get(0).file()).drill().notes());
+                DrillFile.read(Backups.of(renamed).get(0).file()).value().notes());
         assertEquals(0, Backups.of(file).size());
         Path archived = binder.archive(renamed);
         assertEquals(2, Backups.of(archived).size());

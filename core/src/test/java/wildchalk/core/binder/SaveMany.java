@@ -18,7 +18,7 @@ final class SaveMany {
         int seen = 0;
         for (int i = 0; i < times; i++) {
             seen += add(shared, who + i);
-            Drill own = DrillFile.read(shared).drill();
+            Drill own = DrillFile.read(shared).value();
             binder.saveNew(DrillFile.ofNew(own.withNotes(who + i).withTitle("Shared " + i % 7)));
         }
         System.out.println(who + " saw what the other had written " + seen + " times");
@@ -27,11 +27,11 @@ final class SaveMany {
     /** Adds a word to what the file holds; where the other was quicker, to what it holds then. */
     private static int add(Path file, String word) throws IOException {
         for (int tries = 0; ; tries++) {
-            DrillFile.Read now = DrillFile.readWhole(file);
-            Drill drill = now.content().drill();
+            BinderFile.Read<Drill> now = DrillFile.KIND.readWhole(file);
+            Drill drill = now.content().value();
             try {
                 now.content()
-                        .withDrill(drill.withNotes(drill.notes() + " " + word))
+                        .with(drill.withNotes(drill.notes() + " " + word))
                         .save(file, Expected.exactly(now.fingerprint()));
                 return tries;
             } catch (ChangedMeanwhile somebody) {

@@ -46,7 +46,7 @@ class SurfaceFileTest {
     void whatIsWrittenIsReadAndFitsTheSchema(Surface own) throws IOException {
         Path file = folder.resolve("own.surface.json");
         SurfaceFile.ofNew(own).save(file);
-        assertEquals(own, SurfaceFile.read(file).surface());
+        assertEquals(own, SurfaceFile.read(file).value());
         assertEquals(List.of(), Schemas.check(file));
     }
 
@@ -57,7 +57,7 @@ class SurfaceFileTest {
         Drill drill = Drill.blank("On our own", use, Audience.USUAL);
         Path file = folder.resolve("d.drill.json");
         DrillFile.ofNew(drill).save(file);
-        assertEquals(drill, DrillFile.read(file).drill());
+        assertEquals(drill, DrillFile.read(file).value());
         assertEquals(List.of(), Schemas.check(file));
     }
 
@@ -76,7 +76,7 @@ class SurfaceFileTest {
                     .withBackdrop(Optional.of(new Backdrop("AAAA", new Point(1, 2), 20, 0.4)));
             Path file = folder.resolve("g.drill.json");
             DrillFile.ofNew(drill).save(file);
-            assertEquals(drill, DrillFile.read(file).drill());
+            assertEquals(drill, DrillFile.read(file).value());
             assertEquals(List.of(), Schemas.check(file));
         }
     }

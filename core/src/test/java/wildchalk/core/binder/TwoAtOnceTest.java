@@ -36,7 +36,7 @@ class TwoAtOnceTest {
     @Test
     void manyThreadsOfOneProgramTakeTurns() throws Exception {
         Binder binder = new Binder(folder);
-        DrillFile drill = DrillFile.ofNew(Demo.read("crossing-backs").withTitle("One title"));
+        BinderFile<Drill> drill = DrillFile.ofNew(Demo.read("crossing-backs").withTitle("One title"));
         ExecutorService threads = Executors.newFixedThreadPool(6);
         try {
             List<Future<Path>> files = new ArrayList<>();
@@ -64,9 +64,9 @@ class TwoAtOnceTest {
         assertThrows(
                 ChangedMeanwhile.class,
                 () -> DrillFile.ofNew(drill.withNotes("mine")).save(file, Expected.exactly(first)));
-        assertEquals("theirs", DrillFile.read(file).drill().notes());
+        assertEquals("theirs", DrillFile.read(file).value().notes());
         Files.delete(file);
         DrillFile.ofNew(drill.withNotes("mine")).save(file, Expected.exactly(first));
-        assertEquals("mine", DrillFile.read(file).drill().notes(), "where nothing is nothing is written over");
+        assertEquals("mine", DrillFile.read(file).value().notes(), "where nothing is nothing is written over");
     }
 }

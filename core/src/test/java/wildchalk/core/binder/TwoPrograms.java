@@ -31,7 +31,7 @@ public final class TwoPrograms {
         assertEquals(0, a.waitFor());
         assertEquals(0, b.waitFor());
         Set<String> words = new HashSet<>(
-                Arrays.asList(DrillFile.read(shared).drill().notes().strip().split(" ")));
+                Arrays.asList(DrillFile.read(shared).value().notes().strip().split(" ")));
         Set<String> wanted = new HashSet<>();
         for (int i = 0; i < times; i++) {
             wanted.addAll(List.of("a" + i, "b" + i));
@@ -39,7 +39,7 @@ public final class TwoPrograms {
         assertEquals(wanted, words, "every save to the shared file");
         Set<String> fresh = new HashSet<>();
         for (Binder.Entry entry : binder.drills()) {
-            Drill drill = entry.content().orElseThrow().drill();
+            Drill drill = entry.content().orElseThrow().value();
             if (drill.title().startsWith("Shared ")) {
                 assertTrue(fresh.add(drill.notes()), "each in a file of its own");
             }

@@ -237,7 +237,7 @@ class LadderTest {
         }
         two = Ladder.edit(two, version);
         String text = DrillFile.ofNew(two).toText();
-        assertEquals(two, DrillFile.parse(Path.of("x.drill.json"), text).drill());
+        assertEquals(two, DrillFile.parse(Path.of("x.drill.json"), text).value());
         String same =
                 DrillFile.ofNew(Ladder.add(drill(random(seed)), BASE, "Harder")).toText();
         assertTrue(

@@ -51,7 +51,7 @@ class TellingTest {
 
     private static Drill stored(Drill drill) throws IOException {
         return DrillFile.parse(Path.of("x.drill.json"), DrillFile.ofNew(drill).toText())
-                .drill();
+                .value();
     }
 
     @ParameterizedTest

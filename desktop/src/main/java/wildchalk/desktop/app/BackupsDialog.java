@@ -18,6 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import wildchalk.core.binder.Backups.Backup;
+import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
@@ -38,7 +39,7 @@ final class BackupsDialog {
     }
 
     /** @param versions those that were ticked; only for {@link What#SOME} */
-    record Answer(What what, DrillFile content, List<Progression> versions) {}
+    record Answer(What what, BinderFile<Drill> content, List<Progression> versions) {}
 
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofLocalizedDateTime(
                     FormatStyle.MEDIUM, FormatStyle.SHORT)
@@ -51,7 +52,7 @@ final class BackupsDialog {
     private final DrillPicture picture;
     private final DifferenceList differences = new DifferenceList();
     private final Label about = new Label();
-    private Optional<DrillFile> shown = Optional.empty();
+    private Optional<BinderFile<Drill>> shown = Optional.empty();
 
     private BackupsDialog(Drill now, ProgressionId open, Ground ground, Reader reader) {
         this.now = now;
@@ -109,11 +110,11 @@ final class BackupsDialog {
 
     private void show(Backup backup) {
         try {
-            DrillFile content = DrillFile.read(backup.file());
+            BinderFile<Drill> content = DrillFile.read(backup.file());
             shown = Optional.of(content);
             about.setText(Ui.text("backups.written", WHEN.format(backup.written())));
-            picture.show(content.drill(), open);
-            differences.show(now, content.drill(), reader.unit());
+            picture.show(content.value(), open);
+            differences.show(now, content.value(), reader.unit());
         } catch (IOException e) {
             shown = Optional.empty();
             about.setText(e.getMessage());

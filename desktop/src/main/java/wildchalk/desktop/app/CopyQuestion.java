@@ -3,6 +3,7 @@ package wildchalk.desktop.app;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
+import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.ConflictingCopies;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Expected;
@@ -22,15 +23,15 @@ final class CopyQuestion {
 
     /** Asks. Whatever is not kept becomes an earlier state of the drill, so that it can be brought back. */
     void ask(Path copy, Path original) throws IOException {
-        DrillFile.Read here = DrillFile.readWhole(original);
-        DrillFile there = DrillFile.read(copy);
+        BinderFile.Read<Drill> here = DrillFile.KIND.readWhole(original);
+        BinderFile<Drill> there = DrillFile.read(copy);
         Optional<TwoStates.Answer> answer = new TwoStates(shell.ground(), shell.reader())
                 .ask(
                         shell.stage(),
                         "copy",
-                        here.content().drill().title(),
-                        here.content().drill(),
-                        there.drill());
+                        here.content().value().title(),
+                        here.content().value(),
+                        there.value());
         if (answer.isEmpty()) {
             return;
         }
@@ -42,19 +43,20 @@ final class CopyQuestion {
                         original,
                         here,
                         here.content()
-                                .withDrill(Merges.with(
-                                        here.content().drill(), answer.get().versions())),
+                                .with(Merges.with(
+                                        here.content().value(), answer.get().versions())),
                         copy);
             case BOTH -> {
-                Drill drill = there.drill();
+                Drill drill = there.value();
                 String title = Ui.text("binder.copy", drill.title());
-                shell.binder().saveNew(there.withDrill(drill.withTitle(title).withId(new DrillId(Slugs.of(title)))));
+                shell.binder().saveNew(there.with(drill.withTitle(title).withId(new DrillId(Slugs.of(title)))));
                 ConflictingCopies.putAway(copy, original);
             }
         }
     }
 
-    private static void replace(Path original, DrillFile.Read seen, DrillFile by, Path copy) throws IOException {
+    private static void replace(Path original, BinderFile.Read<Drill> seen, BinderFile<Drill> by, Path copy)
+            throws IOException {
         by.save(original, Expected.exactly(seen.fingerprint()));
         ConflictingCopies.putAway(copy, original);
     }

@@ -6,8 +6,9 @@ import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.stage.Window;
-import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.LeftJournals;
+import wildchalk.core.drill.Drill;
 import wildchalk.desktop.ui.Dialogs;
 import wildchalk.desktop.ui.Ui;
 
@@ -19,7 +20,7 @@ final class JournalDialog {
     private JournalDialog() {}
 
     /** True to bring it back, false to throw it away; empty to be asked again. */
-    static Optional<Boolean> ask(Window owner, LeftJournals.Left<DrillFile> left) {
+    static Optional<Boolean> ask(Window owner, LeftJournals.Left<BinderFile<Drill>> left) {
         ButtonType bring = new ButtonType(Ui.text("journal.bring"), ButtonBar.ButtonData.YES);
         ButtonType discard = new ButtonType(Ui.text("journal.discard"), ButtonBar.ButtonData.NO);
         ButtonType later = new ButtonType(Ui.text("journal.later"), ButtonBar.ButtonData.CANCEL_CLOSE);
@@ -31,10 +32,10 @@ final class JournalDialog {
         return answer.filter(b -> b != later).map(b -> b == bring);
     }
 
-    private static String summary(LeftJournals.Left<DrillFile> left) {
+    private static String summary(LeftJournals.Left<BinderFile<Drill>> left) {
         List<String> edits = left.edits();
         StringBuilder text = new StringBuilder(
-                Ui.text("journal.detail", left.content().drill().title(), edits.size()));
+                Ui.text("journal.detail", left.content().value().title(), edits.size()));
         int from = Math.max(0, edits.size() - SHOWN);
         if (from > 0) {
             text.append("\n").append(Ui.text("journal.more", from));

@@ -3,9 +3,11 @@ package wildchalk.desktop.app;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
+import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.LeftJournals;
 import wildchalk.core.binder.LeftJournals.Left;
+import wildchalk.core.drill.Drill;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.ui.Failures;
 import wildchalk.desktop.ui.Ui;
@@ -27,19 +29,19 @@ final class Recovery {
      * several the others go to their files, or become files of the binder, so that none is lost for another.
      */
     void offer() {
-        LeftJournals<DrillFile> all;
+        LeftJournals<BinderFile<Drill>> all;
         try {
-            all = LeftJournals.in(journals, DrillFile.FORMAT);
+            all = LeftJournals.in(journals, DrillFile.KIND);
         } catch (IOException e) {
             shell.faults().told(Faults.Kind.LEFT, e);
             return;
         }
-        for (Left<DrillFile> left : all.left()) {
+        for (Left<BinderFile<Drill>> left : all.left()) {
             try {
                 offer(left);
             } catch (IOException e) {
                 // the journal stays, and is offered again
-                shell.error(Ui.text("journal.failed", left.content().drill().title(), Failures.said(e)));
+                shell.error(Ui.text("journal.failed", left.content().value().title(), Failures.said(e)));
             }
         }
         for (LeftJournals.Damaged damaged : all.damaged()) {
@@ -56,7 +58,7 @@ final class Recovery {
         }
     }
 
-    private void offer(Left<DrillFile> left) throws IOException {
+    private void offer(Left<BinderFile<Drill>> left) throws IOException {
         if (left.state() == Left.State.CHANGED_SINCE) {
             bothStates(left);
             return;
@@ -74,7 +76,7 @@ final class Recovery {
         left.discard();
     }
 
-    private void bring(Optional<Path> file, DrillFile content) throws IOException {
+    private void bring(Optional<Path> file, BinderFile<Drill> content) throws IOException {
         if (!opened) {
             shell.openChanged(file, content);
             opened = true;
@@ -90,9 +92,9 @@ final class Recovery {
     }
 
     /** The file was written by somebody since: nothing is put over it unasked. */
-    private void bothStates(Left<DrillFile> left) throws IOException {
+    private void bothStates(Left<BinderFile<Drill>> left) throws IOException {
         Path file = left.belongs().file().orElseThrow();
-        DrillFile there;
+        BinderFile<Drill> there;
         try {
             there = DrillFile.read(file);
         } catch (IOException unreadable) {
@@ -107,9 +109,9 @@ final class Recovery {
                 .ask(
                         shell.stage(),
                         "journal.two",
-                        left.content().drill().title(),
-                        there.drill(),
-                        left.content().drill());
+                        left.content().value().title(),
+                        there.value(),
+                        left.content().value());
         if (answer.isEmpty()) {
             return;
         }
@@ -122,8 +124,8 @@ final class Recovery {
         left.discard();
     }
 
-    private void bringVersions(Path file, DrillFile there, TwoStates.Answer answer) throws IOException {
-        DrillFile merged = there.withDrill(Merges.with(there.drill(), answer.versions()));
+    private void bringVersions(Path file, BinderFile<Drill> there, TwoStates.Answer answer) throws IOException {
+        BinderFile<Drill> merged = there.with(Merges.with(there.value(), answer.versions()));
         bring(Optional.of(file), merged);
     }
 }

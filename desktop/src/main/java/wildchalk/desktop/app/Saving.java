@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.TextInputControl;
 import wildchalk.core.binder.Backups;
+import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.ChangedMeanwhile;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Fingerprint;
@@ -59,13 +60,13 @@ final class Saving {
 
     /** Shows what somebody else has written beside what would be saved; false to stay as it is. */
     private boolean decided(DrillDocument document, Path target) {
-        Stored theirs;
+        Stored<Drill> theirs;
         try {
-            theirs = Stored.read(target);
+            theirs = Stored.read(DrillFile.KIND, target);
         } catch (IOException unreadable) {
             return unreadable(document, target);
         }
-        Drill there = theirs.content().drill();
+        Drill there = theirs.content().value();
         Optional<TwoStates.Answer> answer = new TwoStates(shell.ground(), shell.reader())
                 .ask(shell.stage(), "conflict", document.drill().title(), document.drill(), there);
         if (answer.isEmpty()) {
@@ -86,7 +87,7 @@ final class Saving {
     private boolean unreadable(DrillDocument document, Path target) {
         return switch (SaveQuestions.changedOutside(shell.stage(), target)) {
             case OVER -> {
-                document.seen(new Stored(document.stored().content(), Optional.of(target), Fingerprint.of(target)));
+                document.seen(new Stored<>(document.stored().content(), Optional.of(target), Fingerprint.of(target)));
                 yield true;
             }
             case BESIDE -> saveTo(document, free(document));
@@ -179,7 +180,7 @@ final class Saving {
             case BRING_BACK ->
                 document.edit(
                         Ui.text("backups.edit"),
-                        Wholes.bringBack(answer.content().drill()));
+                        Wholes.bringBack(answer.content().value()));
             case SOME -> bring(document, Ui.text("backups.edit"), answer.versions());
             case KEEP_BOTH -> keepBeside(answer.content());
         }
@@ -189,12 +190,12 @@ final class Saving {
         document.edit(label, Wholes.bringBack(Merges.with(document.drill(), versions)));
     }
 
-    private void keepBeside(DrillFile earlier) {
-        Drill drill = earlier.drill();
+    private void keepBeside(BinderFile<Drill> earlier) {
+        Drill drill = earlier.value();
         String title = Ui.text("backups.beside", drill.title());
         try {
             Path target = shell.binder().newFile(title);
-            earlier.withDrill(drill.withTitle(title).withId(new DrillId(Slugs.of(title))))
+            earlier.with(drill.withTitle(title).withId(new DrillId(Slugs.of(title))))
                     .save(target);
             shell.say(Ui.text("backups.kept", target.getFileName()));
         } catch (IOException e) {

@@ -13,6 +13,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import wildchalk.core.binder.Binder;
+import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Journal;
 import wildchalk.core.drill.Drill;
@@ -210,7 +211,7 @@ public final class Shell extends BorderPane {
         board.view().strokeCodeProperty().set(settings.reader().code());
         opened.drillProperty().addListener((o, a, b) -> bar.refresh());
         opened.setConsent(new LossQuestion(stage));
-        opened.keepIn(new Journal<>(settings.journals(), DrillFile.FORMAT, new JournalWatch(faults)));
+        opened.keepIn(new Journal<>(settings.journals(), DrillFile.KIND, new JournalWatch(faults)));
         showBoard();
     }
 
@@ -253,10 +254,10 @@ public final class Shell extends BorderPane {
     }
 
     /** Opens a stored drill, or one that no file holds yet, with changes that wait to be saved. */
-    void openChanged(Optional<Path> file, DrillFile changed) throws IOException {
+    void openChanged(Optional<Path> file, BinderFile<Drill> changed) throws IOException {
         if (file.isPresent()) {
-            openDrill(new DrillDocument(Stored.read(file.get()), settings.reader(), faults));
-            document.edit(Ui.text("journal.edit"), Wholes.bringBack(changed.drill()));
+            openDrill(new DrillDocument(Stored.read(DrillFile.KIND, file.get()), settings.reader(), faults));
+            document.edit(Ui.text("journal.edit"), Wholes.bringBack(changed.value()));
         } else {
             openDrill(new DrillDocument(Stored.ofNew(changed), settings.reader(), faults));
         }

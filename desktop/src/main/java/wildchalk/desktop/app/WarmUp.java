@@ -34,7 +34,7 @@ final class WarmUp {
             if (argument.startsWith(WildChalkApp.DRILL)) {
                 try {
                     drill = DrillFile.read(Path.of(argument.substring(WildChalkApp.DRILL.length())))
-                            .drill();
+                            .value();
                 } catch (IOException e) {
                     continue; // the window will say what is wrong with it
                 }

@@ -27,11 +27,13 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.binder.Binder;
+import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.Catalogue;
 import wildchalk.core.binder.ConflictingCopies;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Expected;
 import wildchalk.core.binder.Favourites;
+import wildchalk.core.drill.Drill;
 import wildchalk.desktop.ui.NextFrame;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.Ground;
@@ -223,7 +225,7 @@ public final class BinderView extends BorderPane {
 
     private void index(Map<Path, Binder.Entry> fresh, Catalogue index, int mine) {
         fresh.values().parallelStream()
-                .forEach(entry -> entry.content().ifPresent(c -> index.add(entry.file(), c.drill())));
+                .forEach(entry -> entry.content().ifPresent(c -> index.add(entry.file(), c.value())));
         Platform.runLater(() -> {
             if (mine == request && !search.getText().isBlank()) {
                 fill(); // somebody was quicker than the index
@@ -234,7 +236,7 @@ public final class BinderView extends BorderPane {
             if (mine != request) {
                 return;
             }
-            entry.content().ifPresent(c -> index.addTalk(entry.file(), c.drill()));
+            entry.content().ifPresent(c -> index.addTalk(entry.file(), c.value()));
         }
     }
 
@@ -267,11 +269,11 @@ public final class BinderView extends BorderPane {
         List<Node> list = new ArrayList<>();
         for (Binder.SurfaceEntry entry : surfaces) {
             String name = entry.content()
-                    .map(c -> c.surface().title())
+                    .map(c -> c.value().title())
                     .orElse(entry.file().getFileName().toString());
             if (name.toLowerCase(Locale.ROOT).contains(asked)) {
                 list.add(entry.content()
-                        .map(c -> (Node) new SurfaceCard(c.surface(), entry.file(), ground, actions))
+                        .map(c -> (Node) new SurfaceCard(c.value(), entry.file(), ground, actions))
                         .orElseGet(() -> DrillCard.broken(entry.problem().orElseThrow())));
             }
         }
@@ -341,7 +343,7 @@ public final class BinderView extends BorderPane {
                 }
                 DrillCard card = pool.get(dealt++);
                 card.show(
-                        entry.content().get().drill(),
+                        entry.content().get().value(),
                         file,
                         ground,
                         favourites.has(file),
@@ -382,7 +384,7 @@ public final class BinderView extends BorderPane {
                 }
                 case ABOUT -> {
                     // what the file holds now, not what it held when its card was made
-                    DrillFile.Read now = DrillFile.readWhole(file);
+                    BinderFile.Read<Drill> now = DrillFile.KIND.readWhole(file);
                     var changed = CardDialogs.about(getScene().getWindow(), now.content());
                     if (changed.isPresent()) {
                         changed.get().save(file, Expected.exactly(now.fingerprint()));
@@ -402,7 +404,7 @@ public final class BinderView extends BorderPane {
     }
 
     private String title(Path file) {
-        return entries.get(file).content().orElseThrow().drill().title();
+        return entries.get(file).content().orElseThrow().value().title();
     }
 
     /** Files that are shown now, in their order. */

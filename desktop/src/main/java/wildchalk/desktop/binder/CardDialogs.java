@@ -11,7 +11,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputDialog;
 import javafx.scene.layout.GridPane;
 import javafx.stage.Window;
-import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.BinderFile;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Limits;
@@ -36,8 +36,8 @@ final class CardDialogs {
     }
 
     /** Tags, players and minutes. */
-    static Optional<DrillFile> about(Window owner, DrillFile file) {
-        Drill drill = file.drill();
+    static Optional<BinderFile<Drill>> about(Window owner, BinderFile<Drill> file) {
+        Drill drill = file.value();
         TextField tags = new TextField(String.join(", ", drill.themes()));
         tags.setId("about-tags");
         tags.setPrefColumnCount(28);
@@ -79,7 +79,7 @@ final class CardDialogs {
                 e.consume();
             }
         });
-        return dialog.showAndWait().filter(b -> b == ButtonType.OK).map(b -> file.withDrill(changed[0]));
+        return dialog.showAndWait().filter(b -> b == ButtonType.OK).map(b -> file.with(changed[0]));
     }
 
     private static TextField number(String id, int value) {

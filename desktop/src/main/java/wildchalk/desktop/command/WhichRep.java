@@ -43,7 +43,7 @@ final class WhichRep {
 
     /** @throws BadInput when there is no such version, branch or call */
     Told rep() throws IOException {
-        Drill drill = DrillFile.read(file).drill();
+        Drill drill = DrillFile.read(file).value();
         Optional<Progression> chosen = progression == null
                 ? Optional.of(drill.base())
                 : Slugs.isSlug(progression) ? drill.progression(new ProgressionId(progression)) : Optional.empty();

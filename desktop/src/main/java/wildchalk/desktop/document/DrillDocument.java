@@ -14,6 +14,7 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
+import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Journal;
 import wildchalk.core.drill.Backdrop;
@@ -52,26 +53,26 @@ public final class DrillDocument implements AutoCloseable {
     private final ObjectProperty<Optional<Backdrop>> tracing = new SimpleObjectProperty<>(Optional.empty());
 
     private final History<Drill> history;
-    private final Storage storage;
+    private final Storage<Drill> storage;
     private Consent consent = Consent.ALWAYS;
 
     /** Opens a drill for the usual reader; faults are heard by nobody. */
-    public DrillDocument(DrillFile content, java.nio.file.Path file) {
+    public DrillDocument(BinderFile<Drill> content, java.nio.file.Path file) {
         this(Stored.of(content, Optional.ofNullable(file)), Reader.USUAL, new Faults());
     }
 
     /** Opens a drill for somebody, and works it out. */
-    public DrillDocument(Stored stored, Reader reader, Faults faults) {
+    public DrillDocument(Stored<Drill> stored, Reader reader, Faults faults) {
         this(Opened.of(stored, reader), faults);
     }
 
     /** Opens a drill that has been worked out. */
     public DrillDocument(Opened opened, Faults faults) {
-        Stored stored = opened.stored();
-        Drill start = stored.content().drill();
+        Stored<Drill> stored = opened.stored();
+        Drill start = stored.content().value();
         this.faults = faults;
         this.history = new History<>(start, stored.file().isPresent());
-        this.storage = new Storage(stored, history);
+        this.storage = Storage.ofDrill(stored, history);
         this.showing = new Showing(opened.told(), faults);
         drill.set(start);
         if (stored.file().isEmpty()) {
@@ -366,7 +367,7 @@ public final class DrillDocument implements AutoCloseable {
     // ---- file ----
 
     /** Keeps every change in a journal from now on. */
-    public void keepIn(Journal<DrillFile> keeper) {
+    public void keepIn(Journal<BinderFile<Drill>> keeper) {
         storage.keepIn(keeper);
     }
 
@@ -386,8 +387,8 @@ public final class DrillDocument implements AutoCloseable {
      * @throws IOException when it cannot be read there
      */
     public void movedTo(java.nio.file.Path file) throws IOException {
-        Stored there = Stored.read(file);
-        Drill renamed = there.content().drill();
+        Stored<Drill> there = Stored.read(DrillFile.KIND, file);
+        Drill renamed = there.content().value();
         boolean wasSaved = history.isSaved();
         storage.movedTo(there);
         if (!renamed.title().equals(drill.get().title())) {
@@ -400,7 +401,7 @@ public final class DrillDocument implements AutoCloseable {
     }
 
     /** What is stored there as far as is known here; what a change outside is compared with. */
-    public Stored stored() {
+    public Stored<Drill> stored() {
         return storage.stored();
     }
 
@@ -414,7 +415,7 @@ public final class DrillDocument implements AutoCloseable {
     }
 
     /** What somebody else has written to the file has been looked at: saving may write over it. */
-    public void seen(Stored there) {
+    public void seen(Stored<Drill> there) {
         storage.seen(there);
     }
 

@@ -2,6 +2,7 @@ package wildchalk.desktop.document;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Drill;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Told;
@@ -11,15 +12,15 @@ import wildchalk.picture.export.Told;
  *
  * @param told what is shown first
  */
-public record Opened(Stored stored, Told told) {
+public record Opened(Stored<Drill> stored, Told told) {
 
     /** Reads a file. @throws IOException when it cannot be read */
     public static Opened read(Path file, Reader reader) throws IOException {
-        return of(Stored.read(file), reader);
+        return of(Stored.read(DrillFile.KIND, file), reader);
     }
 
-    public static Opened of(Stored stored, Reader reader) {
-        Drill drill = stored.content().drill();
+    public static Opened of(Stored<Drill> stored, Reader reader) {
+        Drill drill = stored.content().value();
         return new Opened(stored, Told.of(drill, drill.base(), reader));
     }
 }

@@ -5,26 +5,37 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import wildchalk.core.binder.DrillFile;
+import java.util.function.Predicate;
+import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.Expected;
 import wildchalk.core.binder.Fingerprint;
 import wildchalk.core.binder.Journal;
 import wildchalk.core.drill.Drill;
 
-/** Where an open drill is stored, and the journal that keeps what is not stored yet. */
-final class Storage implements AutoCloseable {
+/** Where something open is stored, and the journal that keeps what is not stored yet. */
+final class Storage<T> implements AutoCloseable {
 
     /** So many names of the last edits go into the journal. */
     private static final int KEPT_LABELS = 50;
 
-    private final History<Drill> history;
-    private Stored stored;
+    private final History<T> history;
+    private final Predicate<T> isEmpty;
+    private Stored<T> stored;
 
-    private Optional<Journal<DrillFile>> journal = Optional.empty();
+    private Optional<Journal<BinderFile<T>>> journal = Optional.empty();
 
-    Storage(Stored stored, History<Drill> history) {
+    /** @param isEmpty whether a value holds nothing that would have to be kept */
+    Storage(Stored<T> stored, History<T> history, Predicate<T> isEmpty) {
+        this.isEmpty = isEmpty;
         this.stored = stored;
         this.history = history;
+    }
+
+    static Storage<Drill> ofDrill(Stored<Drill> stored, History<Drill> history) {
+        return new Storage<>(
+                stored,
+                history,
+                drill -> drill.progressions().size() == 1 && drill.base().isEmpty());
     }
 
     Optional<Path> file() {
@@ -32,7 +43,7 @@ final class Storage implements AutoCloseable {
     }
 
     /** What the file holds as far as is known here. */
-    Stored stored() {
+    Stored<T> stored() {
         return stored;
     }
 
@@ -53,10 +64,10 @@ final class Storage implements AutoCloseable {
                     folder + ": this folder is not there any more. Bring it back (is a drive missing?) and save"
                             + " again, or save somewhere else.");
         }
-        Drill now = history.now();
-        DrillFile content = stored.content().withDrill(now);
+        T now = history.now();
+        BinderFile<T> content = stored.content().with(now);
         Fingerprint written = content.save(target, expected(target));
-        stored = new Stored(content, Optional.of(target), Optional.of(written));
+        stored = new Stored<>(content, Optional.of(target), Optional.of(written));
         history.markSaved(now);
         keep();
     }
@@ -71,18 +82,18 @@ final class Storage implements AutoCloseable {
     }
 
     /** What the file holds now has been looked at: saving may write over it. */
-    void seen(Stored there) {
-        stored = new Stored(stored.content(), stored.file(), there.known());
+    void seen(Stored<T> there) {
+        stored = new Stored<>(stored.content(), stored.file(), there.known());
         keep();
     }
 
     /** It is stored elsewhere from now on. */
-    void movedTo(Stored there) {
+    void movedTo(Stored<T> there) {
         stored = there;
         keep();
     }
 
-    void keepIn(Journal<DrillFile> keeper) {
+    void keepIn(Journal<BinderFile<T>> keeper) {
         journal = Optional.of(keeper);
         keep();
     }
@@ -95,7 +106,7 @@ final class Storage implements AutoCloseable {
             } else {
                 List<String> labels = history.doneLabels();
                 j.keep(
-                        stored.content().withDrill(history.now()),
+                        stored.content().with(history.now()),
                         new Journal.Belongs(stored.file(), stored.known(), Optional.empty()),
                         labels.subList(Math.max(0, labels.size() - KEPT_LABELS), labels.size()));
             }
@@ -109,11 +120,7 @@ final class Storage implements AutoCloseable {
     }
 
     private boolean isUntouched() {
-        Drill now = history.now();
-        return stored.file().isEmpty()
-                && history.doneLabels().isEmpty()
-                && now.progressions().size() == 1
-                && now.base().isEmpty();
+        return stored.file().isEmpty() && history.doneLabels().isEmpty() && isEmpty.test(history.now());
     }
 
     @Override

@@ -118,9 +118,9 @@ final class StripBars {
         return Stream.ofNullable(sentences.get(move.id()))
                 .flatMap(s -> s.phrases().stream().skip(1))
                 .filter(p ->
-                        p.match(plain -> true, slot -> slot.what() == SlotKind.MANNER || slot.what() == SlotKind.KIND))
+                        p.match(plain -> !plain.joins(), slot -> slot.what() == SlotKind.MANNER || slot.what() == SlotKind.KIND))
                 .map(p -> p.text())
-                .filter(t -> !t.isEmpty() && !t.equals("then"))
+                .filter(t -> !t.isEmpty())
                 .findFirst()
                 .orElse("");
     }

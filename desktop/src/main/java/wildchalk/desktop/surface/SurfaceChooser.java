@@ -160,7 +160,7 @@ public final class SurfaceChooser {
     private void readSurfaces() {
         surfaces = new ArrayList<>(Surfaces.all());
         try {
-            binder.surfaces().forEach(e -> e.content().ifPresent(f -> surfaces.add(f.surface())));
+            binder.surfaces().forEach(e -> e.content().ifPresent(f -> surfaces.add(f.value())));
             unread.setText("");
         } catch (IOException e) {
             unread.setText(Ui.text("surface.unread", e.getMessage()));

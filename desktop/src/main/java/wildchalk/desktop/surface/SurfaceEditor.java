@@ -32,6 +32,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import wildchalk.core.binder.Binder;
+import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.SurfaceFile;
 import wildchalk.core.surface.Ink;
 import wildchalk.core.surface.Medium;
@@ -67,12 +68,12 @@ final class SurfaceEditor {
     private final Deque<Surface> before = new ArrayDeque<>();
 
     private Surface surface;
-    private Optional<SurfaceFile> stored = Optional.empty();
+    private Optional<BinderFile<Surface>> stored = Optional.empty();
     private Optional<Path> file = Optional.empty();
 
     /** Lays a stored surface out further. */
-    SurfaceEditor(Window owner, Ground ground, Binder binder, SurfaceFile stored, Path file) {
-        this(owner, ground, binder, stored.surface());
+    SurfaceEditor(Window owner, Ground ground, Binder binder, BinderFile<Surface> stored, Path file) {
+        this(owner, ground, binder, stored.value());
         this.stored = Optional.of(stored);
         this.file = Optional.of(file);
     }
@@ -275,8 +276,7 @@ final class SurfaceEditor {
         Set<String> taken = new HashSet<>();
         try {
             binder.surfaces()
-                    .forEach(e ->
-                            e.content().ifPresent(f -> taken.add(f.surface().id())));
+                    .forEach(e -> e.content().ifPresent(f -> taken.add(f.value().id())));
         } catch (IOException e) {
             wrong.setText(e.getMessage());
             return false;
@@ -287,11 +287,11 @@ final class SurfaceEditor {
                 surface, taken.contains(id) ? Slugs.next(id + "-", new ArrayList<>(taken)) : id, called);
         try {
             if (file.isPresent()) {
-                surface = OwnSurfaces.copyOf(
-                        surface, stored.orElseThrow().surface().id(), called);
-                stored.orElseThrow().withSurface(surface).save(file.get());
+                surface =
+                        OwnSurfaces.copyOf(surface, stored.orElseThrow().value().id(), called);
+                stored.orElseThrow().with(surface).save(file.get());
             } else {
-                SurfaceFile.ofNew(surface).save(binder.newSurfaceFile(called));
+                binder.saveNew(SurfaceFile.ofNew(surface));
             }
             return true;
         } catch (IOException e) {

@@ -19,7 +19,9 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
 import wildchalk.core.binder.Binder;
+import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.edit.Wholes;
 import wildchalk.desktop.ui.Ui;
 
@@ -115,14 +117,14 @@ class BinderPlaceTest {
         assertEquals(
                 Demo.read("crossing-backs"),
                 DrillFile.read(binder.drillsFolder().resolve("crossing-backs.drill.json"))
-                        .drill());
+                        .value());
     }
 
     @Test
     void whatIsDoneWhileAnotherDrillIsReadIsAskedAbout(FxRobot robot) throws Exception {
         Path file = binder.drillsFolder().resolve("crossing-backs.drill.json");
         window.open(file);
-        Path other = binder.saveNew(DrillFile.read(file).withDrill(Demo.read("ebb-or-flow")));
+        Path other = binder.saveNew(DrillFile.read(file).with(Demo.read("ebb-or-flow")));
         WaitForAsyncUtils.asyncFx(() -> {
             window.shell.openFile(other);
             window.document().edit("title", Wholes.title("Not saved yet"));
@@ -140,14 +142,14 @@ class BinderPlaceTest {
         WaitForAsyncUtils.asyncFx(() -> window.document().edit("title", Wholes.title("Mine")));
         WaitForAsyncUtils.waitForFxEvents();
         // another window saves the same file
-        DrillFile theirs = DrillFile.read(file);
-        theirs.withDrill(theirs.drill().withTitle("Theirs")).save(file);
+        BinderFile<Drill> theirs = DrillFile.read(file);
+        theirs.with(theirs.value().withTitle("Theirs")).save(file);
         robot.push(KeyCode.CONTROL, KeyCode.S);
         Window.press(robot, Ui.text("conflict.keep-both"));
         window.settled();
-        assertEquals("Theirs", DrillFile.read(file).drill().title());
+        assertEquals("Theirs", DrillFile.read(file).value().title());
         Path beside = window.document().file().orElseThrow();
         assertNotEquals(file, beside);
-        assertEquals("Mine", DrillFile.read(beside).drill().title());
+        assertEquals("Mine", DrillFile.read(beside).value().title());
     }
 }

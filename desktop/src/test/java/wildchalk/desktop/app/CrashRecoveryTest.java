@@ -22,6 +22,7 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
 import wildchalk.core.binder.Binder;
+import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Journal;
 import wildchalk.core.drill.Audience;
@@ -52,7 +53,7 @@ class CrashRecoveryTest {
     /** A journal whose window was killed: copied while it is held, since closing in order removes it. */
     private static void leave(Path journals, String title, List<String> edits) throws Exception {
         Path own = Files.createTempDirectory("wildchalk-killed");
-        try (Journal<DrillFile> journal = new Journal<>(own, DrillFile.FORMAT, new JournalWatch(new Faults()))) {
+        try (Journal<BinderFile<Drill>> journal = new Journal<>(own, DrillFile.KIND, new JournalWatch(new Faults()))) {
             journal.keep(DrillFile.ofNew(Demo.read("crossing-backs").withTitle(title)), Journal.Belongs.NOWHERE, edits);
             journal.flush();
             try (Stream<Path> all = Files.list(own)) {
@@ -84,7 +85,7 @@ class CrashRecoveryTest {
         assertFalse(window.document().isSaved(), "what was brought back waits to be saved");
         Set<String> titles = new HashSet<>(Set.of(window.document().drill().title()));
         binder.drills()
-                .forEach(e -> titles.add(e.content().orElseThrow().drill().title()));
+                .forEach(e -> titles.add(e.content().orElseThrow().value().title()));
         assertEquals(Set.of("Low tide", "High tide"), titles);
     }
 

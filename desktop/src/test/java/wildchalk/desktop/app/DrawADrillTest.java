@@ -181,7 +181,7 @@ class DrawADrillTest {
         window.settled();
         assertTrue(window.document().isSaved());
         Path file = window.folder.resolve("drills/three-in-a-row.drill.json");
-        assertEquals(drawn, DrillFile.read(file).drill());
+        assertEquals(drawn, DrillFile.read(file).value());
         Window.press(robot, "#place-binder");
         robot.clickOn(Window.card(robot, "three-in-a-row"));
         window.settled();

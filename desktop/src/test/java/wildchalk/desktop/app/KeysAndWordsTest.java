@@ -165,7 +165,7 @@ class KeysAndWordsTest {
         assertEquals(
                 mirrored,
                 DrillFile.read(window.folder.resolve("drills/crossing-backs.drill.json"))
-                        .drill());
+                        .value());
     }
 
     @Test

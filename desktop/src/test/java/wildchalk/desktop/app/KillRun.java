@@ -14,6 +14,7 @@ import java.util.Random;
 import java.util.Set;
 import wildchalk.core.Demo;
 import wildchalk.core.binder.Binder;
+import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Fingerprint;
 import wildchalk.core.binder.LeftJournals;
@@ -143,11 +144,11 @@ public final class KillRun {
         for (Binder.Entry entry : new Binder(drill.getParent().getParent()).drills()) {
             broken += entry.content().isEmpty() ? 1 : 0;
             foreign += entry.content().isPresent()
-                            && !written.contains(hash(entry.content().get().drill()))
+                            && !written.contains(hash(entry.content().get().value()))
                     ? 1
                     : 0;
         }
-        LeftJournals<DrillFile> left = LeftJournals.in(new Settings(home).journals(), DrillFile.FORMAT);
+        LeftJournals<BinderFile<Drill>> left = LeftJournals.in(new Settings(home).journals(), DrillFile.KIND);
         broken += left.damaged().size() + Math.max(0, left.left().size() - 1);
         Said newest = said.get(said.size() - 1);
         String back;
@@ -158,7 +159,7 @@ public final class KillRun {
         } else {
             var journal = left.left().get(0);
             file = journal.belongs().file().map(f -> f.getFileName().toString()).orElse("");
-            back = hash(journal.content().drill());
+            back = hash(journal.content().value());
         }
         int number = number(said, back, killed);
         for (Said edit : said) {
@@ -175,7 +176,7 @@ public final class KillRun {
 
     private static Optional<String> stored(Path file) {
         try {
-            return Optional.of(hash(DrillFile.read(file).drill()));
+            return Optional.of(hash(DrillFile.read(file).value()));
         } catch (IOException e) {
             return Optional.empty();
         }

@@ -125,7 +125,7 @@ public final class KillTrial extends Application {
         Path from = document.file().orElseThrow();
         String title = "Renamed " + ++files;
         try {
-            writes(Binder.renamed(DrillFile.read(from).drill(), title));
+            writes(Binder.renamed(DrillFile.read(from).value(), title));
             shell.moved(from, shell.binder().rename(from, title));
         } catch (IOException e) {
             System.out.println("failed " + e.getMessage());

@@ -27,6 +27,7 @@ import wildchalk.core.Demo;
 import wildchalk.core.SmallDisk;
 import wildchalk.core.binder.Backups;
 import wildchalk.core.binder.Binder;
+import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Fingerprint;
 import wildchalk.core.binder.Journal;
@@ -71,7 +72,7 @@ class NothingLostTest {
     }
 
     private Drill stored(String id) throws IOException {
-        return DrillFile.read(file(id)).drill();
+        return DrillFile.read(file(id)).value();
     }
 
     private void edit(String title) throws Exception {
@@ -239,7 +240,7 @@ class NothingLostTest {
             Files.delete(filler);
             Window.fx(() -> assertTrue(window.shell.save()));
             assertEquals(
-                    "Longer than what is left", DrillFile.read(drill).drill().title());
+                    "Longer than what is left", DrillFile.read(drill).value().title());
             // and where nothing may be written at all
             disk.readOnly(true);
             edit("Read only");
@@ -248,7 +249,7 @@ class NothingLostTest {
             assertFalse(window.document().isSaved());
             disk.readOnly(false);
             Window.fx(() -> assertTrue(window.shell.save()));
-            assertEquals("Read only", DrillFile.read(drill).drill().title());
+            assertEquals("Read only", DrillFile.read(drill).value().title());
         }
     }
 
@@ -291,8 +292,8 @@ class NothingLostTest {
     /** What a killed window leaves: a journal that belongs to a file, based on what that held. */
     private void leave(Drill unsaved, Path file, Optional<Fingerprint> base) throws Exception {
         Path own = Files.createTempDirectory("wildchalk-killed");
-        try (Journal<DrillFile> journal =
-                new Journal<>(own, DrillFile.FORMAT, new JournalWatch(window.shell.faults()))) {
+        try (Journal<BinderFile<Drill>> journal =
+                new Journal<>(own, DrillFile.KIND, new JournalWatch(window.shell.faults()))) {
             journal.keep(
                     DrillFile.ofNew(unsaved),
                     new Journal.Belongs(Optional.of(file), base, Optional.empty()),
@@ -326,7 +327,7 @@ class NothingLostTest {
         Window.press(robot, Ui.text("journal.two.keep-both"));
         assertEquals("By a colleague", stored("lantern-ladder").title());
         assertTrue(binder.drills().stream()
-                .anyMatch(e -> e.content().orElseThrow().drill().title().equals("Mine")));
+                .anyMatch(e -> e.content().orElseThrow().value().title().equals("Mine")));
     }
 
     @Test
@@ -389,7 +390,7 @@ class NothingLostTest {
 
     private static boolean isOf(Backups.Backup backup, Drill drill) {
         try {
-            return DrillFile.read(backup.file()).drill().equals(drill);
+            return DrillFile.read(backup.file()).value().equals(drill);
         } catch (IOException e) {
             return false;
         }
@@ -420,7 +421,7 @@ class NothingLostTest {
         Window.press(robot, Ui.text("backups.both"));
         Window.press(robot, "OK");
         assertTrue(binder.drills().stream()
-                .map(e -> e.content().orElseThrow().drill())
+                .map(e -> e.content().orElseThrow().value())
                 .anyMatch(d -> d.progressions().equals(good.progressions())
                         && !d.title().equals(good.title())));
     }

@@ -87,7 +87,7 @@ class SurfaceJourneyTest {
         Window.press(robot, "#editor-thirds");
         Window.press(robot, Ui.text("editor.save"));
         Window.until(() -> binder.surfaces().size() == 1);
-        Surface yard = binder.surfaces().get(0).content().orElseThrow().surface();
+        Surface yard = binder.surfaces().get(0).content().orElseThrow().value();
         assertEquals(24, yard.lengthMetres(), 1e-9);
         assertEquals(15, yard.widthMetres(), 1e-9);
         assertTrue(yard.landmarks().stream().anyMatch(l -> l.name().equals("the drain")));
@@ -101,7 +101,7 @@ class SurfaceJourneyTest {
         window.settled();
         assertEquals(
                 yard,
-                DrillFile.read(window.document().file().orElseThrow()).drill().surface(),
+                DrillFile.read(window.document().file().orElseThrow()).value().surface(),
                 "the drill carries it along");
 
         // the Binder keeps it, to be laid out further
@@ -110,13 +110,8 @@ class SurfaceJourneyTest {
         robot.clickOn(Window.card(robot, yard.id()));
         typeInto(robot, "#editor-title", "The old yard");
         Window.press(robot, Ui.text("editor.save"));
-        Window.until(() -> binder.surfaces()
-                .get(0)
-                .content()
-                .orElseThrow()
-                .surface()
-                .title()
-                .equals("The old yard"));
+        Window.until(() ->
+                binder.surfaces().get(0).content().orElseThrow().value().title().equals("The old yard"));
         assertEquals(1, binder.surfaces().size(), "in the same file");
     }
 

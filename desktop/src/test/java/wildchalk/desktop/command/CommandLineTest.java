@@ -53,7 +53,7 @@ class CommandLineTest {
     @ParameterizedTest
     @MethodSource("demos")
     void everyCommandWorksOnTheDemoFiles(Path file) throws IOException {
-        Drill drill = DrillFile.read(file).drill();
+        Drill drill = DrillFile.read(file).value();
         wildchalk.core.path.Path path = wildchalk.core.path.Path.usual(drill.base());
         Timeline timeline = Timeline.of(drill, path);
         JsonNode time = json("time", file.toString(), "--json");

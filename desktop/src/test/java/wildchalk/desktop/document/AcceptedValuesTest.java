@@ -314,7 +314,7 @@ class AcceptedValuesTest {
             // through the very bytes of a file
             byte[] bytes = DrillFile.ofNew(after).toText().getBytes(StandardCharsets.UTF_8);
             Drill again = DrillFile.parse(NAME, new String(bytes, StandardCharsets.UTF_8))
-                    .drill();
+                    .value();
             for (String key : Keys.differing(after.base(), again.base())) {
                 assertEquals(
                         Keys.of(after.base()).get(key), Keys.of(again.base()).get(key), key);

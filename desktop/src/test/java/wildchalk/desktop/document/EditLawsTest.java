@@ -70,7 +70,7 @@ class EditLawsTest {
     @ParameterizedTest
     @MethodSource("drills")
     void anEditTouchesWhatItNames(java.nio.file.Path file) throws IOException {
-        Drill drill = furnished(DrillFile.read(file).drill());
+        Drill drill = furnished(DrillFile.read(file).value());
         Random random = new Random(file.getFileName().toString().hashCode());
         for (Progression version : drill.progressions()) {
             List<Way> ways = Outcomes.areMany(version) ? Outcomes.ways(version) : List.of();
@@ -129,7 +129,7 @@ class EditLawsTest {
         }
         assertEquals(
                 after.drill(),
-                DrillFile.parse(NAME, DrillFile.ofNew(after.drill()).toText()).drill(),
+                DrillFile.parse(NAME, DrillFile.ofNew(after.drill()).toText()).value(),
                 what + ": saved and read again");
     }
 

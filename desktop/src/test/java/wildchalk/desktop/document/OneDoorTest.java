@@ -225,7 +225,7 @@ class OneDoorTest {
                         DrillFile.parse(
                                         java.nio.file.Path.of("x"),
                                         DrillFile.ofNew(document.drill()).toText())
-                                .drill(),
+                                .value(),
                         id);
                 fx(document::undo);
             }

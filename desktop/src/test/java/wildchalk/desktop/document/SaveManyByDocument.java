@@ -42,15 +42,15 @@ final class SaveManyByDocument {
     private static int run(Binder binder, Path shared, String who, int times) throws IOException {
         int shown = 0;
         Faults faults = new Faults();
-        try (DrillDocument open = new DrillDocument(Stored.read(shared), Reader.USUAL, faults)) {
+        try (DrillDocument open = new DrillDocument(Stored.read(DrillFile.KIND, shared), Reader.USUAL, faults)) {
             for (int i = 0; i < times; i++) {
                 add(open, who + i);
                 while (!saved(open, shared)) {
                     shown++;
-                    Stored theirs = Stored.read(shared);
+                    Stored<Drill> theirs = Stored.read(DrillFile.KIND, shared);
                     open.edit(
                             "take the other's",
-                            Wholes.bringBack(theirs.content().drill()));
+                            Wholes.bringBack(theirs.content().value()));
                     open.seen(theirs);
                     add(open, who + i);
                 }
@@ -74,7 +74,7 @@ final class SaveManyByDocument {
     }
 
     private static void saveNew(Binder binder, Drill drill, Faults faults) throws IOException {
-        Stored fresh = Stored.of(DrillFile.ofNew(drill), Optional.empty());
+        Stored<Drill> fresh = Stored.of(DrillFile.ofNew(drill), Optional.empty());
         try (DrillDocument one = new DrillDocument(fresh, Reader.USUAL, faults)) {
             while (!saved(one, binder.newFile(drill.title()))) {
                 // somebody has just taken that name

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import wildchalk.core.Demo;
+import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.ChangedMeanwhile;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Journal;
@@ -49,24 +50,24 @@ class StorageTest {
         public void keeping() {}
     };
 
-    private Storage fresh() {
-        return new Storage(Stored.ofNew(DrillFile.ofNew(drill)), history);
+    private Storage<Drill> fresh() {
+        return Storage.ofDrill(Stored.ofNew(DrillFile.ofNew(drill)), history);
     }
 
     @Test
     void savingStoresWhatTheHistoryStandsAt() throws IOException {
-        Storage storage = fresh();
+        Storage<Drill> storage = fresh();
         assertEquals(Optional.empty(), storage.file());
         history.apply("title", drill.withTitle("Other"));
         storage.save(target);
         assertEquals(Optional.of(target), storage.file());
-        assertEquals("Other", DrillFile.read(target).drill().title());
+        assertEquals("Other", DrillFile.read(target).value().title());
         assertTrue(history.isSaved());
     }
 
     @Test
     void aFileThatCannotBeWrittenLeavesEverythingAsItWas() {
-        Storage storage = fresh();
+        Storage<Drill> storage = fresh();
         history.apply("title", drill.withTitle("Other"));
         assertThrows(IOException.class, () -> storage.save(journals), "a folder is no file");
         assertEquals(Optional.empty(), storage.file());
@@ -75,18 +76,18 @@ class StorageTest {
 
     @Test
     void onlyAnothersWritingCountsAsChangedOutside() throws IOException {
-        Storage storage = fresh();
+        Storage<Drill> storage = fresh();
         assertFalse(storage.isChangedOutside(), "what is in no file nobody changes");
         storage.save(target);
         assertFalse(storage.isChangedOutside());
         DrillFile.ofNew(drill.withTitle("By somebody else")).save(target);
         assertTrue(storage.isChangedOutside());
         assertThrows(ChangedMeanwhile.class, () -> storage.save(target), "nobody writes over what he has not seen");
-        assertEquals("By somebody else", DrillFile.read(target).drill().title());
-        storage.seen(Stored.read(target));
+        assertEquals("By somebody else", DrillFile.read(target).value().title());
+        storage.seen(Stored.read(DrillFile.KIND, target));
         storage.save(target);
         assertFalse(storage.isChangedOutside(), "what was written over is known again");
-        Storage second = new Storage(Stored.read(target), history);
+        Storage<Drill> second = Storage.ofDrill(Stored.read(DrillFile.KIND, target), history);
         assertFalse(second.isChangedOutside());
         Files.delete(target);
         assertFalse(second.isChangedOutside(), "where there is no file nothing can be written over");
@@ -94,8 +95,8 @@ class StorageTest {
 
     @Test
     void theJournalHoldsJustWhatIsInNoFile() throws IOException {
-        try (Journal<DrillFile> journal = new Journal<>(journals, DrillFile.FORMAT, HEARD);
-                Storage storage = fresh()) {
+        try (Journal<BinderFile<Drill>> journal = new Journal<>(journals, DrillFile.KIND, HEARD);
+                Storage<Drill> storage = fresh()) {
             storage.keepIn(journal);
             history.apply("title", drill.withTitle("Kept"));
             storage.keep();
@@ -110,8 +111,8 @@ class StorageTest {
     /** What is done after the first save comes back into that file, not as a second drill. */
     @Test
     void afterTheFirstSaveTheJournalBelongsToTheFile() throws IOException {
-        try (Journal<DrillFile> journal = new Journal<>(journals, DrillFile.FORMAT, HEARD);
-                Storage storage = fresh()) {
+        try (Journal<BinderFile<Drill>> journal = new Journal<>(journals, DrillFile.KIND, HEARD);
+                Storage<Drill> storage = fresh()) {
             storage.keepIn(journal);
             history.apply("title", drill.withTitle("First"));
             storage.keep();
@@ -126,8 +127,8 @@ class StorageTest {
             storage.keep();
             journal.flush();
             assertBelongs(elsewhere);
-            assertEquals("Second", DrillFile.read(elsewhere).drill().title());
-            assertEquals("First", DrillFile.read(target).drill().title());
+            assertEquals("Second", DrillFile.read(elsewhere).value().title());
+            assertEquals("First", DrillFile.read(target).value().title());
         }
     }
 
@@ -138,7 +139,7 @@ class StorageTest {
                 Files.copy(f, copies.resolve(f.getFileName()));
             }
         }
-        var left = LeftJournals.in(copies, DrillFile.FORMAT).left();
+        var left = LeftJournals.in(copies, DrillFile.KIND).left();
         assertEquals(1, left.size());
         assertEquals(Optional.of(file.toAbsolutePath()), left.get(0).belongs().file());
         assertEquals(LeftJournals.Left.State.AS_THEN, left.get(0).state());
@@ -148,8 +149,8 @@ class StorageTest {
     void anEmptyNewDrillIsNotWorthAJournal() throws IOException {
         Drill blank = Drill.blank("New", new SurfaceUse("handball", "whole"), Audience.USUAL);
         History<Drill> own = new History<>(blank, false);
-        try (Journal<DrillFile> journal = new Journal<>(journals, DrillFile.FORMAT, HEARD);
-                Storage storage = new Storage(Stored.ofNew(DrillFile.ofNew(blank)), own)) {
+        try (Journal<BinderFile<Drill>> journal = new Journal<>(journals, DrillFile.KIND, HEARD);
+                Storage<Drill> storage = Storage.ofDrill(Stored.ofNew(DrillFile.ofNew(blank)), own)) {
             storage.keepIn(journal);
             journal.flush();
             assertEquals(0, journalsThatHold());

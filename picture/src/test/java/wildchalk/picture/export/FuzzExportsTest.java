@@ -49,7 +49,7 @@ class FuzzExportsTest {
                 byte[] bytes = mutations.of(drills.get(i % drills.size()));
                 try {
                     String text = new String(bytes, StandardCharsets.UTF_8);
-                    export(DrillFile.parse(Path.of("f.drill.json"), text).drill(), xml);
+                    export(DrillFile.parse(Path.of("f.drill.json"), text).value(), xml);
                 } catch (FormatProblem problem) {
                     refused++;
                 }
