@@ -24,19 +24,19 @@ public final class Alignments {
     private Alignments() {}
 
     /** All on one straight line along an axis, through the mean of their places. */
-    public static Progression align(Progression drill, Surface surface, Set<ElementId> ids, Axis along) {
-        List<ElementId> placed = placed(drill, ids);
+    public static Progression align(Progression version, Surface surface, Set<ElementId> ids, Axis along) {
+        List<ElementId> placed = placed(version, ids);
         if (placed.size() < 2) {
-            return drill;
+            return version;
         }
         double mean = placed.stream()
-                .mapToDouble(id -> across(along).applyAsDouble(place(drill, id)))
+                .mapToDouble(id -> across(along).applyAsDouble(place(version, id)))
                 .average()
                 .orElseThrow();
         double level = Math.round(mean * 1000) / 1000.0;
-        Progression result = drill;
+        Progression result = version;
         for (ElementId id : placed) {
-            Point p = place(drill, id);
+            Point p = place(version, id);
             Point to = along == Axis.LENGTH ? new Point(p.x(), level) : new Point(level, p.y());
             result = moved(result, surface, id, to.minus(p));
         }
@@ -44,20 +44,20 @@ public final class Alignments {
     }
 
     /** The same distance between neighbours along an axis; the outermost stay. */
-    public static Progression distribute(Progression drill, Surface surface, Set<ElementId> ids, Axis along) {
-        List<ElementId> placed = placed(drill, ids);
+    public static Progression distribute(Progression version, Surface surface, Set<ElementId> ids, Axis along) {
+        List<ElementId> placed = placed(version, ids);
         if (placed.size() < 3) {
-            return drill;
+            return version;
         }
         ToDoubleFunction<Point> value = along == Axis.LENGTH ? Point::x : Point::y;
-        placed.sort(Comparator.comparingDouble((ElementId id) -> value.applyAsDouble(place(drill, id)))
+        placed.sort(Comparator.comparingDouble((ElementId id) -> value.applyAsDouble(place(version, id)))
                 .thenComparing(ElementId::text));
-        double first = value.applyAsDouble(place(drill, placed.get(0)));
-        double last = value.applyAsDouble(place(drill, placed.get(placed.size() - 1)));
-        Progression result = drill;
+        double first = value.applyAsDouble(place(version, placed.get(0)));
+        double last = value.applyAsDouble(place(version, placed.get(placed.size() - 1)));
+        Progression result = version;
         for (int i = 1; i + 1 < placed.size(); i++) {
             double wanted = first + (last - first) * i / (placed.size() - 1);
-            double by = wanted - value.applyAsDouble(place(drill, placed.get(i)));
+            double by = wanted - value.applyAsDouble(place(version, placed.get(i)));
             result = moved(result, surface, placed.get(i), along == Axis.LENGTH ? new Point(by, 0) : new Point(0, by));
         }
         return result;
@@ -67,21 +67,21 @@ public final class Alignments {
         return along == Axis.LENGTH ? Point::y : Point::x;
     }
 
-    private static List<ElementId> placed(Progression drill, Set<ElementId> ids) {
+    private static List<ElementId> placed(Progression version, Set<ElementId> ids) {
         List<ElementId> list = new ArrayList<>();
-        for (ElementId id : Elements.all(drill)) {
-            if (ids.contains(id) && Elements.place(drill, id).isPresent()) {
+        for (ElementId id : Elements.all(version)) {
+            if (ids.contains(id) && Elements.place(version, id).isPresent()) {
                 list.add(id);
             }
         }
         return list;
     }
 
-    private static Point place(Progression drill, ElementId id) {
-        return Elements.place(drill, id).orElseThrow();
+    private static Point place(Progression version, ElementId id) {
+        return Elements.place(version, id).orElseThrow();
     }
 
-    private static Progression moved(Progression drill, Surface surface, ElementId id, Point by) {
-        return Transforms.of(drill, surface, Set.of(id), PlaneMap.shift(by));
+    private static Progression moved(Progression version, Surface surface, ElementId id, Point by) {
+        return Transforms.of(version, surface, Set.of(id), PlaneMap.shift(by));
     }
 }

@@ -77,23 +77,23 @@ public final class Copies {
     }
 
     /** Everything again at the other end, carried by a half turn about the middle of the surface. */
-    public static Pasted atOtherEnd(Progression drill, Set<ElementId> ids, Surface surface) {
-        return paste(drill, ids, drill, surface, Symmetry.HALF_TURN);
+    public static Pasted atOtherEnd(Progression version, Set<ElementId> ids, Surface surface) {
+        return paste(version, ids, version, surface, Symmetry.HALF_TURN);
     }
 
     /** With the lines that feed chosen roles, the roles that chosen lines feed, and the balls in their hands. */
-    private static Set<ElementId> closed(Scene drill, Set<ElementId> chosen) {
+    private static Set<ElementId> closed(Scene scene, Set<ElementId> chosen) {
         Set<ElementId> all = new LinkedHashSet<>(chosen);
-        for (WaitingLine line : drill.lines()) {
+        for (WaitingLine line : scene.lines()) {
             if (all.contains(line.id())) {
                 all.addAll(line.feeds());
             } else if (line.feeds().stream()
                     .anyMatch(r ->
-                            all.contains(r) && drill.role(r).orElseThrow().at().isEmpty())) {
+                            all.contains(r) && scene.role(r).orElseThrow().at().isEmpty())) {
                 all.add(line.id());
             }
         }
-        for (Ball ball : drill.balls()) {
+        for (Ball ball : scene.balls()) {
             ball.start().match(with -> all.contains(with.role()) && all.add(ball.id()), loose -> false);
         }
         return all;

@@ -31,17 +31,17 @@ public final class Patterns {
      * @param at the middle of the pattern; the corner of an angle
      * @param headingDegrees where it looks
      */
-    public static Copies.Pasted lay(Progression drill, Pattern pattern, Point at, double headingDegrees) {
+    public static Copies.Pasted lay(Progression version, Pattern pattern, Point at, double headingDegrees) {
         PlaneMap turn = PlaneMap.turn(Point.ORIGIN, headingDegrees);
         PlaneMap shift = PlaneMap.shift(at);
         List<Point> places = points(pattern).stream()
                 .map(p -> shift.apply(turn.apply(p)).toMillimetres())
                 .toList();
         if (pattern.kind() == PatternKind.LINES) {
-            return lines(drill, places, headingDegrees);
+            return lines(version, places, headingDegrees);
         }
         Set<ElementId> made = new LinkedHashSet<>();
-        Progression after = drill;
+        Progression after = version;
         for (Point p : places) {
             GearId id = after.next(Kinds.GEAR);
             after = after.with(new Gear(id, pattern.gear(), pattern.colour(), p, headingDegrees));
@@ -133,9 +133,9 @@ public final class Patterns {
     // ---- gaps ----
 
     /** The ways between neighbours and past both ends, half-way between the rows. */
-    private static List<Gap> gaps(Progression drill, Pattern p, PlaneMap turn, PlaneMap shift) {
+    private static List<Gap> gaps(Progression version, Pattern p, PlaneMap turn, PlaneMap shift) {
         List<Gap> gaps = new ArrayList<>();
-        Progression with = drill;
+        Progression with = version;
         for (int i = 0; i <= p.count(); i++) {
             double left = ((p.count() + 1) / 2.0 - i) * p.spacingMetres();
             Point a = shift.apply(turn.apply(new Point(0, left))).toMillimetres();
@@ -162,11 +162,11 @@ public final class Patterns {
 
     // ---- lines ----
 
-    private static Copies.Pasted lines(Progression drill, List<Point> places, double heading) {
-        List<WaitingLine> lines = new ArrayList<>(drill.lines());
-        List<Role> roles = new ArrayList<>(drill.roles());
+    private static Copies.Pasted lines(Progression version, List<Point> places, double heading) {
+        List<WaitingLine> lines = new ArrayList<>(version.lines());
+        List<Role> roles = new ArrayList<>(version.roles());
         Set<ElementId> made = new LinkedHashSet<>();
-        Progression now = drill;
+        Progression now = version;
         for (Point p : places) {
             Set<String> labels = new LinkedHashSet<>();
             roles.forEach(r -> labels.add(r.label()));
@@ -174,12 +174,12 @@ public final class Patterns {
             RoleId role = now.freeRoleId(label);
             Set<String> lineIds = new LinkedHashSet<>();
             lines.forEach(l -> lineIds.add(l.id().text()));
-            LineId id = new LineId(Slugs.next(drill.stem("line"), lineIds));
+            LineId id = new LineId(Slugs.next(version.stem("line"), lineIds));
             String letter = String.valueOf((char) ('P' + lines.size() % 10));
             roles.add(new Role(role, label, Side.ATTACK, Optional.empty(), 0, 1));
             lines.add(new WaitingLine(id, letter, p, heading, List.of(role), 4));
             made.add(id);
-            now = drill.withPeople(lines, roles, drill.balls(), drill.steps());
+            now = version.withPeople(lines, roles, version.balls(), version.steps());
         }
         return new Copies.Pasted(now, made);
     }

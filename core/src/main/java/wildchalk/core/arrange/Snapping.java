@@ -62,11 +62,11 @@ public final class Snapping {
     private final double reach;
     private final List<Point> others;
 
-    private Snapping(Scene drill, Surface surface, Set<ElementId> moving, double reachMetres) {
-        this.gear = drill.gear().stream().filter(g -> !moving.contains(g.id())).toList();
+    private Snapping(Scene scene, Surface surface, Set<ElementId> moving, double reachMetres) {
+        this.gear = scene.gear().stream().filter(g -> !moving.contains(g.id())).toList();
         this.surface = surface;
         this.reach = reachMetres;
-        this.others = others(drill, moving);
+        this.others = others(scene, moving);
     }
 
     /**
@@ -75,19 +75,19 @@ public final class Snapping {
      * @param moving elements that move with the hand and draw nothing
      * @param reachMetres how near is near
      */
-    public static Snapping of(Scene drill, Surface surface, Set<ElementId> moving, double reachMetres) {
-        return new Snapping(drill, surface, moving, reachMetres);
+    public static Snapping of(Scene scene, Surface surface, Set<ElementId> moving, double reachMetres) {
+        return new Snapping(scene, surface, moving, reachMetres);
     }
 
-    private static List<Point> others(Scene drill, Set<ElementId> moving) {
+    private static List<Point> others(Scene scene, Set<ElementId> moving) {
         List<Point> points = new ArrayList<>();
-        for (ElementId id : Elements.all(drill)) {
+        for (ElementId id : Elements.all(scene)) {
             boolean stands = !(id instanceof NoteId || id instanceof ZoneId || id instanceof GapId);
             if (stands && !moving.contains(id)) {
-                Elements.place(drill, id).ifPresent(points::add);
+                Elements.place(scene, id).ifPresent(points::add);
             }
         }
-        for (MarkedZone zone : drill.layout().zones()) {
+        for (MarkedZone zone : scene.layout().zones()) {
             if (!moving.contains(zone.id())) {
                 points.addAll(zone.outline());
             }

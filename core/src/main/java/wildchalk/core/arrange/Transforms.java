@@ -38,9 +38,9 @@ public final class Transforms {
     private Transforms() {}
 
     /** Everything. */
-    public static Progression all(Progression drill, Surface surface, PlaneMap map) {
+    public static Progression all(Progression version, Surface surface, PlaneMap map) {
         MovesMap moves = new MovesMap(surface, map);
-        Progression carried = of(drill, surface, new LinkedHashSet<>(Elements.all(drill)), map);
+        Progression carried = of(version, surface, new LinkedHashSet<>(Elements.all(version)), map);
         Course course = carried.course();
         return carried.withCourse(course.withRules(each(course.rules(), moves::rule))
                 .withLaunch(course.launch().map(l -> new Launch(l.at().map(moves::event), l.seconds()))));
@@ -72,10 +72,10 @@ public final class Transforms {
     }
 
     /** Some elements; a role that starts at the head of a line takes the line along. */
-    public static Progression of(Progression drill, Surface surface, Set<ElementId> ids, PlaneMap map) {
-        Set<ElementId> chosen = withLines(drill, ids);
+    public static Progression of(Progression version, Surface surface, Set<ElementId> ids, PlaneMap map) {
+        Set<ElementId> chosen = withLines(version, ids);
         MovesMap moves = new MovesMap(surface, map);
-        Parts parts = Parts.of(drill);
+        Parts parts = Parts.of(version);
         for (Lying<?, ?> kind : Kinds.LYING) {
             parts = kind.carry(parts, chosen, map);
         }
@@ -83,30 +83,30 @@ public final class Transforms {
                 parts.steps(), s -> s.withMoves(each(s.moves(), m -> chosen.contains(m.id()) ? moves.move(m) : m)));
         return parts.withSteps(steps)
                 .withLayout(parts.layout().withLabels(labels(parts.layout(), chosen, map)))
-                .whole(drill.id(), drill.title(), drill.basedOn());
+                .whole(version.id(), version.title(), version.basedOn());
     }
 
     /** The ids with all moves of the roles among them, so that a part of a drill moves as it is. */
-    public static Set<ElementId> withTheirMoves(Scene drill, Set<ElementId> ids) {
+    public static Set<ElementId> withTheirMoves(Scene scene, Set<ElementId> ids) {
         Set<ElementId> all = new LinkedHashSet<>(ids);
         Set<RoleId> roles = new LinkedHashSet<>();
-        for (Role role : drill.roles()) {
-            boolean fed = drill.lineFeeding(role.id())
+        for (Role role : scene.roles()) {
+            boolean fed = scene.lineFeeding(role.id())
                     .filter(l -> ids.contains(l.id()))
                     .isPresent();
             if (ids.contains(role.id()) || role.at().isEmpty() && fed) {
                 roles.add(role.id());
             }
         }
-        drill.moves().stream().filter(m -> roles.contains(m.role())).forEach(m -> all.add(m.id()));
+        scene.moves().stream().filter(m -> roles.contains(m.role())).forEach(m -> all.add(m.id()));
         return all;
     }
 
-    private static Set<ElementId> withLines(Progression drill, Set<ElementId> ids) {
+    private static Set<ElementId> withLines(Progression version, Set<ElementId> ids) {
         Set<ElementId> all = new LinkedHashSet<>(ids);
-        for (Role role : drill.roles()) {
+        for (Role role : version.roles()) {
             if (role.at().isEmpty() && ids.contains(role.id())) {
-                drill.lineFeeding(role.id()).ifPresent(l -> all.add(l.id()));
+                version.lineFeeding(role.id()).ifPresent(l -> all.add(l.id()));
             }
         }
         return all;

@@ -31,13 +31,13 @@ final class HoldCheck {
             Rule.What.ENTER, Flaw.warn("hold-enter"),
             Rule.What.CROSS, Flaw.warn("hold-cross"));
 
-    private final Path drill;
+    private final Path path;
     private final Surface surface;
     private final Timeline timeline;
     private final List<Finding> found = new ArrayList<>();
 
     private HoldCheck(RunThrough run) {
-        this.drill = run.path();
+        this.path = run.path();
         this.surface = run.drill().surface();
         this.timeline = run.timeline();
     }
@@ -100,7 +100,7 @@ final class HoldCheck {
         }
         boolean inside = hold.what() == Rule.What.ENTER;
         Optional<Zone> zone =
-                Zones.find(drill, surface, ((Region.In) hold.where().orElseThrow()).zone());
+                Zones.find(path, surface, ((Region.In) hold.where().orElseThrow()).zone());
         return zone.map(z -> t -> z.contains(at(hold, t)) == inside);
     }
 

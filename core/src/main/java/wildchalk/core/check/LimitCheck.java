@@ -30,13 +30,13 @@ final class LimitCheck {
     private static final Flaw PASSES = Flaw.warn("limit-passes");
     private static final Flaw ENTRIES = Flaw.warn("limit-entries");
 
-    private final Path drill;
+    private final Path path;
     private final Surface surface;
     private final Timeline timeline;
     private final List<Finding> found = new ArrayList<>();
 
     private LimitCheck(RunThrough run) {
-        this.drill = run.path();
+        this.path = run.path();
         this.surface = run.drill().surface();
         this.timeline = run.timeline();
     }
@@ -64,7 +64,7 @@ final class LimitCheck {
     private List<MoveSpan> shots() {
         List<MoveSpan> list = new ArrayList<>();
         for (MoveSpan span : timeline.moves()) {
-            if (span.happens() && drill.move(span.move()).orElseThrow() instanceof Shot) {
+            if (span.happens() && path.move(span.move()).orElseThrow() instanceof Shot) {
                 list.add(span);
             }
         }
@@ -84,7 +84,7 @@ final class LimitCheck {
         double since = lastShotBefore(shot);
         long count = timeline.moves().stream()
                 .filter(m -> m.happens()
-                        && drill.move(m.move()).orElseThrow() instanceof Pass
+                        && path.move(m.move()).orElseThrow() instanceof Pass
                         && m.start() >= since
                         && m.start() < shot.start())
                 .count();
@@ -94,7 +94,7 @@ final class LimitCheck {
     }
 
     private void entries(Rule.Limit limit, MoveSpan shot) {
-        Optional<Zone> zone = Zones.find(drill, surface, limit.zone().orElseThrow());
+        Optional<Zone> zone = Zones.find(path, surface, limit.zone().orElseThrow());
         Optional<BallId> ball = ballOf(shot.move());
         if (zone.isEmpty() || ball.isEmpty()) {
             found.add(Finding.of(NoZone.FLAW).named(limit.zone().orElseThrow()));
@@ -128,7 +128,7 @@ final class LimitCheck {
     }
 
     private Point place(MoveSpan shot) {
-        return timeline.poseAt(drill.move(shot.move()).orElseThrow().role(), shot.start())
+        return timeline.poseAt(path.move(shot.move()).orElseThrow().role(), shot.start())
                 .at();
     }
 }

@@ -15,10 +15,10 @@ public final class Elements {
     private Elements() {}
 
     /** All ids, in the order in which the tab key visits them. */
-    public static List<ElementId> all(Scene drill) {
+    public static List<ElementId> all(Scene scene) {
         List<ElementId> ids = new ArrayList<>();
-        Kinds.LYING.forEach(kind -> ids.addAll(kind.idsOf(drill)));
-        drill.moves().forEach(m -> ids.add(m.id()));
+        Kinds.LYING.forEach(kind -> ids.addAll(kind.idsOf(scene)));
+        scene.moves().forEach(m -> ids.add(m.id()));
         return ids;
     }
 
@@ -34,19 +34,19 @@ public final class Elements {
         return ids::contains;
     }
 
-    public static boolean has(Scene drill, ElementId id) {
-        return all(drill).contains(id);
+    public static boolean has(Scene scene, ElementId id) {
+        return all(scene).contains(id);
     }
 
     /** Where an element stands at the whistle; empty for a move and for a ball in somebody's hands. */
-    public static Optional<Point> place(Scene drill, ElementId id) {
-        return Kinds.of(id).flatMap(kind -> kind.placeOf(drill, id));
+    public static Optional<Point> place(Scene scene, ElementId id) {
+        return Kinds.of(id).flatMap(kind -> kind.placeOf(scene, id));
     }
 
     /** The ids with everything that is grouped with one of them. */
-    public static Set<ElementId> withGroups(Scene drill, Set<ElementId> ids) {
+    public static Set<ElementId> withGroups(Scene scene, Set<ElementId> ids) {
         Set<ElementId> all = new LinkedHashSet<>(ids);
-        for (Set<ElementId> group : drill.layout().groups()) {
+        for (Set<ElementId> group : scene.layout().groups()) {
             if (group.stream().anyMatch(ids::contains)) {
                 group.stream().sorted((a, b) -> a.text().compareTo(b.text())).forEach(all::add);
             }
@@ -54,7 +54,7 @@ public final class Elements {
         return all;
     }
 
-    public static boolean isLocked(Scene drill, ElementId id) {
-        return drill.layout().locked().contains(id);
+    public static boolean isLocked(Scene scene, ElementId id) {
+        return scene.layout().locked().contains(id);
     }
 }

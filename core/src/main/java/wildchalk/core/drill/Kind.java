@@ -19,8 +19,8 @@ public record Kind<T>(
         Function<Parts, List<T>> list,
         BiFunction<Parts, List<T>, Parts> put) {
 
-    public List<T> of(Scene drill) {
-        return list.apply(Parts.of(drill));
+    public List<T> of(Scene scene) {
+        return list.apply(Parts.of(scene));
     }
 
     public Parts changed(Parts parts, UnaryOperator<List<T>> change) {

@@ -48,16 +48,16 @@ public record Lying<T, I extends ElementId>(
                 (scene, t) -> Optional.of(t.middle()));
     }
 
-    public Optional<T> find(Scene drill, ElementId wanted) {
-        return kind.of(drill).stream().filter(t -> idOf.apply(t).equals(wanted)).findFirst();
+    public Optional<T> find(Scene scene, ElementId wanted) {
+        return kind.of(scene).stream().filter(t -> idOf.apply(t).equals(wanted)).findFirst();
     }
 
-    Optional<Point> placeOf(Scene drill, ElementId wanted) {
-        return find(drill, wanted).flatMap(t -> place.apply(drill, t));
+    Optional<Point> placeOf(Scene scene, ElementId wanted) {
+        return find(scene, wanted).flatMap(t -> place.apply(scene, t));
     }
 
-    public List<I> idsOf(Scene drill) {
-        return idsOf(Parts.of(drill));
+    public List<I> idsOf(Scene scene) {
+        return idsOf(Parts.of(scene));
     }
 
     List<I> idsOf(Parts parts) {
@@ -65,9 +65,9 @@ public record Lying<T, I extends ElementId>(
     }
 
     /** An id that no element of the kind has in a version. */
-    public I next(Progression drill) {
-        Set<String> taken = kind.of(drill).stream().map(kind.name()).collect(Collectors.toSet());
-        return id.apply(Slugs.next(drill.stem(stem), taken));
+    public I next(Progression version) {
+        Set<String> taken = kind.of(version).stream().map(kind.name()).collect(Collectors.toSet());
+        return id.apply(Slugs.next(version.stem(stem), taken));
     }
 
     /** With some of them where a map carries them. */
@@ -75,12 +75,12 @@ public record Lying<T, I extends ElementId>(
         return kind.each(parts, t -> chosen.contains(idOf.apply(t)) ? carried.apply(t, map) : t);
     }
 
-    Progression without(Progression drill, ElementId gone) {
+    Progression without(Progression version, ElementId gone) {
         return kind.changed(
-                        Parts.of(drill),
+                        Parts.of(version),
                         all -> all.stream()
                                 .filter(t -> !idOf.apply(t).equals(gone))
                                 .toList())
-                .prunedAs(drill);
+                .prunedAs(version);
     }
 }

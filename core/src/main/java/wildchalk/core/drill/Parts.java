@@ -13,15 +13,15 @@ public record Parts(
         Layout layout,
         Course course) {
 
-    public static Parts of(Scene drill) {
+    public static Parts of(Scene scene) {
         return new Parts(
-                drill.gear(),
-                drill.lines(),
-                drill.roles(),
-                drill.balls(),
-                drill.steps(),
-                drill.layout(),
-                drill.course());
+                scene.gear(),
+                scene.lines(),
+                scene.roles(),
+                scene.balls(),
+                scene.steps(),
+                scene.layout(),
+                scene.course());
     }
 
     public Parts withGear(List<Gear> list) {

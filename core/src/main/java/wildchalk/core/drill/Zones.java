@@ -10,8 +10,8 @@ public final class Zones {
     private Zones() {}
 
     /** A zone of the drill, else of its surface. */
-    public static Optional<Zone> find(Scene drill, Surface surface, String id) {
-        return drill.layout().zones().stream()
+    public static Optional<Zone> find(Scene scene, Surface surface, String id) {
+        return scene.layout().zones().stream()
                 .map(MarkedZone::asZone)
                 .filter(z -> z.id().equals(id))
                 .findFirst()

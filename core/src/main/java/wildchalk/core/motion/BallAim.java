@@ -33,7 +33,7 @@ final class BallAim {
             return Optional.of(ball.lane.plain(pass.to().match(role -> from, place -> place.at())));
         }
         Shot shot = (Shot) job.move;
-        Optional<GoalMouth> goal = Goals.find(run.drill, run.surface, shot.goal());
+        Optional<GoalMouth> goal = Goals.find(run.path, run.surface, shot.goal());
         if (shot.end() == ShotEnd.SAVE && goal.isPresent()) {
             ball.receiver = keeperAt(goal.get(), t).orElse(null);
         }

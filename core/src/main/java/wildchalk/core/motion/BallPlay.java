@@ -46,7 +46,7 @@ final class BallPlay {
     BallPlay(Simulation run) {
         this.run = run;
         this.aim = new BallAim(run);
-        this.touchLimit = run.drill.course().limits().stream()
+        this.touchLimit = run.path.course().limits().stream()
                 .filter(l -> l.kind() == Rule.Kind.TOUCHES)
                 .mapToInt(Rule.Limit::number)
                 .min()
@@ -258,7 +258,7 @@ final class BallPlay {
             case MISS -> liesLoose(ball, job, t, flight.to());
             case SAVE, REBOUND -> {
                 happened(Happening.Kind.REBOUNDS, ball, job, null, t, flight.to());
-                GoalMouth goal = Goals.find(run.drill, run.surface, shot.goal()).orElseThrow();
+                GoalMouth goal = Goals.find(run.path, run.surface, shot.goal()).orElseThrow();
                 Point to = shot.rebound().orElse(goal.centre().plus(Point.polar(REBOUND_METRES, goal.facingDegrees())));
                 if (to.isWithin(1e-6, flight.to())) {
                     liesLoose(ball, job, t, to);

@@ -18,14 +18,14 @@ public final class Goals {
 
     private Goals() {}
 
-    public static List<GoalMouth> all(Scene drill, Surface surface) {
+    public static List<GoalMouth> all(Scene scene, Surface surface) {
         List<GoalMouth> goals = new ArrayList<>(surface.goals());
-        drill.gear().stream().filter(g -> g.kind().isGoal()).map(Gear::asGoal).forEach(goals::add);
+        scene.gear().stream().filter(g -> g.kind().isGoal()).map(Gear::asGoal).forEach(goals::add);
         return goals;
     }
 
-    public static Optional<GoalMouth> find(Scene drill, Surface surface, String id) {
-        return all(drill, surface).stream().filter(g -> g.id().equals(id)).findFirst();
+    public static Optional<GoalMouth> find(Scene scene, Surface surface, String id) {
+        return all(scene, surface).stream().filter(g -> g.id().equals(id)).findFirst();
     }
 
     /** The point on the goal line that a shot from a place is meant for. */

@@ -46,18 +46,18 @@ public final class HeadCounts {
     /** A ball that goes less far along the surface (m) goes neither way. */
     private static final double ALONG_METRES = 3;
 
-    private final Path drill;
+    private final Path path;
     private final Surface surface;
     private final Timeline timeline;
     private final Map<StepId, Count> counts = new LinkedHashMap<>();
     /** When somebody's first move starts and his last one leaves him free. */
     private final Map<RoleId, double[]> busy = new HashMap<>();
 
-    private HeadCounts(Path drill, Surface surface, Timeline timeline) {
-        this.drill = drill;
+    private HeadCounts(Path path, Surface surface, Timeline timeline) {
+        this.path = path;
         this.surface = surface;
         this.timeline = timeline;
-        for (Move move : drill.moves()) {
+        for (Move move : path.moves()) {
             MoveSpan span = timeline.move(move.id());
             if (span.happens()) {
                 double[] own = busy.computeIfAbsent(move.role(), r -> new double[] {span.start(), 0});
@@ -88,7 +88,7 @@ public final class HeadCounts {
         Direction way = direction(side, span);
         int with = 0;
         int against = 0;
-        for (Role role : drill.roles()) {
+        for (Role role : path.roles()) {
             if (isInPlay(role, span.end()) && !isLeftBehind(role, span.end(), way)) {
                 boolean ours = role.side() == side || role.side() == Side.NEUTRAL;
                 boolean theirs = role.side() == (side == Side.ATTACK ? Side.DEFENCE : Side.ATTACK);
@@ -122,7 +122,7 @@ public final class HeadCounts {
     }
 
     private Side sideOf(RoleId role) {
-        return drill.role(role).orElseThrow().side();
+        return path.role(role).orElseThrow().side();
     }
 
     private boolean isInPlay(Role role, double t) {
@@ -136,7 +136,7 @@ public final class HeadCounts {
         Point end = timeline.poseAt(role.id(), t).at();
         boolean joined = last <= t
                 && first < last
-                && drill.lines().stream().map(WaitingLine::at).anyMatch(l -> l.isWithin(JOINED_METRES, end));
+                && path.lines().stream().map(WaitingLine::at).anyMatch(l -> l.isWithin(JOINED_METRES, end));
         return !joined;
     }
 
@@ -146,10 +146,10 @@ public final class HeadCounts {
     }
 
     private Direction direction(Side side, StepSpan span) {
-        for (Move move : drill.moves()) {
+        for (Move move : path.moves()) {
             MoveSpan m = timeline.move(move.id());
             if (move instanceof Shot shot && m.happens() && m.end() >= span.start() && sideOf(shot.role()) == side) {
-                return Goals.find(drill, surface, shot.goal())
+                return Goals.find(path, surface, shot.goal())
                         .map(g -> way(g.centre().x()))
                         .orElse(Direction.NONE);
             }

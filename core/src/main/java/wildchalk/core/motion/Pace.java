@@ -1,12 +1,14 @@
 package wildchalk.core.motion;
 
 import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.PassKind;
 import wildchalk.core.drill.PickUpKind;
 import wildchalk.core.drill.Weight;
 import wildchalk.core.surface.Medium;
+import wildchalk.core.surface.Surface;
 
 /**
  * Speeds, accelerations and times of an age band on a medium.
@@ -57,6 +59,16 @@ public record Pace(AgeBand age, Medium medium, String sport) {
 
     /** How near (m) a player must stand to pick up a ball. */
     public static final double REACH_METRES = 1.0;
+
+    /** That of an age on a surface. */
+    public static Pace of(AgeBand age, Surface surface) {
+        return new Pace(age, surface.medium(), surface.sport());
+    }
+
+    /** That of those whom a drill is for. */
+    public static Pace of(Drill drill) {
+        return of(drill.audience().paceBand(), drill.surface());
+    }
 
     /**
      * The speed (m/s) that a role settles at, given room.

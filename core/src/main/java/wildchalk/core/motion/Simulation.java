@@ -45,7 +45,7 @@ final class Simulation {
                 .thenComparingInt(Moment::version);
     }
 
-    final Path drill;
+    final Path path;
     final Surface surface;
     final Pace pace;
     final Map<RoleId, Runner> runners = new LinkedHashMap<>();
@@ -63,21 +63,21 @@ final class Simulation {
     private final Set<Runner> changed = new LinkedHashSet<>();
     private double now;
 
-    Simulation(Path drill, Surface surface, Pace pace) {
-        this.drill = drill;
+    Simulation(Path path, Surface surface, Pace pace) {
+        this.path = path;
         this.surface = surface;
         this.pace = pace;
         this.reports = new Reports();
-        this.steps = new StepBook(drill.steps());
+        this.steps = new StepBook(path.steps());
         this.ballPlay = new BallPlay(this);
-        this.watches = new Watches(drill, surface, runners, ballPlay.balls);
+        this.watches = new Watches(path, surface, runners, ballPlay.balls);
         this.deeds = new Deeds(this, ballPlay);
         this.untils = new Untils(watches, reports, this::cutShort);
     }
 
     Timeline run() {
         setOut();
-        new Wiring(jobs, jobOf, steps, watches).connect(drill.course().holds());
+        new Wiring(jobs, jobOf, steps, watches).connect(path.course().holds());
         watchHolds();
         jobs.forEach(untils::add);
         beginStep(0, 0);
@@ -94,14 +94,14 @@ final class Simulation {
     }
 
     private void setOut() {
-        for (Role role : drill.roles()) {
-            runners.put(role.id(), new Runner(role, drill.startOf(role.id()), drill.startFacingOf(role.id()), pace));
+        for (Role role : path.roles()) {
+            runners.put(role.id(), new Runner(role, path.startOf(role.id()), path.startFacingOf(role.id()), pace));
         }
-        for (Ball ball : drill.balls()) {
+        for (Ball ball : path.balls()) {
             ballPlay.setOut(ball);
         }
-        for (int s = 0; s < drill.steps().size(); s++) {
-            Step step = drill.steps().get(s);
+        for (int s = 0; s < path.steps().size(); s++) {
+            Step step = path.steps().get(s);
             for (Move move : step.moves()) {
                 Job job = new Job(move, jobs.size(), s, runners.get(move.role()));
                 jobs.add(job);
@@ -113,7 +113,7 @@ final class Simulation {
     }
 
     private void watchHolds() {
-        for (Rule.Hold hold : drill.course().holds()) {
+        for (Rule.Hold hold : path.course().holds()) {
             hold.until()
                     .filter(e -> e.move().isEmpty() && !(e instanceof Event.Whistle))
                     .ifPresent(e -> holdWatches.put(hold, watches.add(e, 0)));

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Manner;
@@ -59,11 +58,12 @@ public final class Timeline {
 
     /** Works out one path through a drill at the pace of its audience. */
     public static Timeline of(Drill drill, Path path) {
-        return of(path, drill.surface(), drill.audience().paceBand());
+        return of(path, drill.surface(), Pace.of(drill));
     }
 
-    public static Timeline of(Path path, Surface surface, AgeBand age) {
-        return new Simulation(path, surface, new Pace(age, surface.medium(), surface.sport())).run();
+    /** Works out one path at somebody's pace. */
+    public static Timeline of(Path path, Surface surface, Pace pace) {
+        return new Simulation(path, surface, pace).run();
     }
 
     /** Seconds from the whistle until everything is over. */

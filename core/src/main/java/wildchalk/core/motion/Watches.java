@@ -25,14 +25,14 @@ final class Watches {
 
     private static final int HALVINGS = 30;
 
-    private final Path drill;
+    private final Path path;
     private final Surface surface;
     private final Map<RoleId, Runner> runners;
     private final List<BallRun> balls;
     final List<Watch> all = new ArrayList<>();
 
-    Watches(Path drill, Surface surface, Map<RoleId, Runner> runners, List<BallRun> balls) {
-        this.drill = drill;
+    Watches(Path path, Surface surface, Map<RoleId, Runner> runners, List<BallRun> balls) {
+        this.path = path;
         this.surface = surface;
         this.runners = runners;
         this.balls = balls;
@@ -102,13 +102,13 @@ final class Watches {
 
             @Override
             public DoublePredicate in(Region.In i) {
-                Optional<Zone> zone = Zones.find(drill, surface, i.zone());
+                Optional<Zone> zone = Zones.find(path, surface, i.zone());
                 return t -> zone.isPresent() && zone.get().contains(way.apply(t));
             }
 
             @Override
             public DoublePredicate out(Region.Out o) {
-                Optional<Zone> zone = Zones.find(drill, surface, o.zone());
+                Optional<Zone> zone = Zones.find(path, surface, o.zone());
                 return t -> zone.isPresent() && !zone.get().contains(way.apply(t));
             }
 

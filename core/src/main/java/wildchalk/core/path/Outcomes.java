@@ -43,19 +43,19 @@ public final class Outcomes {
 
     private Outcomes() {}
 
-    public static boolean areMany(Progression drill) {
-        return !drill.course().forks().isEmpty() || !drill.course().calls().isEmpty();
+    public static boolean areMany(Progression version) {
+        return !version.course().forks().isEmpty() || !version.course().calls().isEmpty();
     }
 
     /** Forks that are met on a path, in order. */
-    public static List<Fork> forksOn(Progression drill, Choices choices) {
-        return new Walk(drill, choices).forks;
+    public static List<Fork> forksOn(Progression version, Choices choices) {
+        return new Walk(version, choices).forks;
     }
 
     /** The branch that a path takes at a fork that it meets: what is chosen, what is called, else the likeliest. */
-    public static Branch taken(Progression drill, Fork fork, Choices choices) {
+    public static Branch taken(Progression version, Fork fork, Choices choices) {
         if (fork.by() == Fork.By.CALL) {
-            List<String> called = called(drill, fork.call().orElseThrow(), choices);
+            List<String> called = called(version, fork.call().orElseThrow(), choices);
             Optional<Branch> said = fork.branches().stream()
                     .filter(b -> called.contains(b.word().orElse("")))
                     .findFirst();
@@ -72,8 +72,8 @@ public final class Outcomes {
     }
 
     /** What is called on a path: what is chosen, else the first that may be. */
-    public static List<String> called(Progression drill, CallId set, Choices choices) {
-        CallSet calls = drill.course().call(set).orElseThrow();
+    public static List<String> called(Progression version, CallId set, Choices choices) {
+        CallSet calls = version.course().call(set).orElseThrow();
         List<String> chosen = choices.calls().get(set);
         return chosen != null && calls.isLegal(chosen) ? chosen : calls.at(0);
     }
@@ -83,35 +83,35 @@ public final class Outcomes {
      * words, and places that a call decides lie where it says. What waits for a move of another path starts with its step.
      * Along a path that is settled it is the path itself.
      */
-    static Progression settle(Progression drill, Choices choices) {
-        if (!areMany(drill)) {
-            return drill;
+    static Progression settle(Progression version, Choices choices) {
+        if (!areMany(version)) {
+            return version;
         }
-        Walk walk = new Walk(drill, choices);
+        Walk walk = new Walk(version, choices);
         Map<MoveId, Branch> decided = new HashMap<>();
         for (Fork fork : walk.forks) {
-            fork.decider().ifPresent(m -> decided.put(m, taken(drill, fork, choices)));
+            fork.decider().ifPresent(m -> decided.put(m, taken(version, fork, choices)));
         }
         List<Step> steps = walk.steps.stream()
                 .map(s -> s.withMoves(s.moves().stream()
-                        .map(m -> decide(drill, m, Optional.ofNullable(decided.get(m.id())), choices))
+                        .map(m -> decide(version, m, Optional.ofNullable(decided.get(m.id())), choices))
                         .toList()))
                 .toList();
-        Course course = drill.course()
+        Course course = version.course()
                 .withForks(walk.forks.stream()
-                        .map(f -> f.withBranches(List.of(taken(drill, f, choices))))
+                        .map(f -> f.withBranches(List.of(taken(version, f, choices))))
                         .toList())
-                .withCalls(drill.course().calls().stream()
-                        .map(c -> c.settledAt(called(drill, c.id(), choices)))
+                .withCalls(version.course().calls().stream()
+                        .map(c -> c.settledAt(called(version, c.id(), choices)))
                         .toList());
-        return Pruning.withSteps(drill, steps, course);
+        return Pruning.withSteps(version, steps, course);
     }
 
-    private static Move decide(Progression drill, Move move, Optional<Branch> branch, Choices choices) {
+    private static Move decide(Progression version, Move move, Optional<Branch> branch, Choices choices) {
         if (move instanceof Travel travel) {
             return travel.withPath(travel.path().stream()
                     .map(w -> w.called()
-                            .flatMap(c -> place(drill, c, choices))
+                            .flatMap(c -> place(version, c, choices))
                             .map(w::withAt)
                             .orElse(w))
                     .toList());
@@ -124,19 +124,19 @@ public final class Outcomes {
         } else if (move instanceof Act act && act.deed() instanceof Deed.Calling call) {
             return call.set()
                     .map(s -> act.withDeed(
-                            new Deed.Calling(String.join(", ", called(drill, s, choices)), Optional.empty())))
+                            new Deed.Calling(String.join(", ", called(version, s, choices)), Optional.empty())))
                     .orElse(act);
         }
         return move;
     }
 
-    private static Optional<Point> place(Progression drill, Called called, Choices choices) {
-        List<String> said = called(drill, called.call(), choices);
+    private static Optional<Point> place(Progression version, Called called, Choices choices) {
+        List<String> said = called(version, called.call(), choices);
         if (called.pick() > said.size()) {
             return Optional.empty();
         }
         String wanted = said.get(called.pick() - 1);
-        return drill.layout().gaps().stream()
+        return version.layout().gaps().stream()
                 .filter(g -> String.valueOf(g.number()).equals(wanted))
                 .findFirst()
                 .map(Gap::middle);
@@ -146,14 +146,14 @@ public final class Outcomes {
      * The choices with one more: a call such as {@code 3+5} where a set of calls has it and is open, else the branch of that
      * id or label of the first fork on the path that is open and has it. Empty where nothing fits.
      */
-    public static Optional<Choices> choosing(Progression drill, Choices before, String wanted) {
+    public static Optional<Choices> choosing(Progression version, Choices before, String wanted) {
         List<String> said = List.of(wanted.split("\\+"));
-        for (CallSet set : drill.course().calls()) {
+        for (CallSet set : version.course().calls()) {
             if (!before.calls().containsKey(set.id()) && set.isLegal(said)) {
                 return Optional.of(before.with(set.id(), said));
             }
         }
-        for (Fork fork : forksOn(drill, before)) {
+        for (Fork fork : forksOn(version, before)) {
             Optional<Branch> branch = fork.branches().stream()
                     .filter(b -> b.id().text().equals(wanted) || b.label().equalsIgnoreCase(wanted))
                     .findFirst();
@@ -168,9 +168,9 @@ public final class Outcomes {
      * All paths, the calls varied first, then the forks in the order in which they are met. Where there are more than {@link
      * #MOST_WAYS}, so many of them, the calls spread evenly over all that may be called.
      */
-    public static List<Way> ways(Progression drill) {
+    public static List<Way> ways(Progression version) {
         List<Way> called = List.of(new Way(Choices.USUAL, List.of(), 1));
-        for (CallSet set : drill.course().calls()) {
+        for (CallSet set : version.course().calls()) {
             List<Way> more = new ArrayList<>();
             for (Way way : called) {
                 for (List<String> call : set.some(Math.max(1, MOST_WAYS / called.size()))) {
@@ -181,7 +181,7 @@ public final class Outcomes {
         }
         List<Way> all = new ArrayList<>();
         for (Way way : called) {
-            fork(drill, way, all);
+            fork(version, way, all);
         }
         return all;
     }
@@ -191,8 +191,8 @@ public final class Outcomes {
     }
 
     /** Goes on from a path that is settled up to some fork. */
-    private static void fork(Progression drill, Way way, List<Way> all) {
-        Optional<Fork> open = open(drill, way.choices());
+    private static void fork(Progression version, Way way, List<Way> all) {
+        Optional<Fork> open = open(version, way.choices());
         if (all.size() >= MOST_WAYS) {
             return;
         }
@@ -201,22 +201,22 @@ public final class Outcomes {
             return;
         }
         Fork fork = open.get();
-        boolean forced = isForced(drill, fork, way.choices());
+        boolean forced = isForced(version, fork, way.choices());
         double sum = fork.branches().stream().mapToDouble(Branch::weight).sum();
         for (Branch branch : fork.branches()) {
-            boolean here = taken(drill, fork, way.choices()).equals(branch);
+            boolean here = taken(version, fork, way.choices()).equals(branch);
             if (!forced || here) {
                 double share = forced ? 1 : branch.weight() / sum;
-                fork(drill, longer(way, way.choices().with(fork.id(), branch.id()), branch.label(), share), all);
+                fork(version, longer(way, way.choices().with(fork.id(), branch.id()), branch.label(), share), all);
             }
         }
     }
 
-    private static boolean isForced(Progression drill, Fork fork, Choices choices) {
+    private static boolean isForced(Progression version, Fork fork, Choices choices) {
         if (fork.by() != Fork.By.CALL) {
             return false;
         }
-        List<String> called = called(drill, fork.call().orElseThrow(), choices);
+        List<String> called = called(version, fork.call().orElseThrow(), choices);
         return fork.branches().stream().anyMatch(b -> called.contains(b.word().orElse("")));
     }
 
@@ -227,18 +227,18 @@ public final class Outcomes {
     }
 
     /** A path drawn by weight: each call as likely as any other, each branch as likely as its weight says. */
-    public static Way drawn(Progression drill, Random random) {
+    public static Way drawn(Progression version, Random random) {
         Choices choices = Choices.USUAL;
-        for (CallSet set : drill.course().calls()) {
+        for (CallSet set : version.course().calls()) {
             choices = choices.with(set.id(), set.drawn(random));
         }
-        for (Optional<Fork> open = open(drill, choices); open.isPresent(); open = open(drill, choices)) {
+        for (Optional<Fork> open = open(version, choices); open.isPresent(); open = open(version, choices)) {
             Fork fork = open.get();
             Branch branch =
-                    isForced(drill, fork, choices) ? taken(drill, fork, choices) : drawn(fork.branches(), random);
+                    isForced(version, fork, choices) ? taken(version, fork, choices) : drawn(fork.branches(), random);
             choices = choices.with(fork.id(), branch.id());
         }
-        return way(drill, choices);
+        return way(version, choices);
     }
 
     private static Branch drawn(List<Branch> branches, Random random) {
@@ -254,65 +254,65 @@ public final class Outcomes {
     }
 
     /** The first fork on a path of which nobody has said which way to go. */
-    private static Optional<Fork> open(Progression drill, Choices choices) {
-        return forksOn(drill, choices).stream()
+    private static Optional<Fork> open(Progression version, Choices choices) {
+        return forksOn(version, choices).stream()
                 .filter(f -> !choices.branches().containsKey(f.id()))
                 .findFirst();
     }
 
     /** The path of some choices, with what is called and taken on it, its label and its chance. */
-    public static Way way(Progression drill, Choices choices) {
+    public static Way way(Progression version, Choices choices) {
         Way way = new Way(choices, List.of(), 1);
-        for (CallSet set : drill.course().calls()) {
-            List<String> call = called(drill, set.id(), choices);
+        for (CallSet set : version.course().calls()) {
+            List<String> call = called(version, set.id(), choices);
             way = longer(way, way.choices().with(set.id(), call), said(call), 1.0 / set.count());
         }
-        for (Fork fork : forksOn(drill, choices)) {
-            Branch branch = taken(drill, fork, choices);
+        for (Fork fork : forksOn(version, choices)) {
+            Branch branch = taken(version, fork, choices);
             double sum = fork.branches().stream().mapToDouble(Branch::weight).sum();
-            double share = isForced(drill, fork, choices) ? 1 : branch.weight() / sum;
+            double share = isForced(version, fork, choices) ? 1 : branch.weight() / sum;
             way = longer(way, way.choices().with(fork.id(), branch.id()), branch.label(), share);
         }
         return way;
     }
 
     /** Choices of a path on which a step is. */
-    public static Choices leadingTo(Progression drill, Step step, Choices otherwise) {
+    public static Choices leadingTo(Progression version, Step step, Choices otherwise) {
         Choices choices = otherwise;
-        for (OnBranch on : chain(drill, step)) {
+        for (OnBranch on : chain(version, step)) {
             choices = choices.with(on.fork(), on.branch());
-            Fork fork = drill.course().fork(on.fork()).orElseThrow();
+            Fork fork = version.course().fork(on.fork()).orElseThrow();
             Optional<String> word = fork.branch(on.branch()).flatMap(Branch::word);
             if (fork.call().isPresent() && word.isPresent()) {
-                CallSet set = drill.course().call(fork.call().get()).orElseThrow();
+                CallSet set = version.course().call(fork.call().get()).orElseThrow();
                 Choices now = choices;
                 choices = set.firstWith(word.get())
                         .map(c -> now.with(set.id(), c))
                         .orElse(choices);
             }
         }
-        if (Path.of(drill, choices).step(step.id()).isPresent()) {
+        if (Path.of(version, choices).step(step.id()).isPresent()) {
             return choices;
         }
-        return ways(drill).stream()
+        return ways(version).stream()
                 .map(Way::choices)
-                .filter(c -> Path.of(drill, c).step(step.id()).isPresent())
+                .filter(c -> Path.of(version, c).step(step.id()).isPresent())
                 .findFirst()
                 .orElse(choices);
     }
 
     /** Moves that wait for a move that is on no path with them: it could never start them. */
-    public static Map<MoveId, MoveId> waitingAcross(Progression drill) {
+    public static Map<MoveId, MoveId> waitingAcross(Progression version) {
         Map<MoveId, MoveId> found = new LinkedHashMap<>();
-        if (!areMany(drill)) {
+        if (!areMany(version)) {
             return found;
         }
         Map<MoveId, Set<OnBranch>> where = new HashMap<>();
-        for (Step step : drill.steps()) {
-            Set<OnBranch> chain = chain(drill, step);
+        for (Step step : version.steps()) {
+            Set<OnBranch> chain = chain(version, step);
             step.moves().forEach(m -> where.put(m.id(), chain));
         }
-        for (Move move : drill.moves()) {
+        for (Move move : version.moves()) {
             move.trigger().flatMap(Trigger::move).ifPresent(other -> {
                 boolean apart = where.get(move.id()).stream()
                         .anyMatch(a -> where.get(other).stream()
@@ -327,12 +327,12 @@ public final class Outcomes {
     }
 
     /** All branches that a step lies on, its own and those that its fork lies on. */
-    private static Set<OnBranch> chain(Progression drill, Step step) {
+    private static Set<OnBranch> chain(Progression version, Step step) {
         Set<OnBranch> chain = new HashSet<>();
         Optional<OnBranch> on = step.on();
         while (on.isPresent() && chain.add(on.get())) {
-            Fork fork = drill.course().fork(on.get().fork()).orElseThrow();
-            on = drill.step(fork.after()).flatMap(Step::on);
+            Fork fork = version.course().fork(on.get().fork()).orElseThrow();
+            on = version.step(fork.after()).flatMap(Step::on);
         }
         return chain;
     }
@@ -342,23 +342,23 @@ public final class Outcomes {
         final List<Step> steps = new ArrayList<>();
         final List<Fork> forks = new ArrayList<>();
 
-        Walk(Progression drill, Choices choices) {
+        Walk(Progression version, Choices choices) {
             Map<ForkId, BranchId> taken = new HashMap<>();
             Optional<OnBranch> ending = Optional.empty();
-            for (Step step : drill.steps()) {
+            for (Step step : version.steps()) {
                 boolean reached = step.on().isEmpty()
                         || step.on()
                                 .get()
                                 .branch()
                                 .equals(taken.get(step.on().get().fork()));
-                boolean over = ending.isPresent() && !chain(drill, step).contains(ending.get());
+                boolean over = ending.isPresent() && !chain(version, step).contains(ending.get());
                 if (!reached || over) {
                     continue;
                 }
                 steps.add(step);
-                for (Fork fork : drill.course().forks()) {
+                for (Fork fork : version.course().forks()) {
                     if (fork.after().equals(step.id())) {
-                        Branch branch = taken(drill, fork, choices);
+                        Branch branch = taken(version, fork, choices);
                         forks.add(fork);
                         taken.put(fork.id(), branch.id());
                         if (branch.ends()) {

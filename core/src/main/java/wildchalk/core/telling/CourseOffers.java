@@ -40,25 +40,26 @@ public final class CourseOffers {
     private CourseOffers() {}
 
     /** Limits on touches, dribbles, passes, seconds and entries. */
-    public static List<Rule> limits(Progression drill, Surface surface) {
+    public static List<Rule> limits(Progression version, Surface surface) {
         List<Rule> list = new ArrayList<>();
-        TOUCHES.forEach(n -> list.add(limit(drill, Rule.Kind.TOUCHES, n)));
-        DRIBBLES.forEach(n -> list.add(limit(drill, Rule.Kind.DRIBBLES, n)));
-        PASSES.forEach(n -> list.add(limit(drill, Rule.Kind.PASSES, n)));
-        SECONDS.forEach(n -> list.add(limit(drill, Rule.Kind.SECONDS, n)));
-        for (String zone : zones(drill, surface)) {
-            ENTRIES.forEach(n -> list.add(new Rule.Limit(drill.nextRuleId(), Rule.Kind.ENTRIES, n, Optional.of(zone))));
+        TOUCHES.forEach(n -> list.add(limit(version, Rule.Kind.TOUCHES, n)));
+        DRIBBLES.forEach(n -> list.add(limit(version, Rule.Kind.DRIBBLES, n)));
+        PASSES.forEach(n -> list.add(limit(version, Rule.Kind.PASSES, n)));
+        SECONDS.forEach(n -> list.add(limit(version, Rule.Kind.SECONDS, n)));
+        for (String zone : zones(version, surface)) {
+            ENTRIES.forEach(
+                    n -> list.add(new Rule.Limit(version.nextRuleId(), Rule.Kind.ENTRIES, n, Optional.of(zone))));
         }
         return list;
     }
 
-    private static Rule limit(Progression drill, Rule.Kind kind, int number) {
-        return new Rule.Limit(drill.nextRuleId(), kind, number, Optional.empty());
+    private static Rule limit(Progression version, Rule.Kind kind, int number) {
+        return new Rule.Limit(version.nextRuleId(), kind, number, Optional.empty());
     }
 
-    private static List<String> zones(Scene drill, Surface surface) {
+    private static List<String> zones(Scene scene, Surface surface) {
         return Stream.concat(
-                        drill.layout().zones().stream().map(z -> z.id().text()),
+                        scene.layout().zones().stream().map(z -> z.id().text()),
                         surface.zones().stream().map(Zone::id))
                 .distinct()
                 .limit(MOST_ZONES)
@@ -66,18 +67,18 @@ public final class CourseOffers {
     }
 
     /** What one role may not do until another has the ball, or a pass is made. */
-    public static List<Rule> holds(Progression drill, Surface surface, RoleId role) {
+    public static List<Rule> holds(Progression version, Surface surface, RoleId role) {
         List<Event> untils = new ArrayList<>();
-        for (Role other : drill.roles()) {
+        for (Role other : version.roles()) {
             if (!other.id().equals(role) && other.side() != Side.KEEPER) {
                 untils.add(new Event.Handles(other.id(), Event.Handling.GETS));
                 untils.add(new Event.Handles(other.id(), Event.Handling.RELEASES));
             }
         }
-        RuleId id = drill.nextRuleId();
+        RuleId id = version.nextRuleId();
         List<Rule> list = new ArrayList<>();
         untils.forEach(e -> list.add(new Rule.Hold(id, role, Rule.What.MOVE, Optional.empty(), Optional.of(e))));
-        for (String zone : zones(drill, surface)) {
+        for (String zone : zones(version, surface)) {
             Optional<Region> in = Optional.of(new Region.In(zone));
             list.add(new Rule.Hold(id, role, Rule.What.LEAVE, in, Optional.empty()));
             list.add(new Rule.Hold(id, role, Rule.What.ENTER, in, Optional.empty()));
@@ -88,7 +89,7 @@ public final class CourseOffers {
                         list.add(new Rule.Hold(id, role, Rule.What.ENTER, in, Optional.of(e)));
                     });
         }
-        for (Region line : lines(drill, surface)) {
+        for (Region line : lines(version, surface)) {
             list.add(new Rule.Hold(id, role, Rule.What.CROSS, Optional.of(line), Optional.empty()));
             untils.forEach(e -> list.add(new Rule.Hold(id, role, Rule.What.CROSS, Optional.of(line), Optional.of(e))));
         }
@@ -96,11 +97,11 @@ public final class CourseOffers {
     }
 
     /** Halfway, and every rope or tape that lies on the ground. */
-    public static List<Region> lines(Scene drill, Surface surface) {
+    public static List<Region> lines(Scene scene, Surface surface) {
         List<Region> lines = new ArrayList<>();
         double half = surface.widthMetres() / 2;
         lines.add(new Region.Line(new Point(0, -half), new Point(0, half)));
-        for (Gear gear : drill.gear()) {
+        for (Gear gear : scene.gear()) {
             if (gear.kind() == GearKind.ROPE) {
                 Point along = Point.polar(gear.size().widthMetres() / 2, gear.facingDegrees() + 90);
                 lines.add(new Region.Line(gear.at().minus(along), gear.at().plus(along)));
@@ -125,12 +126,12 @@ public final class CourseOffers {
     }
 
     /** Where a role may go after the rep. */
-    public static List<Rotation> rotations(Scene drill, RoleId role) {
+    public static List<Rotation> rotations(Scene scene, RoleId role) {
         List<Rotation> list = new ArrayList<>();
-        for (WaitingLine line : drill.lines()) {
+        for (WaitingLine line : scene.lines()) {
             list.add(Rotation.toLine(role, line.id()));
         }
-        drill.roles().stream().filter(r -> !r.id().equals(role)).forEach(r -> list.add(Rotation.toRole(role, r.id())));
+        scene.roles().stream().filter(r -> !r.id().equals(role)).forEach(r -> list.add(Rotation.toRole(role, r.id())));
         list.add(Rotation.stay(role));
         list.add(Rotation.rest(role));
         return list;

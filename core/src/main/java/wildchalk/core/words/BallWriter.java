@@ -42,20 +42,20 @@ final class BallWriter {
     private static final Set<String> SERVING = Set.of("volleyball", "beach-volleyball", "tennis");
     private static final Set<String> BOUNCING = Set.of("basketball", "handball", "netball");
 
-    private final Path drill;
+    private final Path path;
     private final Surface surface;
     private final Timeline timeline;
     private final Places places;
     /** For each pass who has passed to its passer last. */
     private final Map<MoveId, RoleId> before = new HashMap<>();
 
-    BallWriter(Path drill, Surface surface, Timeline timeline, Places places) {
-        this.drill = drill;
+    BallWriter(Path path, Surface surface, Timeline timeline, Places places) {
+        this.path = path;
         this.surface = surface;
         this.timeline = timeline;
         this.places = places;
         Map<RoleId, RoleId> last = new HashMap<>();
-        for (Move move : drill.moves()) {
+        for (Move move : path.moves()) {
             if (move instanceof Pass pass) {
                 Optional.ofNullable(last.get(pass.role())).ifPresent(from -> before.put(pass.id(), from));
                 pass.receiver().ifPresent(r -> last.put(r, pass.role()));
@@ -140,7 +140,7 @@ final class BallWriter {
     private List<Phrase.Choice> receivers(Pass move) {
         List<Phrase.Choice> choices = new ArrayList<>();
         List<Role> others =
-                drill.roles().stream().filter(r -> !r.id().equals(move.role())).toList();
+                path.roles().stream().filter(r -> !r.id().equals(move.role())).toList();
         others.forEach(r -> choices.add(new Phrase.Choice(
                 text("words.to-role", r.label()), Rewordings.pass(p -> p.withTo(new Target.ToRole(r.id()))))));
         Point spot = move.to()
@@ -197,7 +197,7 @@ final class BallWriter {
                 () -> each(
                         Weight.values(),
                         w -> new Phrase.Choice(shotVerb(move, w), Rewordings.shot(s -> s.withWeight(w))))));
-        List<GoalMouth> goals = Goals.all(drill, surface);
+        List<GoalMouth> goals = Goals.all(path, surface);
         String goalName = goals.stream()
                 .filter(g -> g.id().equals(move.goal()))
                 .findFirst()
@@ -234,7 +234,7 @@ final class BallWriter {
         choices.add(new Phrase.Choice(text("words.one-touch"), Rewordings.shot(s -> s.withOneTouch(true))));
         choices.add(new Phrase.Choice(text("words.after-control"), Rewordings.shot(s -> s.withOneTouch(false))));
         // where a fork decides what becomes of it, the path says so, not the move
-        List<ShotEnd> ends = SentenceWriter.isDecidedByPath(drill, move) ? List.of() : List.of(ShotEnd.values());
+        List<ShotEnd> ends = SentenceWriter.isDecidedByPath(path, move) ? List.of() : List.of(ShotEnd.values());
         for (ShotEnd end : ends) {
             choices.add(new Phrase.Choice(
                     text("words.end-group"), text("shot-end." + end), Rewordings.shot(s -> s.withEnd(end))));
@@ -244,7 +244,7 @@ final class BallWriter {
 
     String shotMeasure(Shot shot, MoveSpan span) {
         Point from = timeline.poseAt(shot.role(), span.start()).at();
-        double open = Goals.find(drill, surface, shot.goal())
+        double open = Goals.find(path, surface, shot.goal())
                 .map(g -> g.openAngleDegrees(from))
                 .orElse(0.0);
         return text("measure.shot", places.length(span.metres()), Numbers.fixed(open, 0));
@@ -268,6 +268,6 @@ final class BallWriter {
     }
 
     private String label(RoleId role) {
-        return SentenceWriter.label(drill, role);
+        return SentenceWriter.label(path, role);
     }
 }

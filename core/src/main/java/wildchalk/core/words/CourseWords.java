@@ -29,21 +29,21 @@ import wildchalk.core.text.Texts;
 /** Writes rules, forks, calls, the launch and the rotation. */
 public final class CourseWords {
 
-    private final Scene drill;
+    private final Scene scene;
     private final EventNames names;
     private final TriggerWriter triggers;
 
-    public CourseWords(Scene drill, Surface surface) {
-        this.drill = drill;
-        this.names = new EventNames(drill, surface);
-        this.triggers = new TriggerWriter(drill, surface);
+    public CourseWords(Scene scene, Surface surface) {
+        this.scene = scene;
+        this.names = new EventNames(scene, surface);
+        this.triggers = new TriggerWriter(scene, surface);
     }
 
     /** Limits, holds, and what may be called. */
     public List<String> rules() {
         List<String> lines = new ArrayList<>();
-        drill.course().rules().forEach(r -> lines.add(rule(r)));
-        drill.course().calls().forEach(c -> lines.add(calls(c)));
+        scene.course().rules().forEach(r -> lines.add(rule(r)));
+        scene.course().calls().forEach(c -> lines.add(calls(c)));
         return lines;
     }
 
@@ -74,9 +74,9 @@ public final class CourseWords {
     /** When the next rep starts and where everybody goes. */
     public List<String> rotation() {
         List<String> lines = new ArrayList<>();
-        drill.course().launch().ifPresent(l -> lines.add(launch(l)));
+        scene.course().launch().ifPresent(l -> lines.add(launch(l)));
         for (Rotation.How how : Rotation.How.values()) {
-            drill.course().rotation().stream().filter(r -> r.how() == how).forEach(r -> lines.add(rotation(r)));
+            scene.course().rotation().stream().filter(r -> r.how() == how).forEach(r -> lines.add(rotation(r)));
         }
         return lines;
     }
@@ -100,7 +100,7 @@ public final class CourseWords {
                 text(
                         "rotation.line",
                         label(r.role()),
-                        drill.line(r.line().orElseThrow()).map(l -> l.label()).orElse(""));
+                        scene.line(r.line().orElseThrow()).map(l -> l.label()).orElse(""));
             case ROLE -> text("rotation.role", label(r.role()), label(r.next().orElseThrow()));
             case STAY -> text("rotation.stay", label(r.role()));
             case REST -> text("rotation.rest", label(r.role()));
@@ -120,7 +120,7 @@ public final class CourseWords {
     /** "If blue wins it" for a step on a branch; empty for one of every path. */
     public String branch(Step step) {
         Optional<OnBranch> on = step.on();
-        return on.flatMap(o -> drill.course().fork(o.fork()).flatMap(f -> f.branch(o.branch())))
+        return on.flatMap(o -> scene.course().fork(o.fork()).flatMap(f -> f.branch(o.branch())))
                 .map(Branch::label)
                 .map(l -> text("step.if", l))
                 .orElse("");
@@ -130,7 +130,7 @@ public final class CourseWords {
     public List<String> cautions() {
         Set<String> lines = new LinkedHashSet<>();
         Set<Deed.Level> levels = new LinkedHashSet<>();
-        for (Move move : drill.moves()) {
+        for (Move move : scene.moves()) {
             if (move instanceof Act act && act.deed() instanceof Deed.Contact c) {
                 levels.add(c.level());
             } else if (move instanceof Act act && act.deed() instanceof Deed.Contest) {
@@ -147,7 +147,7 @@ public final class CourseWords {
     }
 
     private String label(RoleId role) {
-        return SentenceWriter.label(drill, role);
+        return SentenceWriter.label(scene, role);
     }
 
     private static String text(String key, Object... arguments) {

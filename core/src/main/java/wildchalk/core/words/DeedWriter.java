@@ -27,11 +27,11 @@ final class DeedWriter {
     private static final List<Double> DEGREES = List.of(45.0, 90.0, 135.0, 180.0, 270.0, 360.0);
     private static final List<Hand> HANDS = List.of(Hand.LEFT, Hand.RIGHT);
 
-    private final Path drill;
+    private final Path path;
     private final Surface surface;
 
-    DeedWriter(Path drill, Surface surface) {
-        this.drill = drill;
+    DeedWriter(Path path, Surface surface) {
+        this.path = path;
         this.surface = surface;
     }
 
@@ -150,14 +150,14 @@ final class DeedWriter {
         String rivals = c.rivals().stream().map(this::label).collect(Collectors.joining(", "));
         phrases.add(new Phrase.Slot(SlotKind.OTHER, text("words.with-rivals", rivals), "", () -> rivals(act, c)));
         RoleId winner = c.winner().orElse(act.role());
-        if (SentenceWriter.isDecidedByPath(drill, act)) {
+        if (SentenceWriter.isDecidedByPath(path, act)) {
             return plain(phrases, text("words.wins", label(winner)));
         }
         phrases.add(new Phrase.Slot(
                 SlotKind.HOW,
                 text("words.wins", label(winner)),
                 "",
-                () -> drill.roles().stream()
+                () -> path.roles().stream()
                         .filter(r -> c.rivals().contains(r.id()) || r.id().equals(act.role()))
                         .map(r -> new Phrase.Choice(
                                 text("words.wins", r.label()),
@@ -169,7 +169,7 @@ final class DeedWriter {
     /** One more or one less of the others. */
     private List<Phrase.Choice> rivals(Act act, Deed.Contest c) {
         List<Phrase.Choice> choices = new ArrayList<>();
-        for (Role role : drill.roles()) {
+        for (Role role : path.roles()) {
             if (role.id().equals(act.role())) {
                 continue;
             }
@@ -197,7 +197,7 @@ final class DeedWriter {
     private Void call(List<Phrase> phrases, Act act, Deed.Calling c) {
         plain(phrases, text("words.calls"));
         boolean decided =
-                drill.course().calls().stream().anyMatch(set -> c.words().equals(String.join(", ", set.settled())));
+                path.course().calls().stream().anyMatch(set -> c.words().equals(String.join(", ", set.settled())));
         if (decided) {
             return plain(phrases, text("words.quoted", c.words()));
         }
@@ -205,7 +205,7 @@ final class DeedWriter {
                 SlotKind.WORDS,
                 c.set().isPresent() ? c.words() : text("words.quoted", c.words()),
                 "",
-                () -> drill.course().calls().stream()
+                () -> path.course().calls().stream()
                         .map(set -> new Phrase.Choice(
                                 oneOf(set),
                                 deed(Deed.Calling.class, d -> new Deed.Calling(oneOf(set), Optional.of(set.id())))))
@@ -240,13 +240,13 @@ final class DeedWriter {
 
     private <D extends Deed> List<Phrase.Choice> others(
             Act act, Function<Role, String> label, Class<D> kind, BiFunction<D, RoleId, Deed> with) {
-        return drill.roles().stream()
+        return path.roles().stream()
                 .filter(r -> !r.id().equals(act.role()))
                 .map(r -> new Phrase.Choice(label.apply(r), deed(kind, d -> with.apply(d, r.id()))))
                 .toList();
     }
 
     private String label(RoleId role) {
-        return SentenceWriter.label(drill, role);
+        return SentenceWriter.label(path, role);
     }
 }

@@ -30,22 +30,22 @@ public final class EventNames {
     private static final double LANDMARK_METRES = 1.6;
     private static final double NEAR_ZERO_METRES = 0.05;
 
-    private final Scene drill;
+    private final Scene scene;
     private final Surface surface;
     /** Numbers of the moves; counted when the first is named. */
     private Map<MoveId, Integer> order = Map.of();
     /** How many moves of a kind each role has. */
     private final Map<List<Object>, Integer> ofAKind = new HashMap<>();
 
-    public EventNames(Scene drill, Surface surface) {
-        this.drill = drill;
+    public EventNames(Scene scene, Surface surface) {
+        this.scene = scene;
         this.surface = surface;
     }
 
     private void count() {
         if (order.isEmpty()) {
-            order = drill.moveOrder();
-            drill.moves().forEach(m -> ofAKind.merge(kind(m), 1, Integer::sum));
+            order = scene.moveOrder();
+            scene.moves().forEach(m -> ofAKind.merge(kind(m), 1, Integer::sum));
         }
     }
 
@@ -77,7 +77,7 @@ public final class EventNames {
     /** A moment of a move, under keys that begin with a word. */
     private String ofMove(String key, Event event) {
         if (event instanceof Event.Caught caught) {
-            Move pass = drill.move(caught.of()).orElseThrow();
+            Move pass = scene.move(caught.of()).orElseThrow();
             RoleId receiver = pass instanceof Pass p ? p.receiver().orElse(pass.role()) : pass.role();
             return Texts.CORE.get(key + ".caught", label(receiver));
         }
@@ -88,7 +88,7 @@ public final class EventNames {
 
     /** A text about a move of some kind, under a key that ends with the kind. */
     public String about(String key, MoveId id, String seconds) {
-        Move other = drill.move(id).orElseThrow();
+        Move other = scene.move(id).orElseThrow();
         return Texts.CORE.get(key + "." + MoveKinds.of(other), actor(other), seconds);
     }
 
@@ -111,7 +111,7 @@ public final class EventNames {
 
     /** "the ball"; with its id when there are several. */
     private String ball(BallId id) {
-        return drill.balls().size() > 1
+        return scene.balls().size() > 1
                 ? Texts.CORE.get("event.one-ball", surface.ballName(), id.text())
                 : Texts.CORE.get("event.ball", surface.ballName());
     }
@@ -155,7 +155,7 @@ public final class EventNames {
         if (Math.abs(l.from().x()) < NEAR_ZERO_METRES && Math.abs(l.to().x()) < NEAR_ZERO_METRES) {
             return Texts.CORE.get("line.halfway");
         }
-        boolean rope = drill.gear().stream()
+        boolean rope = scene.gear().stream()
                 .anyMatch(g -> g.kind() == GearKind.ROPE && g.at().isWithin(NEAR_ZERO_METRES, middle));
         return rope
                 ? Texts.CORE.get("line.rope")
@@ -167,10 +167,10 @@ public final class EventNames {
 
     /** "the slot"; the id of one that is not there. */
     public String zone(String id) {
-        return Zones.find(drill, surface, id).map(Zone::name).orElse("\"" + id + "\"");
+        return Zones.find(scene, surface, id).map(Zone::name).orElse("\"" + id + "\"");
     }
 
     private String label(RoleId role) {
-        return drill.role(role).map(Role::label).orElse(role.text());
+        return scene.role(role).map(Role::label).orElse(role.text());
     }
 }

@@ -24,13 +24,13 @@ public final class Places {
     /** Nearer than this to an axis is on it: half a ball. */
     private static final double ON_AXIS_METRES = 0.1;
 
-    private final Scene drill;
+    private final Scene scene;
     private final Surface surface;
     private final LengthUnit unit;
 
     /** @param unit what lengths are said in */
-    public Places(Scene drill, Surface surface, LengthUnit unit) {
-        this.drill = drill;
+    public Places(Scene scene, Surface surface, LengthUnit unit) {
+        this.scene = scene;
         this.surface = surface;
         this.unit = unit;
     }
@@ -42,7 +42,7 @@ public final class Places {
     /** "the orange cone", "the left corner"; empty where nothing with a name is near. */
     public Optional<String> named(Point p) {
         Gear nearest = null;
-        for (Gear g : drill.gear()) {
+        for (Gear g : scene.gear()) {
             if (g.at().isWithin(GEAR_METRES, p)
                     && (nearest == null || g.at().distanceTo(p) < nearest.at().distanceTo(p))) {
                 nearest = g;
@@ -56,14 +56,14 @@ public final class Places {
     /** The nearest piece of gear or landmark that is farther than one distance and nearer than another, m. */
     Optional<Point> nearest(Point p, double atLeast, double atMost) {
         return Stream.concat(
-                        drill.gear().stream().map(Gear::at),
+                        scene.gear().stream().map(Gear::at),
                         surface.landmarks().stream().map(Landmark::at))
                 .filter(q -> q.distanceTo(p) > atLeast && q.distanceTo(p) < atMost)
                 .min(Comparator.comparingDouble(q -> q.distanceTo(p)));
     }
 
     public Optional<String> zone(Point p) {
-        Optional<Zone> drawn = drill.layout().zones().stream()
+        Optional<Zone> drawn = scene.layout().zones().stream()
                 .map(MarkedZone::asZone)
                 .filter(z -> z.contains(p))
                 .findFirst();
@@ -101,7 +101,7 @@ public final class Places {
             return gear.asGoal().name();
         }
         String plain = "the " + (gear.label().isEmpty() ? kindOf(gear) : kindOf(gear) + " " + gear.label());
-        boolean alone = drill.gear().stream()
+        boolean alone = scene.gear().stream()
                 .noneMatch(g -> g != gear
                         && g.kind() == gear.kind()
                         && g.colour() == gear.colour()

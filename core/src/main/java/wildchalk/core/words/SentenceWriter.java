@@ -42,7 +42,7 @@ final class SentenceWriter {
     /** As many as may be, for a circle that something else ends. */
     private static final List<Double> ENDLESS_TURNS = List.of(Round.MAX_TURNS);
 
-    private final Path drill;
+    private final Path path;
     private final Surface surface;
     private final Timeline timeline;
     private final Places places;
@@ -50,14 +50,14 @@ final class SentenceWriter {
     private final BallWriter balls;
     private final DeedWriter deeds;
 
-    SentenceWriter(Path drill, Surface surface, Timeline timeline, Places places) {
-        this.drill = drill;
+    SentenceWriter(Path path, Surface surface, Timeline timeline, Places places) {
+        this.path = path;
         this.surface = surface;
         this.timeline = timeline;
         this.places = places;
-        this.triggers = new TriggerWriter(drill, surface);
-        this.balls = new BallWriter(drill, surface, timeline, places);
-        this.deeds = new DeedWriter(drill, surface);
+        this.triggers = new TriggerWriter(path, surface);
+        this.balls = new BallWriter(path, surface, timeline, places);
+        this.deeds = new DeedWriter(path, surface);
     }
 
     Sentence write(Step step, Move move, String letter) {
@@ -89,9 +89,9 @@ final class SentenceWriter {
     private Phrase who(Move move) {
         return new Phrase.Slot(
                 SlotKind.WHO,
-                label(drill, move.role()),
+                label(path, move.role()),
                 "",
-                () -> drill.roles().stream()
+                () -> path.roles().stream()
                         .filter(r -> !move.others().contains(r.id()))
                         .map(r -> new Phrase.Choice(r.label(), m -> m.withRole(r.id())))
                         .toList());
@@ -238,9 +238,9 @@ final class SentenceWriter {
     /** Where gaps are numbered and their numbers may be called: through the gap that is. */
     private void calls(List<Phrase.Choice> choices, String group, Travel move, int index) {
         Waypoint w = move.path().get(index);
-        for (CallSet set : drill.course().calls()) {
+        for (CallSet set : path.course().calls()) {
             boolean gaps =
-                    drill.layout().gaps().stream().anyMatch(g -> set.options().contains(String.valueOf(g.number())));
+                    path.layout().gaps().stream().anyMatch(g -> set.options().contains(String.valueOf(g.number())));
             for (int pick = 1; gaps && pick <= set.picks(); pick++) {
                 Optional<Called> called = Optional.of(new Called(set.id(), pick));
                 choices.add(new Phrase.Choice(
@@ -291,7 +291,7 @@ final class SentenceWriter {
     /** Named places that the travel could end at instead. */
     private List<Phrase.Choice> ends(Travel move, Waypoint last) {
         List<Phrase.Choice> choices = new ArrayList<>();
-        drill.gear().forEach(g -> addEnd(choices, move, g.at(), places.gear(g)));
+        path.gear().forEach(g -> addEnd(choices, move, g.at(), places.gear(g)));
         surface.landmarks().stream()
                 .filter(l -> l.at().distanceTo(last.at()) < 8)
                 .forEach(l -> addEnd(choices, move, l.at(), l.name()));
@@ -329,12 +329,12 @@ final class SentenceWriter {
     }
 
     /** Whether a fork of the path decides how a move ends. */
-    static boolean isDecidedByPath(Scene drill, Move move) {
-        return drill.course().forks().stream().anyMatch(f -> f.decider().equals(Optional.of(move.id())));
+    static boolean isDecidedByPath(Scene scene, Move move) {
+        return scene.course().forks().stream().anyMatch(f -> f.decider().equals(Optional.of(move.id())));
     }
 
-    static String label(Scene drill, RoleId role) {
-        return drill.role(role).map(Role::label).orElse(role.text());
+    static String label(Scene scene, RoleId role) {
+        return scene.role(role).map(Role::label).orElse(role.text());
     }
 
     static String text(String key, Object... arguments) {

@@ -17,12 +17,12 @@ import wildchalk.core.text.Texts;
 /** Writes what to bring and where to put it. */
 final class SetUpWriter {
 
-    private final Path drill;
+    private final Path path;
     private final Surface surface;
     private final Places places;
 
-    SetUpWriter(Path drill, Surface surface, Places places) {
-        this.drill = drill;
+    SetUpWriter(Path path, Surface surface, Places places) {
+        this.path = path;
         this.surface = surface;
         this.places = places;
     }
@@ -31,17 +31,17 @@ final class SetUpWriter {
     List<String> gear() {
         Map<String, Integer> counts = new LinkedHashMap<>();
         Map<String, Gear> samples = new LinkedHashMap<>();
-        for (Gear g : drill.gear()) {
+        for (Gear g : path.gear()) {
             counts.merge(Places.kindOf(g), 1, Integer::sum);
             samples.putIfAbsent(Places.kindOf(g), g);
         }
         List<String> list = new ArrayList<>();
         counts.forEach((kind, n) -> list.add(n + " " + (n == 1 ? kind : many(samples.get(kind)))));
-        int supplied = drill.gear().stream()
+        int supplied = path.gear().stream()
                 .filter(g -> g.kind().isSupply())
                 .mapToInt(Gear::count)
                 .sum();
-        int n = drill.balls().size() + supplied;
+        int n = path.balls().size() + supplied;
         if (n > 0) {
             list.add(n + " " + surface.ballName() + (n == 1 ? "" : "s"));
         }
@@ -56,8 +56,8 @@ final class SetUpWriter {
     /** Where everybody and everything stands. */
     List<String> lines() {
         List<String> list = new ArrayList<>();
-        drill.lines().forEach(l -> list.add(line(l)));
-        for (Role role : drill.roles()) {
+        path.lines().forEach(l -> list.add(line(l)));
+        for (Role role : path.roles()) {
             if (role.at().isPresent()) {
                 String side = Texts.CORE.get("side." + role.side());
                 list.add(Texts.CORE.get(
@@ -67,30 +67,30 @@ final class SetUpWriter {
                         places.standing(role.at().get())));
             }
         }
-        for (Ball ball : drill.balls()) {
+        for (Ball ball : path.balls()) {
             list.add(ball.start()
                     .match(
                             with -> Texts.CORE.get("setup.ball.with", surface.ballName(), label(with.role())),
                             loose -> Texts.CORE.get(
                                     "setup.ball.loose", surface.ballName(), places.standing(loose.at()))));
         }
-        GearRows.of(drill.gear()).forEach(row -> list.add(row.size() == 1 ? piece(row.get(0)) : row(row)));
-        drill.layout()
+        GearRows.of(path.gear()).forEach(row -> list.add(row.size() == 1 ? piece(row.get(0)) : row(row)));
+        path.layout()
                 .zones()
                 .forEach(z -> list.add(Texts.CORE.get(
                         "setup.zone",
                         capital(z.name()),
                         Texts.CORE.get("zone.kind." + z.kind()),
                         places.axes(z.middle()))));
-        if (!drill.layout().gaps().isEmpty()) {
+        if (!path.layout().gaps().isEmpty()) {
             list.add(Texts.CORE.get(
                     "setup.gaps",
-                    drill.layout().gaps().stream()
+                    path.layout().gaps().stream()
                             .map(g -> String.valueOf(g.number()))
                             .collect(Collectors.joining(", ")),
-                    places.length(drill.layout().gaps().get(0).widthMetres())));
+                    places.length(path.layout().gaps().get(0).widthMetres())));
         }
-        List<List<Gear>> rows = GearRows.of(drill.gear());
+        List<List<Gear>> rows = GearRows.of(path.gear());
         for (int i = 0; i + 1 < rows.size(); i++) {
             Gear a = rows.get(i).get(0);
             Gear b = rows.get(i + 1).get(0);
@@ -135,7 +135,7 @@ final class SetUpWriter {
     }
 
     private String label(RoleId id) {
-        return drill.role(id).orElseThrow().label();
+        return path.role(id).orElseThrow().label();
     }
 
     private static String capital(String text) {

@@ -34,14 +34,14 @@ final class TriggerWriter {
     /** "Comes near" is offered at this distance, m. */
     private static final double NEAR_METRES = 3;
 
-    private final Scene drill;
+    private final Scene scene;
     private final Surface surface;
     private final EventNames names;
 
-    TriggerWriter(Scene drill, Surface surface) {
-        this.drill = drill;
+    TriggerWriter(Scene scene, Surface surface) {
+        this.scene = scene;
         this.surface = surface;
-        this.names = new EventNames(drill, surface);
+        this.names = new EventNames(scene, surface);
     }
 
     Phrase slot(Step step, Move move) {
@@ -128,13 +128,13 @@ final class TriggerWriter {
                 offers.add(new Offer(Optional.empty(), new Event.Ends(other.id())));
             }
         }
-        for (Role role : drill.roles()) {
+        for (Role role : scene.roles()) {
             for (Event.Handling what : Event.Handling.values()) {
                 add(offers, "trigger.group.ball", new Event.Handles(role.id(), what));
             }
         }
         onGround(move, offers);
-        drill.course()
+        scene.course()
                 .calls()
                 .forEach(set ->
                         set.options().forEach(word -> add(offers, "trigger.group.call", new Event.IsCalled(word))));
@@ -144,12 +144,12 @@ final class TriggerWriter {
     /** Zones that were drawn, the nearest of the surface, and others who come near. */
     private void onGround(Move move, List<Offer> offers) {
         List<String> zones = Stream.concat(
-                        drill.layout().zones().stream().map(z -> z.id().text()),
+                        scene.layout().zones().stream().map(z -> z.id().text()),
                         surface.zones().stream().map(Zone::id))
                 .distinct()
                 .limit(MOST_ZONES)
                 .toList();
-        for (Role role : drill.roles()) {
+        for (Role role : scene.roles()) {
             if (!role.id().equals(move.role())) {
                 Mover who = new Mover.Somebody(role.id());
                 add(
@@ -158,17 +158,17 @@ final class TriggerWriter {
                         new Event.Reaches(who, new Region.NearRole(move.role(), NEAR_METRES)));
             }
         }
-        for (Region line : CourseOffers.lines(drill, surface)) {
-            for (Role role : drill.roles()) {
+        for (Region line : CourseOffers.lines(scene, surface)) {
+            for (Role role : scene.roles()) {
                 add(offers, "trigger.group.zone", new Event.Reaches(new Mover.Somebody(role.id()), line));
             }
         }
-        for (Ball ball : drill.balls()) {
+        for (Ball ball : scene.balls()) {
             Mover who = new Mover.TheBall(ball.id());
             zones.forEach(z -> add(offers, "trigger.group.zone", new Event.Reaches(who, new Region.In(z))));
         }
-        for (MarkedZone zone : drill.layout().zones()) {
-            for (Role role : drill.roles()) {
+        for (MarkedZone zone : scene.layout().zones()) {
+            for (Role role : scene.roles()) {
                 Mover who = new Mover.Somebody(role.id());
                 String id = zone.id().text();
                 add(offers, "trigger.group.zone", new Event.Reaches(who, new Region.In(id)));
@@ -193,10 +193,10 @@ final class TriggerWriter {
     /** Moves of this step and of the one before (-1) or behind it (1): what a coach points at. */
     private List<Move> others(Step step, Move move, int beside) {
         List<Move> list = new ArrayList<>();
-        int index = drill.steps().indexOf(step);
+        int index = scene.steps().indexOf(step);
         for (int i = Math.min(index, index + beside); i <= Math.max(index, index + beside); i++) {
-            if (i >= 0 && i < drill.steps().size()) {
-                drill.steps().get(i).moves().stream()
+            if (i >= 0 && i < scene.steps().size()) {
+                scene.steps().get(i).moves().stream()
                         .filter(m -> !m.id().equals(move.id()))
                         .forEach(list::add);
             }
@@ -221,7 +221,7 @@ final class TriggerWriter {
     }
 
     private String caught(Move move, MoveId id, String plus, String seconds) {
-        Move other = drill.move(id).orElseThrow();
+        Move other = scene.move(id).orElseThrow();
         Optional<RoleId> receiver = other instanceof Pass pass ? pass.receiver() : Optional.of(other.role());
         if (receiver.equals(Optional.of(move.role()))) {
             return Texts.CORE.get("trigger.caught.self" + plus, "", seconds);
@@ -231,6 +231,6 @@ final class TriggerWriter {
     }
 
     private String label(RoleId role) {
-        return drill.role(role).orElseThrow().label();
+        return scene.role(role).orElseThrow().label();
     }
 }

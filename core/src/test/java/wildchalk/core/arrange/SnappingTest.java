@@ -31,8 +31,8 @@ class SnappingTest {
         return p;
     }
 
-    private static Snapping on(Progression drill) {
-        return Snapping.of(drill, Drills.HANDBALL, Set.of(), REACH);
+    private static Snapping on(Progression version) {
+        return Snapping.of(version, Drills.HANDBALL, Set.of(), REACH);
     }
 
     @Test

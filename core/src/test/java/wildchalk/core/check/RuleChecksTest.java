@@ -45,9 +45,9 @@ class RuleChecksTest {
         return LongStream.range(0, 60);
     }
 
-    private static RunThrough run(Progression drill, Rule rule) {
+    private static RunThrough run(Progression version, Rule rule) {
         return Drills.run(
-                drill.withLayout(drill.layout().with(BOX)).withCourse(Course.PLAIN.with(rule)), AgeBand.ADULT);
+                version.withLayout(version.layout().with(BOX)).withCourse(Course.PLAIN.with(rule)), AgeBand.ADULT);
     }
 
     private static List<String> found(RunThrough run, String rule) {

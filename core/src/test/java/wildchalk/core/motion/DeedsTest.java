@@ -44,8 +44,8 @@ class DeedsTest {
     private static final RoleId B = new RoleId("b");
     private static final BallId BALL = new BallId("b0");
 
-    private static Timeline compile(Progression drill) {
-        return Timeline.of(Path.usual(drill), Drills.HANDBALL, AgeBand.ADULT);
+    private static Timeline compile(Progression version) {
+        return Timeline.of(Path.usual(version), Drills.HANDBALL, Pace.of(AgeBand.ADULT, Drills.HANDBALL));
     }
 
     private static Act act(String id, String role, Deed deed) {

@@ -36,7 +36,7 @@ class FlightsTest {
     }
 
     private static Lane lane(PassKind kind, Optional<Board> bank, Surface surface, Point from) {
-        Pace pace = new Pace(AgeBand.ADULT, surface.medium(), surface.sport());
+        Pace pace = Pace.of(AgeBand.ADULT, surface);
         return new Lane(pass(kind, bank), surface, pace, from, 0);
     }
 

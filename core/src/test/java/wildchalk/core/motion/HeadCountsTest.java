@@ -29,9 +29,9 @@ class HeadCountsTest {
 
     private static final StepId FIRST = new StepId("s1");
 
-    private static Optional<HeadCounts.Count> count(Progression drill, StepId step) {
-        Timeline t = Timeline.of(Path.usual(drill), Drills.HANDBALL, AgeBand.ADULT);
-        return HeadCounts.of(Path.usual(drill), Drills.HANDBALL, t).of(step);
+    private static Optional<HeadCounts.Count> count(Progression version, StepId step) {
+        Timeline t = Timeline.of(Path.usual(version), Drills.HANDBALL, Pace.of(AgeBand.ADULT, Drills.HANDBALL));
+        return HeadCounts.of(Path.usual(version), Drills.HANDBALL, t).of(step);
     }
 
     private static HeadCounts.Count of(int withBall, int against, HeadCounts.Direction way) {

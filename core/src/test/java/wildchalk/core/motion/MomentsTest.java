@@ -39,12 +39,12 @@ class MomentsTest {
     private static final RoleId A = new RoleId("a");
     private static final RoleId B = new RoleId("b");
 
-    private static List<Finding> check(Progression drill) {
-        return Checks.of(Drills.run(drill, AgeBand.ADULT));
+    private static List<Finding> check(Progression version) {
+        return Checks.of(Drills.run(version, AgeBand.ADULT));
     }
 
-    private static Timeline compile(Progression drill) {
-        return Timeline.of(Path.usual(drill), Drills.HANDBALL, AgeBand.ADULT);
+    private static Timeline compile(Progression version) {
+        return Timeline.of(Path.usual(version), Drills.HANDBALL, Pace.of(AgeBand.ADULT, Drills.HANDBALL));
     }
 
     private static Trigger reaches(String who, Region where) {

@@ -24,7 +24,7 @@ class ReadingsTest {
     @MethodSource("seeds")
     void metresAreTheSumOfSpeeds(long seed) {
         Progression drill = RandomDrills.sensible(seed, 4, 2, 8);
-        Timeline t = Timeline.of(Path.usual(drill), Drills.HANDBALL, AgeBand.U16);
+        Timeline t = Timeline.of(Path.usual(drill), Drills.HANDBALL, Pace.of(AgeBand.U16, Drills.HANDBALL));
         for (RoleId role : t.roles()) {
             double sum = 0;
             double step = 0.001;
@@ -47,7 +47,7 @@ class ReadingsTest {
     @MethodSource("seeds")
     void aBallHasComeAsFarAsItsSpeedTookIt(long seed) {
         Progression drill = RandomDrills.sensible(seed, 4, 2, 8);
-        Timeline t = Timeline.of(Path.usual(drill), Drills.HANDBALL, AgeBand.U16);
+        Timeline t = Timeline.of(Path.usual(drill), Drills.HANDBALL, Pace.of(AgeBand.U16, Drills.HANDBALL));
         for (BallId ball : t.ballIds()) {
             double before = 0;
             for (double s = 0; s <= t.seconds(); s += 0.4) {

@@ -172,7 +172,7 @@ class SpeedProfileTest {
                 .role("r", Side.ATTACK, 0, 0)
                 .travel("m", "r", Optional.empty(), manner, effort, List.of(path))
                 .progression();
-        Timeline timeline = Timeline.of(Path.usual(drill), Drills.HANDBALL, AgeBand.U16);
+        Timeline timeline = Timeline.of(Path.usual(drill), Drills.HANDBALL, Pace.of(AgeBand.U16, Drills.HANDBALL));
         assertTrue(timeline.move(new MoveId("m")).happens());
         return timeline;
     }

@@ -42,7 +42,8 @@ class TimelineLawsTest {
     }
 
     private static Timeline compile(long seed) {
-        return Timeline.of(Path.usual(drill(seed)), surface(seed), AgeBand.values()[(int) (seed % 7)]);
+        return Timeline.of(
+                Path.usual(drill(seed)), surface(seed), Pace.of(AgeBand.values()[(int) (seed % 7)], surface(seed)));
     }
 
     @Test
@@ -179,7 +180,8 @@ class TimelineLawsTest {
             Progression mirrored = Transforms.all(drill, surface(seed), symmetry);
             assertEquals(drill, Transforms.all(mirrored, surface(seed), symmetry), "twice gives it back");
             Timeline a = compile(seed);
-            Timeline b = Timeline.of(Path.usual(mirrored), surface(seed), AgeBand.values()[(int) (seed % 7)]);
+            Timeline b = Timeline.of(
+                    Path.usual(mirrored), surface(seed), Pace.of(AgeBand.values()[(int) (seed % 7)], surface(seed)));
             assertEquals(a.seconds(), b.seconds(), 1e-6);
             for (double s = 0; s <= a.seconds(); s += 0.31) {
                 for (RoleId role : a.roles()) {

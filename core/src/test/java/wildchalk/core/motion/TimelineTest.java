@@ -34,10 +34,10 @@ import wildchalk.core.path.Path;
 class TimelineTest {
 
     private static final BallId BALL = new BallId("b0");
-    private static final Pace U16 = new Pace(AgeBand.U16, Drills.HANDBALL.medium(), "handball");
+    private static final Pace U16 = Pace.of(AgeBand.U16, Drills.HANDBALL);
 
     private static Timeline compile(Drills drill) {
-        return Timeline.of(Path.usual(drill.progression()), Drills.HANDBALL, AgeBand.U16);
+        return Timeline.of(Path.usual(drill.progression()), Drills.HANDBALL, Pace.of(AgeBand.U16, Drills.HANDBALL));
     }
 
     private static MoveSpan span(Timeline t, String move) {
@@ -228,7 +228,7 @@ class TimelineTest {
                 .move(new Shot(
                         new MoveId("m1"), new RoleId("a"), Optional.empty(), false, "nowhere", Aim.MIDDLE, Weight.FIRM))
                 .progression();
-        Timeline t = Timeline.of(Path.usual(p), Drills.HANDBALL, AgeBand.U16);
+        Timeline t = Timeline.of(Path.usual(p), Drills.HANDBALL, Pace.of(AgeBand.U16, Drills.HANDBALL));
         assertEquals("no-goal", only(t).rule());
         assertEquals(Optional.of(new RoleId("a")), t.ballStateAt(BALL, 5).holder());
     }
@@ -263,7 +263,7 @@ class TimelineTest {
                         PassKind.GROUND,
                         Weight.SOFT))
                 .progression();
-        Timeline t = Timeline.of(Path.usual(p), Drills.ICE, AgeBand.U8);
+        Timeline t = Timeline.of(Path.usual(p), Drills.ICE, Pace.of(AgeBand.U8, Drills.ICE));
         assertEquals("pass-not-caught", only(t).rule());
         assertTrue(t.ballStateAt(BALL, t.seconds()) instanceof BallState.Loose);
     }

@@ -37,7 +37,7 @@ class TurningsTest {
 
     private static List<Turning> turnings(Progression whole, Choices choices) {
         Path path = Path.of(whole, choices);
-        return Turnings.on(path, Timeline.of(path, Drills.HANDBALL, AgeBand.U16));
+        return Turnings.on(path, Timeline.of(path, Drills.HANDBALL, Pace.of(AgeBand.U16, Drills.HANDBALL)));
     }
 
     @ParameterizedTest
@@ -73,7 +73,7 @@ class TurningsTest {
     void eachComesWithinItsStepAndInOrder(Progression whole) {
         for (Way way : Outcomes.ways(whole)) {
             Path path = Path.of(whole, way.choices());
-            Timeline timeline = Timeline.of(path, Drills.HANDBALL, AgeBand.U16);
+            Timeline timeline = Timeline.of(path, Drills.HANDBALL, Pace.of(AgeBand.U16, Drills.HANDBALL));
             double before = 0;
             for (Turning turning : Turnings.on(path, timeline)) {
                 StepSpan span = timeline.step(turning.step());

@@ -63,7 +63,7 @@ class UntilTest {
     }
 
     private static Timeline timed(Progression p) {
-        return Timeline.of(Path.usual(p), Drills.HANDBALL, AgeBand.U16);
+        return Timeline.of(Path.usual(p), Drills.HANDBALL, Pace.of(AgeBand.U16, Drills.HANDBALL));
     }
 
     @ParameterizedTest
@@ -77,8 +77,7 @@ class UntilTest {
         double speed = (whole.poseAt(A, seconds).at().x()
                         - whole.poseAt(A, seconds - 1e-4).at().x())
                 / 1e-4;
-        double braking =
-                new Pace(AgeBand.U16, Drills.HANDBALL.medium(), Drills.HANDBALL.sport()).braking(Manner.FORWARD);
+        double braking = Pace.of(AgeBand.U16, Drills.HANDBALL).braking(Manner.FORWARD);
         double stops = whole.poseAt(A, seconds).at().x() + speed * speed / (2 * braking);
         assertEquals(stops, cut.poseAt(A, cut.seconds()).at().x(), 0.15);
         assertEquals(seconds + speed / braking, cut.move(RUN).end(), 0.15);
@@ -138,8 +137,8 @@ class UntilTest {
         assertSays("until-before", late);
     }
 
-    private static void assertSays(String rule, Progression drill) {
-        Timeline timeline = timed(drill);
+    private static void assertSays(String rule, Progression version) {
+        Timeline timeline = timed(version);
         assertEquals(
                 List.of(rule), timeline.findings().stream().map(f -> f.rule()).toList());
         assertEquals(12, timeline.poseAt(A, timeline.seconds()).at().x(), 1e-6);

@@ -30,6 +30,7 @@ import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.motion.Drills;
+import wildchalk.core.motion.Pace;
 import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.Timeline;
 
@@ -56,7 +57,7 @@ class OutcomesTest {
         for (Way way : Outcomes.ways(whole)) {
             Path path = Path.of(whole, way.choices());
             assertTrue(path.isSameWayAs(Path.of(whole, way.choices())), "settled the same every time");
-            Timeline t = Timeline.of(path, Drills.HANDBALL, AgeBand.U14);
+            Timeline t = Timeline.of(path, Drills.HANDBALL, Pace.of(AgeBand.U14, Drills.HANDBALL));
             assertEquals(path.moves().size(), t.moves().size());
             assertTrue(t.seconds() < 3600);
         }

@@ -36,6 +36,7 @@ import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.Launches;
+import wildchalk.core.motion.Pace;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Choices;
 import wildchalk.core.path.Outcomes;
@@ -182,18 +183,24 @@ class TellingTest {
                 .pass("m3", "a", "b")
                 .run("m4", "b", 5, 5)
                 .progression();
-        Timeline t = Timeline.of(wildchalk.core.path.Path.usual(p), Drills.HANDBALL, AgeBand.ADULT);
+        Timeline t = Timeline.of(
+                wildchalk.core.path.Path.usual(p), Drills.HANDBALL, Pace.of(AgeBand.ADULT, Drills.HANDBALL));
         for (Move move : p.moves()) {
             double was = t.move(move.id()).start();
             for (double by : new double[] {0.7, 2}) {
                 Move later = Delays.startingAt(wildchalk.core.path.Path.usual(p), t, move, was + by);
-                Timeline after =
-                        Timeline.of(wildchalk.core.path.Path.usual(p.withMove(later)), Drills.HANDBALL, AgeBand.ADULT);
+                Timeline after = Timeline.of(
+                        wildchalk.core.path.Path.usual(p.withMove(later)),
+                        Drills.HANDBALL,
+                        Pace.of(AgeBand.ADULT, Drills.HANDBALL));
                 assertEquals(was + by, after.move(move.id()).start(), 0.06, move + " by " + by);
                 Move back = Delays.startingAt(wildchalk.core.path.Path.usual(p.withMove(later)), after, later, was);
                 assertEquals(
                         was,
-                        Timeline.of(wildchalk.core.path.Path.usual(p.withMove(back)), Drills.HANDBALL, AgeBand.ADULT)
+                        Timeline.of(
+                                        wildchalk.core.path.Path.usual(p.withMove(back)),
+                                        Drills.HANDBALL,
+                                        Pace.of(AgeBand.ADULT, Drills.HANDBALL))
                                 .move(move.id())
                                 .start(),
                         0.06);
@@ -213,7 +220,8 @@ class TellingTest {
                 .ballWith("a")
                 .pass("m1", "a", "b")
                 .progression();
-        Timeline t = Timeline.of(wildchalk.core.path.Path.usual(p), Drills.HANDBALL, AgeBand.ADULT);
+        Timeline t = Timeline.of(
+                wildchalk.core.path.Path.usual(p), Drills.HANDBALL, Pace.of(AgeBand.ADULT, Drills.HANDBALL));
         Move pass = p.moves().get(0);
         double end = t.move(pass.id()).end();
         assertEquals(new Event.Starts(pass.id()), Delays.momentOf(t, pass, 0.1));

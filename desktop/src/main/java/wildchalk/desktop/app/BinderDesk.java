@@ -27,6 +27,11 @@ final class BinderDesk implements BinderActions {
     }
 
     @Override
+    public Binder binder() {
+        return shell.binder();
+    }
+
+    @Override
     public void open(Path drill) {
         shell.openFile(drill);
     }

@@ -34,6 +34,7 @@ import wildchalk.desktop.ui.Dialogs;
 import wildchalk.desktop.ui.Errand;
 import wildchalk.desktop.ui.Failures;
 import wildchalk.desktop.ui.FileDialogs;
+import wildchalk.desktop.ui.Place;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.style.Ground;
@@ -46,7 +47,9 @@ public final class Shell extends BorderPane {
     private final FileDialogs dialogs;
     private final TopBar bar;
     /** Made when it is first shown. */
-    private BinderView binderView;
+    private Place binderPlace;
+
+    private Place place;
 
     private final Backdrops backdrops = new Backdrops(this);
     private final Saving saving = new Saving(this);
@@ -91,24 +94,28 @@ public final class Shell extends BorderPane {
     // ---- places ----
 
     void showBinder() {
-        if (binderView == null) {
-            binderView = new BinderView(new BinderDesk(this));
+        if (binderPlace == null) {
+            binderPlace = new BinderView(new BinderDesk(this));
         }
-        binderView.show(binder, ground);
-        setCenter(binderView);
+        show(binderPlace);
+    }
+
+    private void show(Place next) {
+        place = next;
+        next.dress(ground);
+        setCenter(next.content());
+        next.enter();
         bar.refresh();
     }
 
     void showBoard() {
         if (board != null) {
-            setCenter(board);
-            board.focusBoard();
-            bar.refresh();
+            show(board);
         }
     }
 
     boolean isOnBoard() {
-        return board != null && getCenter() == board;
+        return board != null && place == board;
     }
 
     public Optional<DrillDocument> document() {
@@ -207,7 +214,7 @@ public final class Shell extends BorderPane {
         document = opened;
         staleOnDisk = false;
         board = new BoardPlace(opened, this::changeSurface);
-        board.groundProperty().set(ground);
+        board.dress(ground);
         board.view().strokeCodeProperty().set(settings.reader().code());
         opened.drillProperty().addListener((o, a, b) -> bar.refresh());
         opened.setConsent(new LossQuestion(stage));
@@ -289,8 +296,8 @@ public final class Shell extends BorderPane {
     }
 
     private void changedOutside() {
-        if (!isOnBoard() && binderView != null) {
-            binderView.show(binder, ground);
+        if (!isOnBoard() && place != null) {
+            place.enter();
         }
         staleOnDisk = document != null && document.isChangedOutside();
         bar.refresh();
@@ -379,7 +386,7 @@ public final class Shell extends BorderPane {
         WildChalkApp.theme(ground);
         dress();
         if (board != null) {
-            board.groundProperty().set(ground);
+            board.dress(ground);
         }
         bar.refresh();
     }

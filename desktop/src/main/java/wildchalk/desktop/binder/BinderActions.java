@@ -4,10 +4,14 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.binder.Binder;
 import wildchalk.core.surface.Surface;
 
 /** What the Binder asks the window to do. */
 public interface BinderActions {
+
+    /** The binder that is open in the window. */
+    Binder binder();
 
     void open(Path drill);
 

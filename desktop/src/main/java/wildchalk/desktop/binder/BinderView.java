@@ -35,11 +35,12 @@ import wildchalk.core.binder.Expected;
 import wildchalk.core.binder.Favourites;
 import wildchalk.core.drill.Drill;
 import wildchalk.desktop.ui.NextFrame;
+import wildchalk.desktop.ui.Place;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.Ground;
 
 /** Shows the drills of a binder as cards: searched as one types, favourites first if wanted, the archive apart. */
-public final class BinderView extends BorderPane {
+public final class BinderView extends BorderPane implements Place {
 
     /** What a card takes with the space about it, pixels. */
     private static final int CARD_WIDTH = Miniature.WIDTH + 44;
@@ -143,7 +144,7 @@ public final class BinderView extends BorderPane {
                 boolean otherFolder = (shelf == Shelf.ARCHIVE) != (s == Shelf.ARCHIVE);
                 shelf = s;
                 if (otherFolder) {
-                    show(binder, ground);
+                    enter();
                 } else {
                     fill();
                 }
@@ -183,13 +184,24 @@ public final class BinderView extends BorderPane {
         });
     }
 
+    @Override
+    public Node content() {
+        return this;
+    }
+
     /** Reads the binder again, off the FX thread, and shows what is in it. */
-    public void show(Binder shownBinder, Ground shownGround) {
-        binder = shownBinder;
-        ground = shownGround;
+    @Override
+    public void enter() {
+        Binder now = actions.binder();
+        binder = now;
         int mine = ++request;
         boolean archive = shelf == Shelf.ARCHIVE;
-        reader.execute(() -> read(shownBinder, archive, mine));
+        reader.execute(() -> read(now, archive, mine));
+    }
+
+    @Override
+    public void dress(Ground other) {
+        ground = other;
     }
 
     private void read(Binder from, boolean archive, int mine) {
@@ -397,7 +409,7 @@ public final class BinderView extends BorderPane {
                     return;
                 }
             }
-            show(binder, ground);
+            enter();
         } catch (IOException | IllegalArgumentException e) {
             actions.error(e.getMessage());
         }

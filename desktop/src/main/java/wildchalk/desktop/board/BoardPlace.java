@@ -40,6 +40,7 @@ import wildchalk.desktop.strip.StripView;
 import wildchalk.desktop.talk.TalkView;
 import wildchalk.desktop.ui.Dialogs;
 import wildchalk.desktop.ui.Limited;
+import wildchalk.desktop.ui.Place;
 import wildchalk.desktop.ui.Shown;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
@@ -48,7 +49,7 @@ import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
 
 /** The Board: title, surface, tray, talk-through and beat strip of one open drill. */
-public final class BoardPlace extends BorderPane {
+public final class BoardPlace extends BorderPane implements Place {
 
     private final DrillDocument document;
     private final BoardView board;
@@ -99,8 +100,19 @@ public final class BoardPlace extends BorderPane {
         refresh();
     }
 
-    public ObjectProperty<Ground> groundProperty() {
-        return ground;
+    @Override
+    public Node content() {
+        return this;
+    }
+
+    @Override
+    public void enter() {
+        focusBoard();
+    }
+
+    @Override
+    public void dress(Ground other) {
+        ground.set(other);
     }
 
     /** Whether the list of everything that was done stands beside the board. */

@@ -90,8 +90,8 @@ final class Placing {
         return Placements.gear(new Gear(NEW, kind, kind == GearKind.POLE ? Chalk.WHITE : Chalk.ORANGE, at, facing));
     }
 
-    private static double awayFromGoal(Scene drill, Surface surface, Point at) {
-        return Goals.all(drill, surface).stream()
+    private static double awayFromGoal(Scene scene, Surface surface, Point at) {
+        return Goals.all(scene, surface).stream()
                 .min(Comparator.comparingDouble(g -> g.centre().distanceTo(at)))
                 .map(GoalMouth::facingDegrees)
                 .orElse(0.0);

@@ -122,8 +122,8 @@ final class Things {
     }
 
     /** All things in the order in which the tab key visits them. */
-    static List<Selection> all(Path drill) {
-        return Elements.all(drill).stream().map(Selection::of).toList();
+    static List<Selection> all(Path path) {
+        return Elements.all(path).stream().map(Selection::of).toList();
     }
 
     /** Elements whose place lies in a region, and moves whose points all do. */

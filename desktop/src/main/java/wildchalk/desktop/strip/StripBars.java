@@ -117,8 +117,9 @@ final class StripBars {
     private String verb(Move move) {
         return Stream.ofNullable(sentences.get(move.id()))
                 .flatMap(s -> s.phrases().stream().skip(1))
-                .filter(p ->
-                        p.match(plain -> !plain.joins(), slot -> slot.what() == SlotKind.MANNER || slot.what() == SlotKind.KIND))
+                .filter(p -> p.match(
+                        plain -> !plain.joins(),
+                        slot -> slot.what() == SlotKind.MANNER || slot.what() == SlotKind.KIND))
                 .map(p -> p.text())
                 .filter(t -> !t.isEmpty())
                 .findFirst()

@@ -24,6 +24,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.motion.LargeShapes;
+import wildchalk.core.motion.Pace;
 import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
@@ -53,8 +54,8 @@ public final class Bench {
         System.out.println("measured / allowed = ratio (1.00 or less is within the bar)");
 
         // by turns, so that a machine that is slower for a while is so for both
-        Runnable small = () -> Timeline.of(Path.usual(big), COURT, AgeBand.U16);
-        Runnable large = () -> Timeline.of(Path.usual(huge), COURT, AgeBand.U16);
+        Runnable small = () -> Timeline.of(Path.usual(big), COURT, Pace.of(AgeBand.U16, COURT));
+        Runnable large = () -> Timeline.of(Path.usual(huge), COURT, Pace.of(AgeBand.U16, COURT));
         median(400, small);
         double[] compiles = new double[ROUNDS];
         double[] huges = new double[ROUNDS];
@@ -68,7 +69,7 @@ public final class Bench {
         double growth = 1200 * Math.log(1200) / (120 * Math.log(120));
         line("growth of compiling to 1,200 moves against n log n", compileHuge / compile, growth, "times");
 
-        Timeline timeline = Timeline.of(Path.usual(big), COURT, AgeBand.U16);
+        Timeline timeline = Timeline.of(Path.usual(big), COURT, Pace.of(AgeBand.U16, COURT));
         double[] t = {0};
         double sample = median(20_000, () -> {
             t[0] = (t[0] + 0.37) % timeline.seconds();

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.motion.Drills;
+import wildchalk.core.motion.Pace;
 import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.StepSpan;
 import wildchalk.core.motion.Timeline;
@@ -26,7 +27,10 @@ class PlayheadTest {
     }
 
     private static Timeline timeline(long seed, int steps) {
-        return Timeline.of(Path.usual(RandomDrills.sensible(seed, 5, steps, 3 * steps)), Drills.HANDBALL, AgeBand.U16);
+        return Timeline.of(
+                Path.usual(RandomDrills.sensible(seed, 5, steps, 3 * steps)),
+                Drills.HANDBALL,
+                Pace.of(AgeBand.U16, Drills.HANDBALL));
     }
 
     private Playhead playhead(long seed) {

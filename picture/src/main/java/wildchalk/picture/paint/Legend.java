@@ -89,23 +89,23 @@ public final class Legend {
     }
 
     /** The signs of a whole progression, so that every picture of a set has the same legend. */
-    public static Legend of(Path drill, Timeline timeline, StrokeCode code) {
+    public static Legend of(Path path, Timeline timeline, StrokeCode code) {
         Set<Sign> signs = new LinkedHashSet<>();
-        drill.roles().forEach(r -> signs.add(Sign.valueOf(r.side().name())));
-        for (Move move : drill.moves()) {
+        path.roles().forEach(r -> signs.add(Sign.valueOf(r.side().name())));
+        for (Move move : path.moves()) {
             if (timeline.move(move.id()).happens()) {
                 addMove(signs, move, timeline);
             }
         }
-        for (Gear gear : drill.gear()) {
+        for (Gear gear : path.gear()) {
             if (!gear.kind().isGoal()) {
                 signs.add(Sign.valueOf(gear.kind().name()));
             }
         }
-        if (!drill.balls().isEmpty()) {
+        if (!path.balls().isEmpty()) {
             signs.add(Sign.BALL);
         }
-        drill.layout().zones().forEach(z -> signs.add(sign(z.kind())));
+        path.layout().zones().forEach(z -> signs.add(sign(z.kind())));
         return new Legend(signs, code);
     }
 
