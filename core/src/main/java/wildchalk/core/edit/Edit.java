@@ -120,17 +120,24 @@ public final class Edit {
 
     /** What versions that are based on the open one would lose of their own if the edit flowed down to them. */
     public List<Loss> losses(Drill drill, ProgressionId open) {
+        return losses(drill, open, applyTo(drill, open).drill());
+    }
+
+    /** @param after what the edit makes of the drill where it flows down */
+    public List<Loss> losses(Drill drill, ProgressionId open, Drill after) {
         if (inDrill.isPresent() || drill.progressions().size() == 1) {
             return List.of();
         }
-        Drill after = applyTo(drill, open, Flow.DOWN).drill();
         List<Loss> losses = new ArrayList<>();
         for (Progression version : drill.progressions()) {
             Optional<Progression> base = version.basedOn().flatMap(drill::progression);
             if (base.isPresent() && !version.id().equals(open)) {
-                Set<String> lost = Keys.own(base.get(), version);
+                Set<String> lost = new LinkedHashSet<>(Keys.of(version).keySet());
                 lost.removeAll(
                         Keys.of(after.progression(version.id()).orElseThrow()).keySet());
+                if (!lost.isEmpty()) {
+                    lost.retainAll(Keys.own(base.get(), version));
+                }
                 if (!lost.isEmpty()) {
                     losses.add(new Loss(version, lost));
                 }

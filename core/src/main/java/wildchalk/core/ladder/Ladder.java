@@ -93,7 +93,7 @@ public final class Ladder {
     }
 
     private static int indexOf(Drill drill, ProgressionId id) {
-        return drill.progressions().indexOf(drill.progression(id).orElseThrow());
+        return drill.progressions().stream().map(Progression::id).toList().indexOf(id);
     }
 
     /** What a version changes in the one it is based on; empty for one that stands by itself. */

@@ -24,6 +24,7 @@ import wildchalk.desktop.ui.Ui;
 final class Saving {
 
     private final Shell shell;
+    private boolean writing;
 
     Saving(Shell shell) {
         this.shell = shell;
@@ -32,6 +33,9 @@ final class Saving {
     /** Saves to the drill's file, or to a new one in the binder; false if that failed. */
     boolean save() {
         finishTyping();
+        if (writing) {
+            return false; // pressed again while it is being written
+        }
         return shell.document().map(this::save).orElse(true);
     }
 
@@ -39,8 +43,7 @@ final class Saving {
         while (true) {
             Path target = document.file().orElseGet(() -> free(document));
             try {
-                document.save(target);
-                shell.saved(target);
+                write(document, target);
                 return true;
             } catch (ChangedMeanwhile changed) {
                 boolean newName = document.file().isEmpty(); // somebody has just taken it: the next one will do
@@ -107,10 +110,22 @@ final class Saving {
                         .ifPresent(target -> saveTo(document, target)));
     }
 
-    private boolean saveTo(DrillDocument document, Path target) {
+    /** The window goes on while it is written: a drill that is closed meanwhile is none of the window's. */
+    private void write(DrillDocument document, Path target) throws IOException {
+        writing = true;
         try {
             document.save(target);
+        } finally {
+            writing = false;
+        }
+        if (shell.document().equals(Optional.of(document))) {
             shell.saved(target);
+        }
+    }
+
+    private boolean saveTo(DrillDocument document, Path target) {
+        try {
+            write(document, target);
             return true;
         } catch (IOException e) {
             failed(target, e);

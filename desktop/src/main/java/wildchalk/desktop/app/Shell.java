@@ -6,10 +6,12 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonType;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import wildchalk.core.binder.Binder;
@@ -34,6 +36,7 @@ import wildchalk.desktop.ui.Dialogs;
 import wildchalk.desktop.ui.Errand;
 import wildchalk.desktop.ui.Failures;
 import wildchalk.desktop.ui.FileDialogs;
+import wildchalk.desktop.ui.NextFrame;
 import wildchalk.desktop.ui.Place;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Reader;
@@ -48,6 +51,9 @@ public final class Shell extends BorderPane {
     private final TopBar bar;
     /** Made when it is first shown. */
     private Place binderPlace;
+
+    /** What fills the window; a place that is being put together lies under the one that is seen. */
+    private final StackPane places = new StackPane();
 
     private Place place;
 
@@ -72,6 +78,7 @@ public final class Shell extends BorderPane {
         getStyleClass().add("shell");
         bar = new TopBar(this);
         setTop(new VBox(bar, new FaultBar(faults, saving::saveAs)));
+        setCenter(places);
         addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
         stage.setOnCloseRequest(e -> {
             if (!mayLeave()) {
@@ -103,7 +110,10 @@ public final class Shell extends BorderPane {
     private void show(Place next) {
         place = next;
         next.dress(ground);
-        setCenter(next.content());
+        places.getChildren().removeIf(n -> n != next.content());
+        if (places.getChildren().isEmpty()) {
+            places.getChildren().add(next.content());
+        }
         next.enter();
         bar.refresh();
     }
@@ -149,7 +159,7 @@ public final class Shell extends BorderPane {
                     boolean same = document().map(DrillDocument::drill).equals(left);
                     if (mine == opening && (same || mayLeave())) {
                         openDrill(new DrillDocument(opened, faults));
-                        settings.opened(file);
+                        NextFrame.run(() -> settings.opened(file));
                     }
                 },
                 why -> error(Failures.said(why)),
@@ -219,7 +229,34 @@ public final class Shell extends BorderPane {
         opened.drillProperty().addListener((o, a, b) -> bar.refresh());
         opened.setConsent(new LossQuestion(stage));
         opened.keepIn(new Journal<>(settings.journals(), DrillFile.KIND, new JournalWatch(faults)));
-        showBoard();
+        if (stage.isShowing() && place == binderPlace) {
+            assemble(board);
+        } else {
+            board.assemble();
+            showBoard();
+        }
+    }
+
+    /** The Board is put together under the Binder, part by part, and comes to be seen when it is whole. */
+    private void assemble(BoardPlace next) {
+        place = next;
+        places.getChildren().add(0, next.content());
+        bar.refresh();
+        next.assemble(() -> {
+            if (place == next) {
+                show(next);
+            }
+        });
+    }
+
+    /** Whether nothing is being put together. */
+    boolean isWhole() {
+        return places.getChildren().size() == 1;
+    }
+
+    /** What fills the window now. */
+    Node shown() {
+        return places.getChildren().get(places.getChildren().size() - 1);
     }
 
     private void closeDrill() {

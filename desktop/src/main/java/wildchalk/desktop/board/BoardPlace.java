@@ -1,5 +1,8 @@
 package wildchalk.desktop.board;
 
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
@@ -40,6 +43,7 @@ import wildchalk.desktop.strip.StripView;
 import wildchalk.desktop.talk.TalkView;
 import wildchalk.desktop.ui.Dialogs;
 import wildchalk.desktop.ui.Limited;
+import wildchalk.desktop.ui.NextFrame;
 import wildchalk.desktop.ui.Place;
 import wildchalk.desktop.ui.Shown;
 import wildchalk.desktop.ui.Tips;
@@ -68,6 +72,8 @@ public final class BoardPlace extends BorderPane implements Place {
     private HistoryPanel history;
     private final VBox empty = emptyState();
     private final ChangeListener<Object> refresh = (o, a, b) -> refresh();
+    /** What puts the parts in that are not there yet. */
+    private final Deque<Runnable> missing = new ArrayDeque<>();
 
     /** @param changeSurface asks for another ground, size or part */
     public BoardPlace(DrillDocument document, Runnable changeSurface) {
@@ -85,11 +91,17 @@ public final class BoardPlace extends BorderPane implements Place {
         StackPane surface = new StackPane(board, empty, ask);
         surface.getStyleClass().add("surface");
         VBox.setVgrow(surface, Priority.ALWAYS);
-        VBox middle = new VBox(head(), ladder, surface, new Tray(board));
+        VBox middle = new VBox();
         middle.getStyleClass().add("middle");
         setCenter(middle);
-        setRight(talk);
-        setBottom(new VBox(transport, strip));
+        missing.addAll(List.of(
+                () -> middle.getChildren().add(head()),
+                () -> middle.getChildren().add(ladder),
+                () -> middle.getChildren().add(new Tray(board)),
+                () -> setBottom(new VBox(transport, strip)),
+                () -> setRight(talk),
+                // last, so that it is painted once, in its size
+                () -> middle.getChildren().add(2, surface)));
         document.drillProperty().addListener(refresh);
         document.toldProperty().addListener(refresh);
         addEventHandler(KeyEvent.KEY_PRESSED, this::keys);
@@ -98,6 +110,26 @@ public final class BoardPlace extends BorderPane implements Place {
         StackPane.setAlignment(ask, Pos.TOP_CENTER);
         StackPane.setMargin(ask, new Insets(12));
         refresh();
+    }
+
+    /** Puts all parts in. */
+    public void assemble() {
+        missing.forEach(Runnable::run);
+        missing.clear();
+    }
+
+    /**
+     * Puts the parts in with one frame each: to style them all at once takes longer than anybody should wait for a key.
+     *
+     * @param done told when all are there
+     */
+    public void assemble(Runnable done) {
+        if (missing.isEmpty()) {
+            done.run();
+        } else {
+            missing.poll().run();
+            NextFrame.run(() -> assemble(done));
+        }
     }
 
     @Override

@@ -220,12 +220,15 @@ public final class DrillDocument implements AutoCloseable {
     public boolean edit(String label, Edit edit) {
         Edited after;
         try {
-            List<Edit.Loss> losses = edit.losses(drill.get(), showing.open.get());
-            Optional<Edit.Flow> flow = losses.isEmpty() ? Optional.of(Edit.Flow.DOWN) : consent.to(label, losses);
-            if (flow.isEmpty()) {
-                return false;
+            after = edit.applyTo(drill.get(), showing.open.get());
+            List<Edit.Loss> losses = edit.losses(drill.get(), showing.open.get(), after.drill());
+            if (!losses.isEmpty()) {
+                Optional<Edit.Flow> flow = consent.to(label, losses);
+                if (flow.isEmpty()) {
+                    return false;
+                }
+                after = edit.applyTo(drill.get(), showing.open.get(), flow.get());
             }
-            after = edit.applyTo(drill.get(), showing.open.get(), flow.get());
         } catch (IllegalArgumentException | IllegalStateException | NoSuchElementException refused) {
             faults.told(Faults.Kind.REFUSED, refused);
             return false;

@@ -11,6 +11,7 @@ import wildchalk.core.binder.Expected;
 import wildchalk.core.binder.Fingerprint;
 import wildchalk.core.binder.Journal;
 import wildchalk.core.drill.Drill;
+import wildchalk.desktop.ui.Aside;
 
 /** Where something open is stored, and the journal that keeps what is not stored yet. */
 final class Storage<T> implements AutoCloseable {
@@ -21,6 +22,7 @@ final class Storage<T> implements AutoCloseable {
     private final History<T> history;
     private final Predicate<T> isEmpty;
     private Stored<T> stored;
+    private boolean closed;
 
     private Optional<Journal<BinderFile<T>>> journal = Optional.empty();
 
@@ -66,7 +68,8 @@ final class Storage<T> implements AutoCloseable {
         }
         T now = history.now();
         BinderFile<T> content = stored.content().with(now);
-        Fingerprint written = content.save(target, expected(target));
+        Expected expected = expected(target);
+        Fingerprint written = Aside.call(() -> content.save(target, expected));
         stored = new Stored<>(content, Optional.of(target), Optional.of(written));
         history.markSaved(now);
         keep();
@@ -100,6 +103,9 @@ final class Storage<T> implements AutoCloseable {
 
     /** Gives what is not saved to the journal, or lets it forget. */
     void keep() {
+        if (closed) {
+            return;
+        }
         journal.ifPresent(j -> {
             if (history.isSaved() || isUntouched()) {
                 j.clear();
@@ -125,6 +131,7 @@ final class Storage<T> implements AutoCloseable {
 
     @Override
     public void close() {
+        closed = true;
         journal.ifPresent(j -> {
             try {
                 j.close();

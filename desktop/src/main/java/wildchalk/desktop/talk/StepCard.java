@@ -26,11 +26,18 @@ import wildchalk.desktop.ui.Ui;
 /** One step of the talk-through: its head, its sentences, its coaching points and its question. Sentences come bit by bit. */
 final class StepCard extends VBox {
 
+    /** As wide as the border on the other sides is empty, pixels. */
+    private static final double BAR = 3;
+
+    private final Region bar = new Region();
     private final DrillDocument document;
     private final int index;
     private final Consumer<MoveId> choose;
     private final Runnable rebuild;
+    private final StepWords words;
+    private final boolean writtenOut;
     private List<Sentence> sentences;
+    private boolean headed;
     private int written;
 
     /**
@@ -50,8 +57,30 @@ final class StepCard extends VBox {
         this.index = index;
         this.choose = choose;
         this.rebuild = rebuild;
+        this.words = words;
+        this.writtenOut = writtenOut;
         this.sentences = writtenOut ? words.sentences() : List.of();
         getStyleClass().add("step");
+        bar.getStyleClass().add("step-bar");
+        bar.setManaged(false);
+        bar.setVisible(false);
+        getChildren().add(bar);
+    }
+
+    /** A line down its side. Not a state of the card: all that is in it would be styled anew with every step. */
+    void setCurrent(boolean current) {
+        bar.setVisible(current);
+    }
+
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        bar.resizeRelocate(0, 0, BAR, getHeight());
+    }
+
+    /** All but the sentences. */
+    private void writeHead() {
+        headed = true;
         Button head = new Button(words.title());
         head.getStyleClass().addAll("step-head", "plain");
         head.setId("step-" + (index + 1));
@@ -86,7 +115,7 @@ final class StepCard extends VBox {
     }
 
     boolean isWhole() {
-        return written == sentences.size();
+        return headed && written == sentences.size();
     }
 
     private Supplier<Sentence> sentence(int number) {
@@ -98,15 +127,22 @@ final class StepCard extends VBox {
         sentences = sentences.isEmpty() ? sentences : words.sentences();
     }
 
-    /** Writes some more sentences. @return how many */
+    /** Writes some more: the head, which counts as a sentence, then sentences. @return how many */
     int write(int most) {
-        int now = Math.max(0, Math.min(most, sentences.size() - written));
+        if (most <= 0) {
+            return 0;
+        }
+        int heads = headed ? 0 : 1;
+        if (!headed) {
+            writeHead();
+        }
+        int now = Math.max(0, Math.min(most - heads, sentences.size() - written));
         for (int i = 0; i < now; i++) {
-            // behind the head and the numbers
-            getChildren().add(2 + written, SentenceRow.of(document, sentence(written), choose));
+            // behind the bar, the head and the numbers
+            getChildren().add(3 + written, SentenceRow.of(document, sentence(written), choose));
             written++;
         }
-        return now;
+        return heads + now;
     }
 
     /** Whether somebody is writing in it. */

@@ -19,6 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.finding.Finding;
@@ -27,6 +28,7 @@ import wildchalk.core.words.StepWords;
 import wildchalk.core.words.Words;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
+import wildchalk.desktop.ui.Children;
 import wildchalk.desktop.ui.NextFrame;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Told;
@@ -34,13 +36,13 @@ import wildchalk.picture.export.Told;
 /** Shows the talk-through of the open drill, and changes the drill through it. */
 public final class TalkView extends VBox {
 
-    private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     /** So many sentences are there at once: as many as usual drills have. */
-    private static final int FIRST_SENTENCES = 24;
+    private static final int FIRST_SENTENCES = 32;
 
-    private static final int MORE_SENTENCES = 8;
+    /** And so many more with each frame where there are more: some fifty things to be styled. */
+    private static final int MORE_SENTENCES = 3;
 
     private final DrillDocument document;
     private final VBox lines = new VBox();
@@ -51,16 +53,21 @@ public final class TalkView extends VBox {
     private final VBox part = new VBox(3);
     private Optional<RoleId> followed = Optional.empty();
     private Map<StepId, Kept> kept = new HashMap<>();
+    private Object courseKey = List.of();
+    private List<Node> courseNodes = List.of();
     private Written written = new Written(0, 0, 0, 0);
     /** Whether sentences are still being written. */
     private boolean writing;
+
+    /** Whether the words are out of date, and will be written with the next frame. */
+    private boolean due;
 
     /** Goes up with each build: what was to be written for an earlier one is not wanted any more. */
     private int builds;
     /** The slot that had the focus before what is being built now. */
     private Optional<String> focusAgain = Optional.empty();
 
-    private final ChangeListener<Object> rebuild = (o, a, b) -> build();
+    private final ChangeListener<Object> rebuild = (o, a, b) -> buildSoon();
     private final ChangeListener<Object> highlight = (o, a, b) -> highlight();
     private final ChangeListener<Object> toStep = (o, a, b) -> toStep();
     private final ChangeListener<Object> follow = (o, a, b) -> Platform.runLater(this::showCurrentStep);
@@ -73,7 +80,10 @@ public final class TalkView extends VBox {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         look.setId("look");
-        look.setOnAction(e -> findings.setVisible(!findings.isVisible()));
+        look.setOnAction(e -> {
+            findings.setVisible(!findings.isVisible());
+            showFindings(document.told());
+        });
         findings.managedProperty().bind(findings.visibleProperty());
         findings.setVisible(false);
         findings.getStyleClass().add("findings");
@@ -95,7 +105,19 @@ public final class TalkView extends VBox {
         document.stepProperty().addListener(toStep);
         document.stepProperty().addListener(follow);
         document.selectionProperty().addListener(highlight);
-        build();
+        buildSoon();
+    }
+
+    /** Board and strip come first, the words with the next frame. */
+    private void buildSoon() {
+        if (!due) {
+            due = true;
+            NextFrame.run(() -> {
+                if (due) {
+                    build();
+                }
+            });
+        }
     }
 
     /** Shows what one role has to know above the steps; empty for everybody. */
@@ -120,6 +142,7 @@ public final class TalkView extends VBox {
     // ---- building ----
 
     private void build() {
+        due = false;
         Optional<String> focused = Optional.ofNullable(getScene())
                 .map(s -> s.getFocusOwner())
                 .filter(n -> n.getStyleClass().contains("slot"))
@@ -155,9 +178,9 @@ public final class TalkView extends VBox {
         kept = fresh;
         shown.add(hint(told));
         if (!told.path().roles().isEmpty()) {
-            shown.addAll(CourseSection.of(document));
+            shown.addAll(course(told));
         }
-        lines.getChildren().setAll(shown);
+        Children.put(lines.getChildren(), shown);
         showPart(told);
         showFindings(told);
         figures.show(told);
@@ -182,7 +205,10 @@ public final class TalkView extends VBox {
         }
         cards.sort(Comparator.comparingInt(c -> Math.abs(c.index() - current)));
         // a few at first where there are many, so that nobody waits who goes from step to step
-        int left = writing || written.isPart(document.told().talk().steps().size()) ? MORE_SENTENCES : FIRST_SENTENCES;
+        boolean many = writing
+                || getScene() == null
+                || written.isPart(document.told().talk().steps().size());
+        int left = many ? MORE_SENTENCES : FIRST_SENTENCES;
         for (StepCard card : cards) {
             left -= card.write(left);
         }
@@ -207,6 +233,25 @@ public final class TalkView extends VBox {
         if (again != null) {
             again.requestFocus();
         }
+    }
+
+    /** What stands below the steps, made anew only where it would read otherwise. */
+    private List<Node> course(Told told) {
+        Progression version = document.version();
+        Object key = List.of(
+                version.course(),
+                version.roles(),
+                version.lines(),
+                version.layout().zones(),
+                told.talk().changes(),
+                told.talk().rotation(),
+                told.talk().cautions(),
+                told.reader());
+        if (!key.equals(courseKey)) {
+            courseKey = key;
+            courseNodes = CourseSection.of(document);
+        }
+        return courseNodes;
     }
 
     /** In place of steps that are far from the one that is drawn. */
@@ -255,6 +300,10 @@ public final class TalkView extends VBox {
         look.setText(count == 0 ? Ui.text("talk.look.none") : Ui.text("talk.look", count, count == 1 ? "" : "s"));
         look.setDisable(count == 0);
         findings.getChildren().clear();
+        findings.setVisible(findings.isVisible() && count > 0);
+        if (!findings.isVisible()) {
+            return;
+        }
         FindingWriter writer = told.findingWriter();
         for (Finding f : found) {
             Label message = new Label("!  " + writer.message(f));
@@ -267,7 +316,6 @@ public final class TalkView extends VBox {
             box.setOnMouseClicked(e -> f.moves().stream().findFirst().ifPresent(this::choose));
             findings.getChildren().add(box);
         }
-        findings.setVisible(findings.isVisible() && count > 0);
     }
 
     // ---- choosing ----
@@ -295,8 +343,7 @@ public final class TalkView extends VBox {
         Optional<MoveId> chosen = document.selectionProperty().get().move();
         for (Node node : lines.getChildren()) {
             if (node instanceof StepCard card) {
-                card.pseudoClassStateChanged(
-                        CURRENT, card.index() == document.stepProperty().get());
+                card.setCurrent(card.index() == document.stepProperty().get());
                 for (Node row : card.getChildren()) {
                     row.pseudoClassStateChanged(
                             CHOSEN, chosen.isPresent() && chosen.get().equals(row.getUserData()));
@@ -324,6 +371,7 @@ public final class TalkView extends VBox {
     }
 
     public void dispose() {
+        due = false;
         document.toldProperty().removeListener(rebuild);
         document.stepProperty().removeListener(toStep);
         document.stepProperty().removeListener(follow);

@@ -14,7 +14,7 @@ import java.util.List;
 record Written(int first, int end, int from, int until) {
 
     /** So many sentences are written out, if there are so many. */
-    static final int SENTENCES = 150;
+    static final int SENTENCES = 60;
 
     /** Up to so many steps all are there. */
     static final int STEPS = 25;

@@ -38,7 +38,7 @@ public final class BinderForBench extends Application {
         Path home = Files.createTempDirectory("wildchalk-bench-home");
         Path empty = Files.createTempDirectory("wildchalk-bench-empty");
         Shell shell = WildChalkApp.show(stage, new Settings(home), empty, Optional.empty(), new Answering(folder));
-        BinderView view = (BinderView) shell.getCenter();
+        BinderView view = (BinderView) shell.shown();
         new AnimationTimer() {
             private int frames;
             private int after;

@@ -113,11 +113,11 @@ public final class WatchdogForBench extends Application {
 
     private void drive(Path file, Path out) {
         try {
-            until(() -> shell.getCenter() instanceof BinderView);
+            until(() -> shell.shown() instanceof BinderView);
             Thread.sleep(1500);
             phase("binder", shell::openBinderByDialog, () -> view().found().size() > 10);
             phase("search", () -> search("larg"), () -> view().found().size() == 1);
-            phase("open", () -> shell.openFile(file), () -> shell.document().isPresent());
+            phase("open", () -> shell.openFile(file), () -> shell.document().isPresent() && shell.isWhole());
             DrillDocument document = shell.document().orElseThrow();
             until(document::isUpToDate);
             phase("edit step", () -> document.goToStep(50), document::isUpToDate);
@@ -162,7 +162,7 @@ public final class WatchdogForBench extends Application {
     }
 
     private BinderView view() {
-        return (BinderView) shell.getCenter();
+        return (BinderView) shell.shown();
     }
 
     private void search(String text) {

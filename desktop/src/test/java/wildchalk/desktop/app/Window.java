@@ -164,7 +164,8 @@ public final class Window {
     void settled() {
         until(() -> {
             WaitForAsyncUtils.waitForFxEvents(2);
-            return shell.document().map(DrillDocument::isUpToDate).orElse(true);
+            return shell.isWhole()
+                    && shell.document().map(DrillDocument::isUpToDate).orElse(true);
         });
         frames(1);
     }
