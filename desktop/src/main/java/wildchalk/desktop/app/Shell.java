@@ -242,11 +242,11 @@ public final class Shell extends BorderPane {
         place = next;
         places.getChildren().add(0, next.content());
         bar.refresh();
-        next.assemble(() -> {
+        NextFrame.run(() -> next.assemble(() -> {
             if (place == next) {
                 show(next);
             }
-        });
+        }));
     }
 
     /** Whether nothing is being put together. */

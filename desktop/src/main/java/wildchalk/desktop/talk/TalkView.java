@@ -105,12 +105,17 @@ public final class TalkView extends VBox {
         document.stepProperty().addListener(toStep);
         document.stepProperty().addListener(follow);
         document.selectionProperty().addListener(highlight);
-        buildSoon();
+        // what is written before it is in the window would be styled all at once
+        sceneProperty().addListener((o, was, is) -> {
+            if (is != null) {
+                buildSoon();
+            }
+        });
     }
 
     /** Board and strip come first, the words with the next frame. */
     private void buildSoon() {
-        if (!due) {
+        if (!due && getScene() != null) {
             due = true;
             NextFrame.run(() -> {
                 if (due) {
@@ -205,9 +210,7 @@ public final class TalkView extends VBox {
         }
         cards.sort(Comparator.comparingInt(c -> Math.abs(c.index() - current)));
         // a few at first where there are many, so that nobody waits who goes from step to step
-        boolean many = writing
-                || getScene() == null
-                || written.isPart(document.told().talk().steps().size());
+        boolean many = writing || written.isPart(document.told().talk().steps().size());
         int left = many ? MORE_SENTENCES : FIRST_SENTENCES;
         for (StepCard card : cards) {
             left -= card.write(left);
