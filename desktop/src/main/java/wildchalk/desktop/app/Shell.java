@@ -39,6 +39,7 @@ import wildchalk.desktop.ui.FileDialogs;
 import wildchalk.desktop.ui.NextFrame;
 import wildchalk.desktop.ui.Place;
 import wildchalk.desktop.ui.Ui;
+import wildchalk.picture.export.Export;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.style.Ground;
 
@@ -397,7 +398,7 @@ public final class Shell extends BorderPane {
         }
     }
 
-    void share(Sharing.Kind kind) {
+    void share(Export kind) {
         if (document != null) {
             new Sharing(stage, dialogs, ground)
                     .share(kind, document.told(), document.stepProperty().get());

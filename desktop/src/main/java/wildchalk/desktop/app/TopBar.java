@@ -1,7 +1,6 @@
 package wildchalk.desktop.app;
 
 import java.nio.file.Path;
-import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -15,9 +14,10 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.desktop.document.DrillDocument;
-import wildchalk.desktop.share.Sharing;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
+import wildchalk.picture.export.Export;
+import wildchalk.picture.export.Exports;
 import wildchalk.picture.style.Ground;
 
 /** The bar at the top: places on the left, what can be done with the open drill on the right. */
@@ -124,11 +124,11 @@ final class TopBar extends HBox {
     }
 
     private void fillShare() {
-        for (Sharing.Kind kind : Sharing.Kind.values()) {
-            share.getItems()
-                    .add(item(
-                            "share." + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                            () -> shell.share(kind)));
+        for (Export kind : Exports.ALL) {
+            MenuItem item = new MenuItem(kind.title());
+            item.setId("share-" + kind.id());
+            item.setOnAction(e -> shell.share(kind));
+            share.getItems().add(item);
         }
     }
 

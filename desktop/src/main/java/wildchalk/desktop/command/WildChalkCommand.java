@@ -4,8 +4,8 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Iterator;
 import java.util.List;
-import java.util.Locale;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -21,11 +21,10 @@ import wildchalk.core.progress.Progress;
 import wildchalk.core.text.Slugs;
 import wildchalk.core.words.Words;
 import wildchalk.desktop.command.CommandLineEntry.BadInput;
-import wildchalk.picture.export.GifExport;
-import wildchalk.picture.export.PageExport;
+import wildchalk.picture.export.Export;
+import wildchalk.picture.export.Exports;
 import wildchalk.picture.export.PngExport;
 import wildchalk.picture.export.SheetExport;
-import wildchalk.picture.export.SvgExport;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
 
@@ -42,16 +41,12 @@ import wildchalk.picture.style.Ground;
         })
 final class WildChalkCommand implements Runnable {
 
-    /** More paths than one clip can show. */
-    private static final int MOST_WAYS = 12;
-
-    /** What export makes. */
-    enum Kind {
-        SVG,
-        PNG,
-        PDF,
-        GIF,
-        HTML
+    /** What can be made, for the help and for whoever asks for something else. */
+    static final class Kinds implements Iterable<String> {
+        @Override
+        public Iterator<String> iterator() {
+            return Exports.ALL.stream().map(Export::id).iterator();
+        }
     }
 
     @Spec
@@ -153,8 +148,9 @@ final class WildChalkCommand implements Runnable {
                             names = "--to",
                             required = true,
                             paramLabel = "KIND",
+                            completionCandidates = Kinds.class,
                             description = "one of ${COMPLETION-CANDIDATES}")
-                    Kind kind,
+                    String wanted,
             @Option(names = "--out", paramLabel = "PATH", description = "file to write; by default beside you")
                     Path target,
             @Option(names = "--step", paramLabel = "K", defaultValue = "1", description = "for svg and png; from 1")
@@ -175,18 +171,12 @@ final class WildChalkCommand implements Runnable {
         if (pixels < 200 || pixels > 8000) {
             throw new BadInput("--width %d: choose from 200 to 8000 pixels.".formatted(pixels));
         }
-        byte[] bytes =
-                switch (kind) {
-                    case SVG -> SvgExport.step(told, step - 1, ground);
-                    case PNG -> PngExport.step(told, step - 1, ground, pixels);
-                    case PDF -> SheetExport.of(told, paper, Progress.NONE);
-                    case GIF ->
-                        GifExport.of(everyPath ? told.everyWay(MOST_WAYS) : List.of(told), ground, Progress.NONE);
-                    case HTML -> PageExport.of(told, ground, Progress.NONE);
-                };
-        Path path = target != null
-                ? target
-                : Path.of(Slugs.of(told.drill().title()) + "." + kind.name().toLowerCase(Locale.ROOT));
+        Export kind = Exports.find(wanted)
+                .orElseThrow(() -> new BadInput("--to %s: there is no such kind of file; choose one of %s."
+                        .formatted(wanted, String.join(", ", new Kinds()))));
+        Export made = everyPath && kind == Exports.GIF ? Exports.GIF_PATHS : kind;
+        byte[] bytes = made.make(told, new Export.Options(ground, step - 1, paper, pixels), Progress.NONE);
+        Path path = target != null ? target : Path.of(Slugs.of(told.drill().title()) + "." + kind.suffix());
         if (Files.isDirectory(path)) {
             throw new BadInput(path + ": is a folder; name a file to write.");
         }

@@ -13,7 +13,10 @@ import java.util.List;
  */
 record Written(int first, int end, int from, int until) {
 
-    /** So many sentences are written out, if there are so many. */
+    /** A talk-through of so many sentences is there as a whole. */
+    static final int WHOLE = 150;
+
+    /** Of a longer one, so many are written out. */
     static final int SENTENCES = 60;
 
     /** Up to so many steps all are there. */
@@ -26,7 +29,7 @@ record Written(int first, int end, int from, int until) {
     static Written around(int current, List<Integer> sentences) {
         int steps = sentences.size();
         int all = sentences.stream().mapToInt(Integer::intValue).sum();
-        if (all <= SENTENCES && steps <= STEPS) {
+        if (all <= WHOLE && steps <= STEPS) {
             return new Written(0, steps, 0, steps);
         }
         int here = Math.max(0, Math.min(current, steps - 1));

@@ -30,7 +30,7 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.edit.Placements;
 import wildchalk.core.geometry.Point;
 import wildchalk.desktop.document.Selection;
-import wildchalk.desktop.share.Sharing;
+import wildchalk.picture.export.Exports;
 
 /** The board without a mouse, the words as a form, files to hand out, and nothing lost by leaving. */
 @ExtendWith(ApplicationExtension.class)
@@ -145,7 +145,8 @@ class KeysAndWordsTest {
     void leavingAsksAndSharingWrites(FxRobot robot) throws Exception {
         window.openDrill("crossing-backs");
         window.saveAnswer = window.folder.resolve("page.html");
-        WaitForAsyncUtils.asyncFx(() -> window.shell.share(Sharing.Kind.HTML)).get();
+        WaitForAsyncUtils.asyncFx(() -> window.shell.share(Exports.find("html").orElseThrow()))
+                .get();
         Window.until(() -> Files.exists(window.saveAnswer) && Files.size(window.saveAnswer) > 1000);
         Window.press(robot, "OK");
 

@@ -3,6 +3,7 @@ package wildchalk.desktop.app;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -28,8 +29,9 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.LargeShapes;
 import wildchalk.desktop.binder.BinderView;
 import wildchalk.desktop.document.DrillDocument;
-import wildchalk.desktop.share.Sharing;
 import wildchalk.desktop.ui.FileDialogs;
+import wildchalk.picture.export.Export;
+import wildchalk.picture.export.Exports;
 
 /**
  * Opens a binder with the largest permitted drill in the real window, opens it, edits, steps through, saves, searches and
@@ -135,7 +137,8 @@ public final class WatchdogForBench extends Application {
             phase("stop", document::togglePlaying, document::isUpToDate);
             phase("edit again", () -> move(document, new Point(2, 1)), document::isUpToDate);
             phase("save", shell::save, document::isSaved);
-            for (Sharing.Kind kind : new Sharing.Kind[] {Sharing.Kind.HTML, Sharing.Kind.PDF, Sharing.Kind.SVG}) {
+            for (String id : List.of("html", "pdf", "svg")) {
+                Export kind = Exports.find(id).orElseThrow();
                 phase("export " + kind, () -> shell.share(kind), () -> written(out, kind));
             }
             phase("back", shell::showBinder, () -> view().found().size() > 0);
@@ -157,8 +160,8 @@ public final class WatchdogForBench extends Application {
         document.edit("path", Arrangements.carry(Set.of(id), PlaneMap.shift(new Point(0.5, 0))));
     }
 
-    private static boolean written(Path out, Sharing.Kind kind) {
-        return Files.exists(out.resolve("largest." + kind.name().toLowerCase(java.util.Locale.ROOT)));
+    private static boolean written(Path out, Export kind) {
+        return Files.exists(out.resolve("largest." + kind.suffix()));
     }
 
     private BinderView view() {
