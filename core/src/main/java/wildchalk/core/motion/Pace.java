@@ -13,39 +13,51 @@ import wildchalk.core.surface.Surface;
 /**
  * Speeds, accelerations and times of an age band on a medium.
  *
- * <p>The figures are drawing defaults, no measurements and no medical advice. Running speeds follow published norms and
- * match zones where there are some (Bohannon 1997 for walking; Bradley et al. 2009 for running zones; Meyers et al. 2015
- * and Haugen et al. 2019 for top speeds); figures marked "estimate" are judgement, scaled from those anchors. Skating
- * top speed of adults is near Budarick et al. 2020 and Lignell et al. 2018; the youth columns are estimates.
+ * <p>The figures are drawing defaults, no measurements and no medical advice. Running flat out is fitted to field tests
+ * (sprints of 5, 10 and 20 m, the modified 505, the 5-10-5, 10 m to a stop; see docs/motion.md); the other running speeds follow
+ * published norms and match zones where there are some (Bohannon 1997 for walking; Bradley et al. 2009 for running zones);
+ * figures marked "estimate" are judgement, scaled from those anchors. Skating top speed of adults is near Budarick et al. 2020
+ * and Lignell et al. 2018; the youth columns are estimates. In every column a club's U16 is at least as quick as a recreational
+ * adult.
  *
  * @param sport whose ball speeds apply
  */
 public record Pace(AgeBand age, Medium medium, String sport) {
 
     // columns: U8, U10, U12, U14, U16, adult recreational, competitive
-    private static final double[] WALK = {1.2, 1.2, 1.3, 1.3, 1.35, 1.4, 1.4};
-    private static final double[] JOG = {2.0, 2.2, 2.4, 2.6, 2.7, 2.8, 3.0};
-    private static final double[] RUN = {3.0, 3.4, 3.8, 4.2, 4.5, 4.7, 5.2};
-    private static final double[] SPRINT_IN_DRILL = {4.5, 4.9, 5.3, 5.8, 6.5, 6.7, 7.8};
-    private static final double[] TOP = {5.0, 5.5, 5.9, 6.5, 7.2, 7.5, 8.7};
-    private static final double[] BACKPEDAL_TECHNICAL = {1.6, 1.8, 2.0, 2.3, 2.5, 2.6, 3.0};
-    private static final double[] BACKPEDAL_HARD = {2.6, 2.9, 3.2, 3.7, 4.2, 4.4, 5.2};
-    private static final double[] SHUFFLE_HARD = {2.0, 2.2, 2.5, 2.8, 3.1, 3.2, 3.6};
-    private static final double[] RUN_ACCELERATION = {2.2, 2.5, 2.8, 3.0, 3.3, 3.4, 4.2};
-    private static final double[] RUN_BRAKING = {2.2, 2.6, 3.0, 3.4, 3.8, 3.9, 4.8};
+    private static final double[] WALK = {1.2, 1.2, 1.3, 1.3, 1.4, 1.4, 1.45};
+    private static final double[] JOG = {2.0, 2.2, 2.4, 2.6, 2.8, 2.8, 3.0};
+    private static final double[] RUN = {3.0, 3.4, 3.8, 4.2, 4.7, 4.7, 5.2};
+    /** What would be reached with endless room; from U8 and U12 on by the shape of their neighbours. */
+    private static final double[] TOP = {5.5, 6.1, 6.5, 7.0, 8.1, 7.3, 9.0};
+    /** Seconds in which two thirds of it are reached. */
+    private static final double[] RUN_TAU = {1.12, 1.04, 0.95, 0.88, 0.96, 0.88, 1.04};
+    /** m/s² towards standing, flat out. */
+    private static final double[] RUN_BRAKING = {4.2, 4.5, 4.5, 4.5, 5.5, 5.5, 7.5};
+
+    private static final double[] BACKPEDAL_TECHNICAL = {1.6, 1.8, 2.0, 2.3, 2.6, 2.6, 3.0};
+    private static final double[] BACKPEDAL_HARD = {2.6, 2.9, 3.2, 3.7, 4.4, 4.4, 5.2};
+    private static final double[] SHUFFLE_HARD = {2.0, 2.2, 2.5, 2.8, 3.2, 3.2, 3.6};
     /** Hard curves without a plant: 2-3 m/s² for children, 5-6 for adults (estimate). */
-    private static final double[] RUN_LATERAL = {2.5, 3.0, 3.5, 4.0, 4.5, 5.0, 5.5};
+    private static final double[] RUN_LATERAL = {2.5, 3.0, 3.5, 4.0, 5.0, 5.0, 5.5};
 
     private static final double[] GLIDE = {2.0, 2.5, 3.0, 3.3, 3.6, 3.5, 4.0};
     private static final double[] SKATE_CRUISE = {3.0, 3.8, 4.5, 5.0, 5.5, 5.3, 6.3};
     private static final double[] SKATE_TOP = {4.2, 5.2, 6.2, 7.0, 7.8, 7.2, 9.0};
     private static final double[] SKATE_BACKWARD_TOP = {2.6, 3.4, 4.3, 5.1, 5.9, 5.4, 7.0};
-    private static final double[] SKATE_ACCELERATION = {1.5, 1.9, 2.3, 2.7, 3.0, 2.8, 3.6};
-    private static final double[] SKATE_BRAKING = {1.8, 2.5, 3.2, 4.0, 4.8, 4.2, 6.0};
+    /** Seconds in which two thirds of the top speed are reached: with it 6 m and 35 m from standing take what they are known to take. */
+    private static final double[] SKATE_TAU = {1.1, 1.1, 1.1, 1.1, 1.12, 1.1, 1.25};
+    /** m/s² towards standing; the mean over a stop is about a fifth less. */
+    private static final double[] SKATE_BRAKING = {2.2, 3.0, 3.9, 4.8, 5.8, 5.1, 7.2};
+    /** A stop on skates and the first push the other way, beside braking and speeding up (estimate). */
+    private static final double[] RESTART_SECONDS = {1.0, 0.8, 0.65, 0.55, 0.45, 0.5, 0.35};
     /** On a circle of 4.5 m (estimate). */
     private static final double[] SKATE_CROSSOVER = {2.8, 3.5, 4.2, 4.8, 5.4, 5.0, 6.2};
     /** v²/r on a circle of 4.5 m at crossover speed. */
     private static final double[] SKATE_LATERAL = {1.7, 2.7, 3.9, 5.1, 6.5, 5.6, 8.5};
+
+    /** Full speed as drills have it, against flat out. */
+    private static final double HARD_SHARE = 0.9;
 
     /** A crossover run against a straight one (estimate). */
     private static final double CROSSOVER_SHARE = 0.85;
@@ -70,6 +82,32 @@ public record Pace(AgeBand age, Medium medium, String sport) {
         return of(drill.audience().paceBand(), drill.surface());
     }
 
+    /** Braking is weaker by this share at the flat-out speed than towards standing. */
+    private static final double BRAKING_FADE = 0.35;
+    /** How hard each effort pushes off and brakes against flat out, from a walk up; hard as in pace by age, the rest estimates. */
+    private static final double[] PUSH_SHARE = {0.35, 0.5, 0.65, 0.9, 1};
+
+    private static final double[] BRAKE_SHARE = {0.4, 0.5, 0.7, 0.9, 1};
+
+    /**
+     * How a role speeds up and slows down.
+     *
+     * @param carrying whether the ball is with the role
+     * @param own the role's own pace against its age's
+     */
+    Gait gait(Manner manner, Effort effort, boolean carrying, double own) {
+        double flatOut = topSpeed(Manner.FORWARD, Effort.FLAT_OUT, false);
+        boolean forward = manner == Manner.FORWARD || manner == Manner.CROSSOVER;
+        double push = flatOut / at(medium == Medium.ICE ? SKATE_TAU : RUN_TAU);
+        double brake = at(medium == Medium.ICE ? SKATE_BRAKING : RUN_BRAKING);
+        double ball = carrying ? BallPace.of(sport).carryShare(age) : 1;
+        return new Gait(
+                topSpeed(manner, effort, carrying) * own,
+                push * PUSH_SHARE[effort.ordinal()] * ball * own * (forward ? 1 : 0.7),
+                brake * BRAKE_SHARE[effort.ordinal()] * (forward ? 1 : 0.8),
+                BRAKING_FADE / flatOut);
+    }
+
     /**
      * The speed (m/s) that a role settles at, given room.
      *
@@ -87,7 +125,7 @@ public record Pace(AgeBand age, Medium medium, String sport) {
                     case WALK -> at(WALK);
                     case EASY -> at(JOG);
                     case STEADY -> at(RUN);
-                    case HARD -> at(SPRINT_IN_DRILL);
+                    case HARD -> HARD_SHARE * at(TOP);
                     case FLAT_OUT -> at(TOP);
                 };
             case BACKWARD ->
@@ -117,7 +155,7 @@ public record Pace(AgeBand age, Medium medium, String sport) {
                     case WALK -> 0.6 * at(GLIDE); // estimate
                     case EASY -> at(GLIDE);
                     case STEADY -> at(SKATE_CRUISE);
-                    case HARD -> 0.9 * at(SKATE_TOP);
+                    case HARD -> HARD_SHARE * at(SKATE_TOP);
                     case FLAT_OUT -> at(SKATE_TOP);
                 };
         return switch (manner) {
@@ -128,30 +166,32 @@ public record Pace(AgeBand age, Medium medium, String sport) {
         };
     }
 
-    /** m/s² when speeding up. */
-    public double acceleration(Manner manner) {
-        double forward = at(medium == Medium.ICE ? SKATE_ACCELERATION : RUN_ACCELERATION);
-        return manner == Manner.FORWARD || manner == Manner.CROSSOVER ? forward : 0.7 * forward;
-    }
-
-    /** m/s² when slowing down, as a positive number. */
-    public double braking(Manner manner) {
-        double forward = at(medium == Medium.ICE ? SKATE_BRAKING : RUN_BRAKING);
-        return manner == Manner.FORWARD || manner == Manner.CROSSOVER ? forward : 0.8 * forward;
-    }
-
     /** m/s² across the path in a curve. */
     public double lateral() {
         return at(medium == Medium.ICE ? SKATE_LATERAL : RUN_LATERAL);
     }
 
-    /** Seconds that the foot stands in a hard cut of so many degrees. */
-    public double plantSeconds(double turnDegrees) {
-        return TurnTable.plantSeconds(turnDegrees) * PLANT_SCALE[age.ordinal()];
+    /** The fastest (m/s) that a corner of so many degrees can be taken, by somebody with a pace of his own. */
+    double cornerSpeed(double turnDegrees, double own) {
+        if (plantSeconds(turnDegrees) > 0) {
+            return 0;
+        }
+        double lost = (1 - TurnTable.shareKept(turnDegrees)) * TURN_LOSS[age.ordinal()];
+        return (1 - lost) * topSpeed(Manner.FORWARD, Effort.FLAT_OUT, false) * own;
     }
 
-    /** Plant times by age against the adult's, in the proportion of the turn costs by age (estimate). */
-    private static final double[] PLANT_SCALE = {1.6, 1.6, 1.2, 1.2, 1, 1, 0.8};
+    /** What children lose more in a turn, and trained adults less (estimate). */
+    private static final double[] TURN_LOSS = {1.06, 1.06, 1.03, 1.03, 1, 1, 0.98};
+
+    /** Standing in a hard turn, s: none on foot; on skates who nearly doubles back stops and starts again. */
+    double plantSeconds(double turnDegrees) {
+        return medium == Medium.ICE && turnDegrees >= DOUBLING_BACK_DEGREES ? at(RESTART_SECONDS) : 0;
+    }
+
+    private static final double DOUBLING_BACK_DEGREES = 150;
+
+    /** Turning the body on the spot by age against the adult's (estimate). */
+    private static final double[] TURN_SCALE = {1.6, 1.6, 1.2, 1.2, 1, 1, 0.8};
 
     public double controlSeconds() {
         return at(CONTROL_SECONDS);
@@ -186,7 +226,7 @@ public record Pace(AgeBand age, Medium medium, String sport) {
 
     /** Turning the body by so many degrees: 0.1 to 0.35 s for a pivot of 180 (estimate), slower for the young. */
     public double turnSeconds(double degrees) {
-        return Math.min(1.5, (0.1 + 0.15 * degrees / 180) * PLANT_SCALE[age.ordinal()]);
+        return Math.min(1.5, (0.1 + 0.15 * degrees / 180) * TURN_SCALE[age.ordinal()]);
     }
 
     /** Share of the speed that somebody keeps who turns without stopping: 5 to 15 % are lost (estimate). */

@@ -177,13 +177,17 @@ final class Runner {
                 ? under.profile().metresAt(t - under.clock()) - chainFrom.get(0)
                 : 0;
         double speed = now.speed(t);
-        double braking = speed * speed / (2 * pace.braking(((Travel) job.move).manner()));
-        double metres = gone + BRAKING_SLACK * braking + LEAST_BRAKING_METRES;
+        double metres = gone + BRAKING_SLACK * gait(job, job.carrying).stopMetres(speed) + LEAST_BRAKING_METRES;
         if (metres >= job.route.line().length()) {
             return false;
         }
         job.route = job.route.upTo(metres);
         return true;
+    }
+
+    private Gait gait(Job job, boolean carrying) {
+        Travel travel = (Travel) job.move;
+        return pace.gait(travel.manner(), travel.effort(), carrying, role.pace());
     }
 
     private void setPieces(double t, double already, List<Job> jobs, double[] ends, Route whole, SpeedProfile profile) {
@@ -224,10 +228,9 @@ final class Runner {
         double[] cap = new double[n];
         double[] speedAt = new double[n + 1];
         double[] stop = new double[n + 1];
-        double[] up = new double[n];
-        double[] down = new double[n];
+        Gait[] gaits = new Gait[n];
         metresAt[0] = already;
-        speedAt[0] = Double.MAX_VALUE;
+        speedAt[0] = Double.POSITIVE_INFINITY;
         stop[0] = standing;
         int job = 0;
         for (int i = 0; i < n; i++) {
@@ -237,37 +240,30 @@ final class Runner {
             while (job + 1 < ends.length && middle > ends[job]) {
                 job++;
             }
-            if (i > 0 && job == before) {
-                cap[i] = cap[i - 1];
-                up[i] = up[i - 1];
-                down[i] = down[i - 1];
-            } else {
-                Travel travel = (Travel) jobs.get(job).move;
-                cap[i] = pace.topSpeed(travel.manner(), travel.effort(), carries.get(job)) * role.pace();
-                up[i] = pace.acceleration(travel.manner());
-                down[i] = pace.braking(travel.manner());
-            }
-            speedAt[i + 1] = Double.MAX_VALUE;
+            gaits[i] = i > 0 && job == before ? gaits[i - 1] : gait(jobs.get(job), carries.get(job));
+            cap[i] = Double.POSITIVE_INFINITY;
+            speedAt[i + 1] = Double.POSITIVE_INFINITY;
         }
         if (firstPoint > 1 && !route.isCorner(firstPoint - 1)) {
             double curvature = route.curvatureAt(firstPoint - 1);
             cap[0] = curvature > 0 ? Math.min(cap[0], Math.sqrt(pace.lateral() / curvature)) : cap[0];
         }
         for (int i = 1; i < n; i++) {
-            bend(route, firstPoint + i - 1, i, cap, speedAt, stop);
+            bend(route, firstPoint + i - 1, i, gaits, cap, speedAt, stop);
         }
         stop[n] = route.stops().getOrDefault(line.size() - 1, 0.0);
-        return new SpeedProfile.Limits(metresAt, cap, speedAt, stop, up, down);
+        return new SpeedProfile.Limits(metresAt, cap, speedAt, stop, gaits);
     }
 
     /** Slows what passes an inner point: by the turn table at a corner, by the lateral limit on a curve. */
-    private void bend(Route route, int point, int i, double[] cap, double[] speedAt, double[] stop) {
+    private void bend(Route route, int point, int i, Gait[] gaits, double[] cap, double[] speedAt, double[] stop) {
         if (route.isCorner(point)) {
             double turn = route.turnDegreesAt(point);
-            speedAt[i] = TurnTable.shareKept(turn) * Math.min(cap[i - 1], cap[i]);
+            speedAt[i] = pace.cornerSpeed(turn, role.pace());
             stop[i] = pace.plantSeconds(turn);
             if (route.keeps().containsKey(point)) {
-                speedAt[i] = Math.min(speedAt[i], route.keeps().get(point) * Math.min(cap[i - 1], cap[i]));
+                double top = Math.min(gaits[i - 1].top(), gaits[i].top());
+                speedAt[i] = Math.min(speedAt[i], route.keeps().get(point) * top);
             }
             if (route.stops().containsKey(point)) {
                 speedAt[i] = 0;
@@ -275,7 +271,7 @@ final class Runner {
             }
         } else {
             double curvature = route.curvatureAt(point);
-            double fastest = curvature > 0 ? Math.sqrt(pace.lateral() / curvature) : Double.MAX_VALUE;
+            double fastest = curvature > 0 ? Math.sqrt(pace.lateral() / curvature) : Double.POSITIVE_INFINITY;
             // pieces on both sides obey it, so that it holds between the points too
             cap[i - 1] = Math.min(cap[i - 1], fastest);
             cap[i] = Math.min(cap[i], fastest);

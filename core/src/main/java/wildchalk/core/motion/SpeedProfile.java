@@ -1,91 +1,112 @@
 package wildchalk.core.motion;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 
 /**
- * The quickest way along a line under limits: constant accelerations, piece after piece.
+ * The quickest way along a line under limits: speeding up, holding and braking, piece after piece.
  *
  * <p>The classical time-optimal profile along a fixed path (Bobrow, Dubowsky and Gibson, Time-optimal control of robotic
- * manipulators along specified paths, 1985) with constant limits inside a piece: one forward pass for speeding up, one
- * backward pass for braking, and the closed form (speed up, hold, brake) inside each piece, so that a straight line gives
- * the exact trapezoid or triangle however few pieces it has.
+ * manipulators along specified paths, 1985) with limits that depend on the speed as a {@link Gait} has them: one forward pass
+ * for speeding up, one backward pass for braking, and the closed form inside each piece, so that a straight line gives the
+ * exact answer however few or many pieces it has.
  */
 final class SpeedProfile {
 
     /** A gap below this is no gap: half a millimetre in a second's run. */
     private static final double TINY = 1e-9;
 
-    private final double[] startSeconds;
-    private final double[] startMetres;
-    private final double[] startSpeed;
-    private final double[] acceleration;
+    private final Phase[] phases;
+    private final double[] starts;
     private final double seconds;
     private final double metres;
 
-    private SpeedProfile(Phases phases) {
-        this.startSeconds = Arrays.copyOf(phases.t, phases.n);
-        this.startMetres = Arrays.copyOf(phases.s, phases.n);
-        this.startSpeed = Arrays.copyOf(phases.v, phases.n);
-        this.acceleration = Arrays.copyOf(phases.a, phases.n);
-        this.seconds = phases.time;
-        this.metres = phases.place;
+    private SpeedProfile(Builder built) {
+        this.phases = built.phases.toArray(new Phase[0]);
+        this.starts = Arrays.stream(phases).mapToDouble(Phase::start).toArray();
+        this.seconds = built.time;
+        this.metres = built.place;
     }
 
     /**
      * Limits along a line cut into pieces.
      *
      * @param metresAt n + 1 distances at the ends of n pieces, rising, from where the mover is now
-     * @param cap top speed inside each of n pieces, m/s
+     * @param cap top speed inside each of n pieces where the line bends, m/s; infinite on a straight one
      * @param speedAt top speed at each of n + 1 ends
      * @param stopSeconds time spent standing at each of n + 1 ends
-     * @param up acceleration in each piece, m/s²
-     * @param down braking in each piece, m/s²
+     * @param gaits how he speeds up and brakes in each piece
      */
-    record Limits(
-            double[] metresAt, double[] cap, double[] speedAt, double[] stopSeconds, double[] up, double[] down) {}
+    record Limits(double[] metresAt, double[] cap, double[] speedAt, double[] stopSeconds, Gait[] gaits) {
+
+        double length(int piece) {
+            return metresAt[piece + 1] - metresAt[piece];
+        }
+
+        /** No faster than this inside a piece, m/s. */
+        double most(int piece) {
+            return Math.min(cap[piece], gaits[piece].fastest());
+        }
+    }
 
     /** The quickest profile from a speed at the start to rest at the end. */
     static SpeedProfile of(Limits limits, double startSpeed) {
-        int n = limits.cap.length;
+        int n = limits.gaits.length;
         double[] v = speedsAtEnds(limits, startSpeed);
-        Phases phases = new Phases(limits.metresAt[0], 4 * n + 2);
+        Builder built = new Builder(limits.metresAt[0]);
         for (int i = 0; i < n; i++) {
-            double length = limits.metresAt[i + 1] - limits.metresAt[i];
-            phases.stand(limits.stopSeconds[i]);
-            phases.piece(length, v[i], v[i + 1], Math.max(limits.cap[i], Math.max(v[i], v[i + 1])), limits, i);
+            built.stand(limits.stopSeconds[i]);
+            built.piece(limits.length(i), v[i], v[i + 1], limits.most(i), limits.gaits[i]);
         }
-        phases.stand(limits.stopSeconds[n]);
-        return new SpeedProfile(phases);
+        built.stand(limits.stopSeconds[n]);
+        return new SpeedProfile(built);
     }
 
     private static double[] speedsAtEnds(Limits limits, double startSpeed) {
-        int n = limits.cap.length;
+        int n = limits.gaits.length;
         double[] v = limits.speedAt.clone();
         for (int i = 0; i < n; i++) {
-            v[i] = Math.min(v[i], limits.cap[i]);
-            v[i + 1] = Math.min(v[i + 1], limits.cap[i]);
+            v[i] = Math.min(v[i], limits.most(i));
+            v[i + 1] = Math.min(v[i + 1], limits.most(i));
         }
         v[0] = startSpeed;
         v[n] = 0;
         // too fast already (the ball has just been caught): as slow as braking allows, not slower at once
         double tooFast = startSpeed;
         for (int i = 0; i < n; i++) {
-            double length = limits.metresAt[i + 1] - limits.metresAt[i];
-            double reachableSquared = v[i] * v[i] + 2 * limits.up[i] * length;
-            tooFast = tooFast > 0 ? Math.sqrt(Math.max(0, tooFast * tooFast - 2 * limits.down[i] * length)) : 0;
+            Gait gait = limits.gaits[i];
+            double length = limits.length(i);
+            if (tooFast > 0) {
+                double left = gait.stopMetres(tooFast) - length;
+                tooFast = left > 0 ? gait.speedToStopIn(left, tooFast) : 0;
+            }
             if (i + 1 < n) {
-                double allowed = Math.max(v[i + 1], tooFast);
-                v[i + 1] = allowed * allowed <= reachableSquared ? allowed : Math.sqrt(reachableSquared);
+                v[i + 1] = reachable(gait, v[i], length, Math.max(v[i + 1], tooFast));
             }
         }
         for (int i = n - 1; i > 0; i--) {
-            double length = limits.metresAt[i + 1] - limits.metresAt[i];
-            double brakedSquared = v[i + 1] * v[i + 1] + 2 * limits.down[i] * length;
-            if (v[i] * v[i] > brakedSquared) {
-                v[i] = Math.sqrt(brakedSquared);
+            Gait gait = limits.gaits[i];
+            if (v[i] > v[i + 1]) {
+                double room = gait.stopMetres(v[i + 1]) + limits.length(i);
+                if (gait.stopMetres(v[i]) > room) {
+                    v[i] = gait.speedToStopIn(room, v[i]);
+                }
             }
         }
         return v;
+    }
+
+    /** The speed at the end of a piece, if it may be so much. */
+    private static double reachable(Gait gait, double from, double length, double allowed) {
+        if (allowed <= from) {
+            return allowed;
+        } else if (from >= gait.fastest()) {
+            return from;
+        }
+        double ramp = gait.rampMetres(from) + length;
+        double most = Math.min(allowed, gait.fastest());
+        return gait.rampMetres(most) <= ramp ? most : Math.min(most, gait.speedAfter(ramp));
     }
 
     double seconds() {
@@ -94,125 +115,156 @@ final class SpeedProfile {
 
     /** Distance along the line (m) after so many seconds; stays at the end. */
     double metresAt(double t) {
-        if (startSeconds.length == 0 || t >= seconds) {
-            return metres;
-        }
-        int i = phaseAt(t);
-        double dt = Math.max(0, t - startSeconds[i]);
-        return startMetres[i] + startSpeed[i] * dt + 0.5 * acceleration[i] * dt * dt;
+        return phases.length == 0 || t >= seconds
+                ? metres
+                : Math.min(metres, phaseAt(t).placeAt(t));
     }
 
     /** Speed (m/s) after so many seconds; 0 from the end on. */
     double speedAt(double t) {
-        if (startSeconds.length == 0 || t >= seconds) {
-            return 0;
-        }
-        int i = phaseAt(t);
-        return Math.max(0, startSpeed[i] + acceleration[i] * Math.max(0, t - startSeconds[i]));
+        return phases.length == 0 || t >= seconds ? 0 : phaseAt(t).speedAt(t);
     }
 
     /** How much longer (s) he stands at a stop or a plant; 0 while he moves. */
     double standsFor(double t) {
-        if (startSeconds.length == 0 || t >= seconds) {
+        if (phases.length == 0 || t >= seconds) {
             return 0;
         }
-        int i = phaseAt(t);
-        boolean stands = startSpeed[i] == 0 && acceleration[i] == 0;
-        return stands ? (i + 1 < startSeconds.length ? startSeconds[i + 1] : seconds) - t : 0;
+        int i = indexAt(t);
+        return phases[i].stands() ? end(i) - t : 0;
+    }
+
+    private double end(int phase) {
+        return phase + 1 < phases.length ? starts[phase + 1] : seconds;
     }
 
     /** The first moment (s) at which a distance along the line has been reached. */
     double secondsAt(double distance) {
-        if (startSeconds.length == 0 || distance >= metres - TINY) {
+        if (phases.length == 0 || distance >= metres - TINY) {
             return seconds;
         }
-        int found = Arrays.binarySearch(startMetres, distance);
-        int i = Math.max(0, found >= 0 ? found : -found - 2);
-        while (i > 0 && startMetres[i - 1] >= distance) {
-            i--;
+        int low = 0;
+        int high = phases.length - 1;
+        while (low < high) {
+            int middle = (low + high + 1) >>> 1;
+            if (phases[middle].place() < distance) {
+                low = middle;
+            } else {
+                high = middle - 1;
+            }
         }
-        double gap = distance - startMetres[i];
-        if (gap <= 0) {
-            return startSeconds[i];
-        }
-        double v = startSpeed[i];
-        double root = Math.sqrt(Math.max(0, v * v + 2 * acceleration[i] * gap));
-        return startSeconds[i] + 2 * gap / (v + root);
+        return phases[low].secondsAt(distance, end(low));
     }
 
     /** The highest speed (m/s) between two moments. */
     double peakBetween(double from, double to) {
         double peak = Math.max(speedAt(from), speedAt(to));
-        for (int i = startSeconds.length == 0 ? 0 : phaseAt(from) + 1; i < startSeconds.length; i++) {
-            if (startSeconds[i] >= to) {
-                break;
-            }
-            peak = Math.max(peak, startSpeed[i]);
+        for (int i = phases.length == 0 ? 0 : indexAt(from) + 1; i < phases.length && starts[i] < to; i++) {
+            peak = Math.max(peak, phases[i].speed());
         }
         return peak;
     }
 
-    private int phaseAt(double t) {
-        int found = Arrays.binarySearch(startSeconds, t);
+    private Phase phaseAt(double t) {
+        return phases[indexAt(t)];
+    }
+
+    private int indexAt(double t) {
+        int found = Arrays.binarySearch(starts, t);
         return Math.max(0, found >= 0 ? found : -found - 2);
     }
 
-    /** Collects phases of constant acceleration. */
-    private static final class Phases {
-        private final double[] t;
-        private final double[] s;
-        private final double[] v;
-        private final double[] a;
-        private int n;
+    /** Puts phases one behind the other. */
+    private static final class Builder {
+        private final List<Phase> phases = new ArrayList<>();
         private double time;
         private double place;
 
-        Phases(double place, int room) {
+        Builder(double place) {
             this.place = place;
-            t = new double[room];
-            s = new double[room];
-            v = new double[room];
-            a = new double[room];
         }
 
-        void stand(double seconds) {
-            add(seconds, 0, 0, 0);
+        void stand(double forSeconds) {
+            if (forSeconds > TINY) {
+                phases.add(Phase.steady(time, place, 0, 0));
+                time += forSeconds;
+            }
         }
 
-        /** Speed up, hold, brake: between two end speeds under a cap. */
-        void piece(double length, double from, double to, double cap, Limits limits, int i) {
+        /** Speed up, hold, brake: between two end speeds, under a top speed. */
+        void piece(double length, double from, double to, double most, Gait gait) {
             if (length <= TINY) {
-                return;
+                place += length;
+            } else if (from >= most) {
+                slowingDown(length, from, to, most, gait);
+            } else {
+                speedingUp(length, from, to, most, gait);
             }
-            double up = limits.up[i];
-            double down = limits.down[i];
-            double peakSquared = (2 * up * down * length + down * from * from + up * to * to) / (up + down);
-            double top = cap * cap <= peakSquared ? cap : Math.sqrt(peakSquared);
-            if (top < from || top < to) {
-                // end speeds that only a rounding, or a speed beyond the limit, makes unreachable: straight between
-                // them
-                add(2 * length / (from + to), length, from, (to * to - from * from) / (2 * length));
-                return;
-            }
-            double rise = (top * top - from * from) / (2 * up);
-            double fall = (top * top - to * to) / (2 * down);
-            double hold = Math.max(0, length - rise - fall);
-            add((top - from) / up, rise, from, up);
-            add(hold / top, hold, top, 0);
-            add((top - to) / down, fall, top, -down);
         }
 
-        private void add(double duration, double length, double speed, double accel) {
-            if (duration <= TINY) {
-                place += length;
+        private void speedingUp(double length, double from, double to, double most, Gait gait) {
+            double known = gait.rampMetres(from) + gait.stopMetres(to);
+            boolean holds = gait.rampMetres(most) + gait.stopMetres(most) - known <= length;
+            double peak = Math.max(Math.max(from, to), holds ? most : gait.peakWithin(length + known, most));
+            double rise = gait.rampMetres(peak) - gait.rampMetres(from);
+            double fall = gait.stopMetres(peak) - gait.stopMetres(to);
+            if (rise + fall > length + 1e-6) {
+                // end speeds that only a rounding makes unreachable
+                straight(length, from, to);
                 return;
             }
-            t[n] = time;
-            s[n] = place;
-            v[n] = speed;
-            a[n] = accel;
-            n++;
-            time += duration;
+            double start = place;
+            ramp(Math.min(rise, length), from, peak, gait);
+            hold(holds ? Math.max(0, length - rise - fall) : 0, peak);
+            brake(length - (place - start), peak, to, gait);
+            place = start + length;
+        }
+
+        private void slowingDown(double length, double from, double to, double most, Gait gait) {
+            double down = Math.max(to, most);
+            double first = gait.stopMetres(from) - gait.stopMetres(down);
+            double last = gait.stopMetres(down) - gait.stopMetres(to);
+            if (first + last > length + 1e-6) {
+                straight(length, from, to);
+                return;
+            }
+            double start = place;
+            brake(first, from, down, gait);
+            hold(Math.max(0, length - first - last), down);
+            brake(length - (place - start), down, to, gait);
+            place = start + length;
+        }
+
+        private void ramp(double length, double from, double to, Gait gait) {
+            double took = gait.rampSeconds(to) - gait.rampSeconds(from);
+            if (took > TINY) {
+                phases.add(Phase.speedingUp(time, place, from, gait));
+                time += took;
+                place += length;
+            }
+        }
+
+        private void hold(double length, double speed) {
+            if (length > TINY) {
+                phases.add(Phase.steady(time, place, speed, 0));
+                time += length / speed;
+                place += length;
+            }
+        }
+
+        private void brake(double length, double from, double to, Gait gait) {
+            double took = gait.stopSeconds(from) - gait.stopSeconds(to);
+            if (took > TINY) {
+                phases.add(Phase.braking(time, place, from, gait));
+                time += took;
+                place += length;
+            }
+        }
+
+        /** From one speed to another at a constant rate. */
+        private void straight(double length, double from, double to) {
+            phases.add(Phase.steady(time, place, from, (to * to - from * from) / (2 * length)));
+            time += 2 * length / (from + to);
             place += length;
         }
     }

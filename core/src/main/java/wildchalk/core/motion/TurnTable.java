@@ -1,35 +1,26 @@
 package wildchalk.core.motion;
 
 /**
- * What a hard change of direction costs: the share of the top speed that is left through the corner, and the time the
- * foot stands. Sharper angles cost more (Dos'Santos, Thomas, Comfort and Jones 2018, Sports Medicine, on the angle-velocity
- * trade-off); exit shares are estimates, contact times are the middle of published bands.
+ * What a hard change of direction costs: the share of the flat-out speed with which the body goes into a corner and out of it.
+ * Sharper angles leave less (Dos'Santos, Thomas, Comfort and Jones 2018, Sports Medicine, on the angle-velocity trade-off). The
+ * shares are fitted: at 180 degrees to the field tests with a turn on a line, where the foot is on it and the body turns short of
+ * it without standing; at smaller angles to the time that a turn is known to cost, which then needs no plant beside it.
  */
 final class TurnTable {
 
     private static final double[] ANGLE = {0, 20, 30, 45, 60, 90, 135, 180};
-    private static final double[] SHARE_KEPT = {1, 0.985, 0.90, 0.80, 0.68, 0.50, 0.22, 0};
-    private static final double[] PLANT_SECONDS = {0, 0, 0.175, 0.205, 0.23, 0.285, 0.40, 0.525};
+    private static final double[] SHARE_KEPT = {1, 0.85, 0.70, 0.60, 0.52, 0.41, 0.25, 0.10};
 
     private TurnTable() {}
 
-    /** Share of the top speed that can be kept through a corner, 1 at 0 degrees to 0 at 180. */
+    /** Share of the flat-out speed that can be kept through a corner: 1 at 0 degrees, least at 180. */
     static double shareKept(double turnDegrees) {
-        return interpolate(SHARE_KEPT, turnDegrees);
-    }
-
-    /** Seconds of ground contact; none up to 20 degrees, which a normal stride takes. */
-    static double plantSeconds(double turnDegrees) {
-        return interpolate(PLANT_SECONDS, turnDegrees);
-    }
-
-    private static double interpolate(double[] column, double degrees) {
-        double d = Math.max(0, Math.min(180, degrees));
+        double d = Math.max(0, Math.min(180, turnDegrees));
         int i = 1;
         while (ANGLE[i] < d) {
             i++;
         }
         double t = (d - ANGLE[i - 1]) / (ANGLE[i] - ANGLE[i - 1]);
-        return column[i - 1] + t * (column[i] - column[i - 1]);
+        return SHARE_KEPT[i - 1] + t * (SHARE_KEPT[i] - SHARE_KEPT[i - 1]);
     }
 }

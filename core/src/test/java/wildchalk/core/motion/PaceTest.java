@@ -51,16 +51,20 @@ class PaceTest {
                     < older.topSpeed(Manner.FORWARD, Effort.FLAT_OUT, false));
             assertTrue(younger.passSpeed(PassKind.AIR, Weight.FIRM) < older.passSpeed(PassKind.AIR, Weight.FIRM));
             assertTrue(younger.controlSeconds() > older.controlSeconds());
-            assertTrue(younger.braking(Manner.FORWARD) <= older.braking(Manner.FORWARD));
+            Gait slow = younger.gait(Manner.FORWARD, Effort.FLAT_OUT, false, 1);
+            Gait quick = older.gait(Manner.FORWARD, Effort.FLAT_OUT, false, 1);
+            for (double v = 0; v < slow.top(); v += 0.2) {
+                assertTrue(slow.pushAt(v) <= quick.pushAt(v) && slow.brakeAt(v) <= quick.brakeAt(v), "at " + v);
+            }
         }
     }
 
     @Test
     void figuresOfTheTable() {
         Pace u16 = pace(AgeBand.U16, Medium.FLOOR);
-        assertEquals(7.2, u16.topSpeed(Manner.FORWARD, Effort.FLAT_OUT, false));
-        assertEquals(6.5, u16.topSpeed(Manner.FORWARD, Effort.HARD, false));
-        assertEquals(6.5 * 0.92, u16.topSpeed(Manner.FORWARD, Effort.HARD, true), 1e-12);
+        assertEquals(8.1, u16.topSpeed(Manner.FORWARD, Effort.FLAT_OUT, false));
+        assertEquals(0.9 * 8.1, u16.topSpeed(Manner.FORWARD, Effort.HARD, false));
+        assertEquals(0.9 * 8.1 * 0.92, u16.topSpeed(Manner.FORWARD, Effort.HARD, true), 1e-12);
         assertEquals(11 * 0.92, u16.passSpeed(PassKind.AIR, Weight.FIRM), 1e-12);
         assertEquals(9.0, pace(AgeBand.COMPETITIVE, Medium.ICE).topSpeed(Manner.FORWARD, Effort.FLAT_OUT, false));
         assertEquals(18, pace(AgeBand.COMPETITIVE, Medium.ICE).passSpeed(PassKind.GROUND, Weight.FIRM));
@@ -69,16 +73,17 @@ class PaceTest {
     @Test
     void turnsCostMoreTheSharperTheyAre() {
         double kept = 1.1;
-        double plant = -1;
         for (int degrees = 0; degrees <= 180; degrees += 5) {
             assertTrue(TurnTable.shareKept(degrees) < kept);
-            assertTrue(TurnTable.plantSeconds(degrees) >= plant);
             kept = TurnTable.shareKept(degrees);
-            plant = TurnTable.plantSeconds(degrees);
         }
-        assertEquals(0.5, TurnTable.shareKept(90), 1e-12);
-        assertEquals(0, TurnTable.shareKept(180), 1e-12);
-        assertEquals(0, TurnTable.plantSeconds(15), 1e-12);
+        assertEquals(1, TurnTable.shareKept(0));
+        assertEquals(0.10, kept, 1e-12);
+        Pace skater = pace(AgeBand.U16, Medium.ICE);
+        assertEquals(0, skater.cornerSpeed(180, 1), "who doubles back on skates stops");
+        assertEquals(0.45, skater.plantSeconds(180));
+        assertEquals(0, skater.plantSeconds(90));
+        assertEquals(0, pace(AgeBand.U8, Medium.FLOOR).plantSeconds(180), "on foot nobody stands");
     }
 
     @Test

@@ -77,10 +77,10 @@ class UntilTest {
         double speed = (whole.poseAt(A, seconds).at().x()
                         - whole.poseAt(A, seconds - 1e-4).at().x())
                 / 1e-4;
-        double braking = Pace.of(AgeBand.U16, Drills.HANDBALL).braking(Manner.FORWARD);
-        double stops = whole.poseAt(A, seconds).at().x() + speed * speed / (2 * braking);
+        Gait gait = Pace.of(AgeBand.U16, Drills.HANDBALL).gait(Manner.FORWARD, Effort.HARD, false, 1);
+        double stops = whole.poseAt(A, seconds).at().x() + gait.stopMetres(speed);
         assertEquals(stops, cut.poseAt(A, cut.seconds()).at().x(), 0.15);
-        assertEquals(seconds + speed / braking, cut.move(RUN).end(), 0.15);
+        assertEquals(seconds + gait.stopSeconds(speed), cut.move(RUN).end(), 0.15);
         assertEquals(List.of(), cut.findings());
     }
 
