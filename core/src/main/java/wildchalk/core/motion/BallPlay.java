@@ -125,6 +125,11 @@ final class BallPlay {
         BallRun ball = runner.holds.peek();
         double ready = readyToRelease(ball, job);
         if (t < ready) {
+            if (runner.goesOn() && !job.freeTold) {
+                job.freeTold = true;
+                runner.leaving++;
+                run.tell(job.onFree, t);
+            }
             run.schedule(job, ready);
             return null;
         }
@@ -146,7 +151,11 @@ final class BallPlay {
         run.begin(job, t);
         planLanding(ball);
         run.happened(new Event.Handles(runner.role.id(), Event.Handling.RELEASES), t);
-        run.tell(job.onFree, t);
+        if (job.freeTold) {
+            runner.leaving--;
+        } else {
+            run.tell(job.onFree, t);
+        }
         run.touched(runner);
         return null;
     }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.PassKind;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 
@@ -20,16 +22,16 @@ final class Chains {
 
     /**
      * The travel {@code first} and those that will start the moment the one before ends: nothing else is missing for them
-     * now, and at most a pass or shot that can be made at once lies between.
+     * now, and what lies between is done on the run.
      */
-    static Chain after(Job first, double t, BallPlay play) {
+    static Chain after(Job first, double t) {
         List<Job> chain = new ArrayList<>(List.of(first));
         List<Boolean> carries = new ArrayList<>(List.of(first.carrying));
         List<Double> keeps = new ArrayList<>(List.of(1.0));
         double kept = 1;
-        int balls = first.runner.holds.size();
-        boolean fresh = true;
-        int releasesBetween = 0;
+        int balls = first.runner.holds.size() - first.runner.leaving;
+        // whoever follows waits for the last ball to leave beside what his legs do
+        int leaving = 0;
         Job last = first;
         List<Job> own = first.runner.jobs;
         for (int i = own.indexOf(first) + 1; i < own.size(); i++) {
@@ -38,16 +40,13 @@ final class Chains {
                 if (job.state == Job.State.DONE || job.state == Job.State.RUNNING) {
                     continue;
                 }
-                boolean atOnce = job.unmet == 1
-                        && job.move.trigger().isEmpty()
-                        && fresh
-                        && balls > 0
-                        && play.readyToRelease(first.runner.holds.peek(), job) <= t
-                        && releasesBetween == 0;
-                if (!atOnce || job.readyAt > t) {
+                // where the ball is not under control yet it leaves on the way
+                boolean onTheRun =
+                        job.unmet == 1 + leaving && job.move.trigger().isEmpty() && balls > 0 && !isHandedOff(job.move);
+                if (!onTheRun || job.readyAt > t) {
                     break;
                 }
-                releasesBetween++;
+                leaving = 1;
                 balls--;
             } else if (!job.move.needsLegs()) {
                 continue; // a call
@@ -56,13 +55,13 @@ final class Chains {
                     continue;
                 }
                 boolean reachable =
-                        job.unmet == 1 + releasesBetween && job.move.trigger().isEmpty();
+                        job.unmet == 1 + leaving && job.move.trigger().isEmpty();
                 if (!reachable || job.readyAt > t) {
                     break;
                 }
                 kept *= job.keepsOnTheRun();
             } else if (job.move instanceof Travel) {
-                int known = 1 + releasesBetween + (startsAtEndOf(job.move, last.move) ? 1 : 0);
+                int known = 1 + leaving + (startsAtEndOf(job.move, last.move) ? 1 : 0);
                 if (job.unmet != known || job.readyAt > t) {
                     break;
                 }
@@ -71,13 +70,15 @@ final class Chains {
                 keeps.add(kept);
                 kept = 1;
                 last = job;
-                releasesBetween = 0;
-                fresh = false;
             } else {
                 break;
             }
         }
         return new Chain(List.copyOf(chain), List.copyOf(carries), List.copyOf(keeps));
+    }
+
+    private static boolean isHandedOff(Move move) {
+        return move instanceof Pass pass && pass.kind() == PassKind.HAND_OFF;
     }
 
     private static boolean startsAtEndOf(Move move, Move earlier) {

@@ -28,6 +28,9 @@ final class Runner {
     /** Balls in hand, the longest held first. */
     final Deque<BallRun> holds = new ArrayDeque<>();
 
+    /** How many of the balls in hand are on their way out of it while he runs on. */
+    int leaving;
+
     private final Pace pace;
     private final double whistleFacing;
     private final List<Trajectory.Piece> pieces = new ArrayList<>();

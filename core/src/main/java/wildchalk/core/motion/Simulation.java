@@ -287,7 +287,7 @@ final class Simulation {
 
     private Void startTravel(Job job, double t) {
         Runner runner = job.runner;
-        job.carrying = !runner.holds.isEmpty();
+        job.carrying = runner.holds.size() > runner.leaving;
         if (runner.plannedNext(job, job.carrying)) {
             runner.advanceTo(job);
         } else {
@@ -345,7 +345,7 @@ final class Simulation {
                 Job current = runner.chain().get(0);
                 if (current.state == Job.State.RUNNING
                         && t < current.end
-                        && !Chains.after(current, t, ballPlay).jobs().equals(runner.chain())) {
+                        && !Chains.after(current, t).jobs().equals(runner.chain())) {
                     planChain(runner, current, t);
                     queue.add(new Moment(current.end, Kind.END, current.index, jobVersion(current)));
                 }
@@ -354,7 +354,7 @@ final class Simulation {
     }
 
     private void planChain(Runner runner, Job first, double t) {
-        runner.plan(t, Chains.after(first, t, ballPlay));
+        runner.plan(t, Chains.after(first, t));
         ballPlay.replanFor(runner);
     }
 
@@ -387,7 +387,9 @@ final class Simulation {
         job.start = t;
         job.roleFree = t;
         job.end = t;
-        tell(job.onFree, t);
+        if (!job.freeTold) {
+            tell(job.onFree, t);
+        }
         closeInStep(job, t);
     }
 
