@@ -30,6 +30,10 @@ final class Reports {
     private static final Flaw NO_GOAL = Flaw.stop("no-goal");
     private static final Flaw PASS_NOT_CAUGHT = Flaw.stop("pass-not-caught");
     private static final Flaw PASS_TOO_SOFT = Flaw.warn("pass-too-soft");
+    private static final Flaw PASS_NO_WAY = Flaw.warn("pass-no-way");
+    /** Who comes so near to a spot with a ball is at it. */
+    private static final double AT_ITS_SPOT_METRES = 0.05;
+
     private static final Flaw AREA_PASS_LATE = Flaw.warn("area-pass-late");
     private static final Flaw AREA_PASS_EARLY = Flaw.warn("area-pass-early");
     private static final Flaw AREA_PASS_MISSED = Flaw.warn("area-pass-missed");
@@ -62,10 +66,10 @@ final class Reports {
 
     void lostPass(Pass pass, Flight flight, Runner receiver, double t) {
         if (receiver == null) {
-            double missing = flight.range() > 1e6 ? 0 : pass.to().match(r -> 0.0, p -> p.at().distanceTo(flight.to()));
-            findings.add(Finding.of(PASS_TOO_SOFT, pass.id())
-                    .with(Quantity.METRES, missing)
-                    .at(flight.to(), t));
+            double missing = pass.to().match(r -> 0.0, p -> p.at().distanceTo(flight.to()));
+            Flaw flaw = missing < AT_ITS_SPOT_METRES ? PASS_NO_WAY : PASS_TOO_SOFT;
+            findings.add(
+                    Finding.of(flaw, pass.id()).with(Quantity.METRES, missing).at(flight.to(), t));
         } else {
             findings.add(Finding.of(PASS_NOT_CAUGHT, pass.id(), receiver.role.id())
                     .with(Quantity.METRES, flight.to().distanceTo(receiver.at(t)))

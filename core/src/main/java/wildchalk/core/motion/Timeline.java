@@ -81,13 +81,17 @@ public final class Timeline {
 
     /** The index of the step that runs at a second; the last step from its start on. */
     public int stepIndexAt(double t) {
-        int index = 0;
-        for (int i = 0; i < steps.size(); i++) {
-            if (steps.get(i).start() <= t) {
-                index = i;
+        int low = 0;
+        int high = Math.max(0, steps.size() - 1);
+        while (low < high) {
+            int middle = (low + high + 1) >>> 1;
+            if (steps.get(middle).start() <= t) {
+                low = middle;
+            } else {
+                high = middle - 1;
             }
         }
-        return index;
+        return low;
     }
 
     /** All moves in the order in which they were told. */

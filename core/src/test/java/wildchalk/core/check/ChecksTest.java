@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.ResourceBundle;
 import java.util.Set;
 import java.util.TreeSet;
@@ -14,8 +15,18 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.PassKind;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Target;
+import wildchalk.core.drill.Weight;
 import wildchalk.core.finding.Finding;
+import wildchalk.core.finding.Quantity;
+import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.runthrough.RunThrough;
@@ -46,6 +57,41 @@ class ChecksTest {
                 .sorted((a, b) -> a.severity().compareTo(b.severity()))
                 .toList();
         assertEquals(worstFirst, found);
+    }
+
+    /** A pass that comes down short says by how much, whatever it is that kept it from going on. */
+    @Test
+    void whatAPassLacksIsTheWayFromWhereItStopsToItsSpot() {
+        int found = 0;
+        for (PassKind kind : PassKind.values()) {
+            for (double far = 4; far <= 30; far += 2) {
+                Point spot = new Point(-15 + far, 0);
+                Progression p = Drills.blank()
+                        .role("a", Side.ATTACK, -15, 0)
+                        .ballWith("a")
+                        .move(new Pass(
+                                new MoveId("m1"),
+                                new RoleId("a"),
+                                Optional.empty(),
+                                false,
+                                new Target.ToPlace(spot, Optional.empty()),
+                                kind,
+                                Weight.SOFT))
+                        .progression();
+                RunThrough run = Drills.run(p, AgeBand.U8);
+                for (Finding f : Checks.of(run)) {
+                    if (f.rule().equals("pass-too-soft")) {
+                        Point stops = run.timeline()
+                                .ballAt(new BallId("b0"), run.timeline().seconds() + 60);
+                        double missing = f.figures().get(Quantity.METRES);
+                        assertEquals(stops.distanceTo(spot), missing, 0.01, kind + " over " + far + " m");
+                        assertTrue(missing > 0.04, kind + " over " + far + " m");
+                        found++;
+                    }
+                }
+            }
+        }
+        assertTrue(found > 5, "some are too soft for their way");
     }
 
     @Test
