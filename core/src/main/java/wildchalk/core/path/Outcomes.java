@@ -158,10 +158,25 @@ public final class Outcomes {
                     .filter(b -> b.id().text().equals(wanted) || b.label().equalsIgnoreCase(wanted))
                     .findFirst();
             if (branch.isPresent() && !before.branches().containsKey(fork.id())) {
-                return Optional.of(before.with(fork.id(), branch.get().id()));
+                return taking(version, fork, branch.get(), before);
             }
         }
         return Optional.empty();
+    }
+
+    /** With a branch, and with something called that leads to it where a call decides; empty where what is called forbids it. */
+    private static Optional<Choices> taking(Progression version, Fork fork, Branch branch, Choices before) {
+        Choices plain = before.with(fork.id(), branch.id());
+        if (taken(version, fork, plain).equals(branch)) {
+            return Optional.of(plain);
+        }
+        Optional<CallSet> open = fork.call()
+                .flatMap(version.course()::call)
+                .filter(s -> !before.calls().containsKey(s.id()));
+        return open.flatMap(set -> set.some(MOST_WAYS).stream()
+                .map(call -> plain.with(set.id(), call))
+                .filter(c -> taken(version, fork, c).equals(branch))
+                .findFirst());
     }
 
     /**

@@ -4,6 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -13,14 +15,20 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.LongStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import wildchalk.core.Demo;
+import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.BranchId;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Course;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -39,6 +47,16 @@ class OutcomesTest {
 
     static LongStream seeds() {
         return LongStream.range(0, 40);
+    }
+
+    static Stream<Drill> everyDrill() throws IOException {
+        return Demo.files().stream().map(file -> {
+            try {
+                return DrillFile.read(file).value();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        });
     }
 
     @ParameterizedTest
@@ -226,5 +244,23 @@ class OutcomesTest {
                         .distinct()
                         .count(),
                 "what is shown begins with every option");
+    }
+
+    /** What is asked for is what is played: no branch is taken in and then passed over. */
+    @ParameterizedTest
+    @MethodSource("everyDrill")
+    void aBranchThatIsChosenByItsNameIsTaken(Drill drill) {
+        for (Progression version : drill.progressions()) {
+            for (Way way : Outcomes.ways(version)) {
+                for (Fork fork : Outcomes.forksOn(version, way.choices())) {
+                    for (Branch branch : fork.branches()) {
+                        Optional<Choices> chosen = Outcomes.choosing(
+                                version, Choices.USUAL, branch.id().text());
+                        chosen.filter(c -> branch.id().equals(c.branches().get(fork.id())))
+                                .ifPresent(c -> assertEquals(branch, Outcomes.taken(version, fork, c)));
+                    }
+                }
+            }
+        }
     }
 }

@@ -19,6 +19,7 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.StepSpan;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Marking;
@@ -72,8 +73,9 @@ class PainterTest {
 
     @Test
     void whatStandsStillIsTheSameThroughoutAStep() {
-        Frame early = wave(2);
-        Frame late = wave(7);
+        StepSpan step = wave(0).timeline().steps().get(1);
+        Frame early = wave(step.start() + 0.1);
+        Frame late = wave(step.end() - 0.1);
         assertEquals(early.currentStep(), late.currentStep());
         BufferedImage[] images = new BufferedImage[2];
         for (int i = 0; i < 2; i++) {
