@@ -6,7 +6,10 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import wildchalk.core.check.Everywhere;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.finding.Finding;
@@ -24,6 +27,7 @@ import wildchalk.core.surface.Surfaces;
 import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
+import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Told;
 
 /** What commands print for programs; {@code docs/cli.md} holds the shapes. Seconds and metres are rounded to 0.001. */
@@ -144,17 +148,33 @@ final class JsonReports {
         return JsonText.of(o);
     }
 
-    static String findings(Told told) {
-        ObjectNode o = about(told);
+    static String findings(Drill drill, Everywhere all) {
+        ObjectNode o = MAKE.objectNode();
+        o.put("drill", drill.id().text()).put("title", drill.title());
+        o.put("ways", all.looked()).put("of", all.of());
         ArrayNode list = o.putArray("findings");
-        FindingWriter writer = told.findingWriter();
-        for (Finding f : told.findings()) {
+        for (Everywhere.Found found : all.found()) {
+            Finding f = found.finding();
+            FindingWriter writer = new FindingWriter(found.run(), Reader.USUAL.unit());
             ObjectNode n = list.addObject()
                     .put("severity", lower(f.severity()))
                     .put("rule", f.rule())
                     .put("message", writer.message(f))
                     .put("remedy", writer.remedy(f));
             n.set("moves", texts(f.moves().stream().map(Object::toString).toList()));
+            ObjectNode figures = n.putObject("figures");
+            f.figures().entrySet().stream()
+                    .sorted(Map.Entry.comparingByKey())
+                    .forEach(e -> figures.put(lower(e.getKey()), round(e.getValue())));
+            n.set(
+                    "progressions",
+                    texts(found.where().keySet().stream()
+                            .map(Object::toString)
+                            .sorted()
+                            .toList()));
+            if (!found.run().label().isEmpty()) {
+                n.put("path", found.run().label());
+            }
             f.where().ifPresent(p -> n.set("at", point(p)));
             f.atSeconds().ifPresent(t -> n.put("seconds", round(t)));
         }

@@ -1,8 +1,11 @@
 package wildchalk.desktop.command;
 
 import java.io.PrintWriter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import wildchalk.core.check.Everywhere;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.finding.Finding;
@@ -14,6 +17,7 @@ import wildchalk.core.text.Numbers;
 import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
+import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Told;
 
 /** What commands print for people. */
@@ -100,21 +104,44 @@ final class TextReports {
         }
     }
 
-    static void findings(Told told, PrintWriter out) {
-        if (told.findings().isEmpty()) {
-            out.println(told.drill().title() + ": nothing to look at");
+    static void findings(Drill drill, Everywhere all, PrintWriter out) {
+        if (all.found().isEmpty()) {
+            out.println(drill.title() + ": nothing to look at");
         }
-        FindingWriter writer = told.findingWriter();
-        for (Finding f : told.findings()) {
-            out.println("%-4s %s %s%s"
+        for (Everywhere.Found found : all.found()) {
+            Finding f = found.finding();
+            FindingWriter writer = new FindingWriter(found.run(), Reader.USUAL.unit());
+            out.println("%-4s %s %s%s%s"
                     .formatted(
                             f.severity().name().toLowerCase(Locale.ROOT),
                             writer.message(f),
                             writer.remedy(f),
                             f.atSeconds()
                                     .map(t -> " (at " + Numbers.seconds(t) + ")")
-                                    .orElse("")));
+                                    .orElse(""),
+                            where(drill, found)));
         }
+        out.println(ways(all));
+    }
+
+    /** The versions in which it holds, and the way on which it is, where the drill has several. */
+    private static String where(Drill drill, Everywhere.Found found) {
+        List<String> said = new ArrayList<>();
+        if (drill.progressions().size() > 1) {
+            drill.progressions().stream()
+                    .filter(p -> found.where().containsKey(p.id()))
+                    .forEach(p -> said.add(p.title()));
+        }
+        if (!found.run().label().isEmpty()) {
+            said.add(found.run().label());
+        }
+        return said.isEmpty() ? "" : " [" + String.join("; ", said) + "]";
+    }
+
+    private static String ways(Everywhere all) {
+        return all.looked() == 1 && all.of() == 1
+                ? "looked at the one way"
+                : "looked at %d of %s ways".formatted(all.looked(), Numbers.brief(all.of(), 0));
     }
 
     static void surfaces(PrintWriter out) {

@@ -41,17 +41,35 @@ final class WhichRep {
         return file;
     }
 
+    /** Whether one path is asked for. */
+    boolean isOnePath() {
+        return outcome != null;
+    }
+
+    Drill drill() throws IOException {
+        return DrillFile.read(file).value();
+    }
+
+    /** The version that is asked for, else all. @throws BadInput when there is no such version */
+    List<Progression> versions(Drill drill) {
+        return progression == null ? drill.progressions() : List.of(version(drill));
+    }
+
     /** @throws BadInput when there is no such version, branch or call */
     Told rep() throws IOException {
-        Drill drill = DrillFile.read(file).value();
+        Drill drill = drill();
+        Progression version = version(drill);
+        return Told.of(drill, wildchalk.core.path.Path.of(version, choices(version)), Reader.USUAL);
+    }
+
+    private Progression version(Drill drill) {
         Optional<Progression> chosen = progression == null
                 ? Optional.of(drill.base())
                 : Slugs.isSlug(progression) ? drill.progression(new ProgressionId(progression)) : Optional.empty();
         String known = String.join(
                 ", ", drill.progressions().stream().map(p -> p.id().text()).toList());
-        Progression version = chosen.orElseThrow(() -> new BadInput(
+        return chosen.orElseThrow(() -> new BadInput(
                 "--progression %s: %s has no such progression; it has %s.".formatted(progression, file, known)));
-        return Told.of(drill, wildchalk.core.path.Path.of(version, choices(version)), Reader.USUAL);
     }
 
     /** Each outcome answers the next thing that is open: a set of calls or a fork that is met. */

@@ -15,6 +15,8 @@ import picocli.CommandLine.Spec;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Schemas;
 import wildchalk.core.binder.SurfaceFile;
+import wildchalk.core.check.Everywhere;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.finding.Severity;
 import wildchalk.core.progress.Progress;
@@ -100,17 +102,19 @@ final class WildChalkCommand implements Runnable {
 
     @Command(
             name = "check",
-            description = "Findings; exit code 1 if one of them stops the drill.",
+            description = "Findings of all versions and ways; exit code 1 if one of them stops the drill.",
             mixinStandardHelpOptions = true)
     int check(@Mixin WhichRep which, @Option(names = "--json", description = "as JSON") boolean json)
             throws IOException {
-        Told told = which.rep();
+        Drill drill = which.drill();
+        Everywhere all =
+                which.isOnePath() ? Everywhere.on(which.rep().run()) : Everywhere.of(drill, which.versions(drill));
         if (json) {
-            out().print(JsonReports.findings(told));
+            out().print(JsonReports.findings(drill, all));
         } else {
-            TextReports.findings(told, out());
+            TextReports.findings(drill, all, out());
         }
-        boolean stops = told.findings().stream().anyMatch(f -> f.severity() == Severity.STOP);
+        boolean stops = all.found().stream().anyMatch(f -> f.finding().severity() == Severity.STOP);
         return stops ? CommandLineEntry.STOPPED : CommandLineEntry.WELL;
     }
 

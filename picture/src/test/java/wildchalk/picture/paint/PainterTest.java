@@ -8,6 +8,7 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -73,9 +74,9 @@ class PainterTest {
 
     @Test
     void whatStandsStillIsTheSameThroughoutAStep() {
-        StepSpan step = wave(0).timeline().steps().get(1);
-        Frame early = wave(step.start() + 0.1);
-        Frame late = wave(step.end() - 0.1);
+        List<StepSpan> steps = wave(0).timeline().steps();
+        Frame early = wave(steps.get(1).start() + 0.1);
+        Frame late = wave(steps.get(2).start() - 0.1);
         assertEquals(early.currentStep(), late.currentStep());
         BufferedImage[] images = new BufferedImage[2];
         for (int i = 0; i < 2; i++) {
