@@ -1,7 +1,5 @@
 package wildchalk.core.motion;
 
-import java.util.function.DoubleUnaryOperator;
-
 /**
  * How somebody speeds up and slows down in one way of moving. Speeding up the push fades towards the top speed, a(v) = A (1 − v
  * / V), so that v(t) = V (1 − e^(−t A / V)) from standing (Furusawa, Hill and Parkinson 1927; Samozino et al. 2016); slowing
@@ -16,6 +14,9 @@ record Gait(double top, double push, double brake, double fade) {
 
     /** Speeds that differ by less are one (m/s): a rounding. */
     private static final double SAME_SPEED = 1e-13;
+
+    /** From an error so small (m/s) the next step of Newton leaves none: it goes with the square. */
+    private static final double NEAR = 1e-7;
 
     private static final int MOST_STEPS = 80;
 
@@ -46,7 +47,21 @@ record Gait(double top, double push, double brake, double fade) {
 
     /** Metres from standing to a speed below the top. */
     double rampMetres(double v) {
-        return top * rampSeconds(v) - top / push * v;
+        return rampMetres(v, rampSeconds(v));
+    }
+
+    /** @param seconds that the ramp takes, which are known already */
+    double rampMetres(double v, double seconds) {
+        return top * seconds - top / push * v;
+    }
+
+    /** Seconds of speeding up over a length between two speeds that go together. */
+    double rampSeconds(double length, double from, double to) {
+        return (length + (to - from) * top / push) / top;
+    }
+
+    double stopSeconds(double length, double from, double to) {
+        return fade * length + (from - to) / brake;
     }
 
     double rampSeconds(double v) {
@@ -55,46 +70,75 @@ record Gait(double top, double push, double brake, double fade) {
 
     /** Metres from a speed to standing. */
     double stopMetres(double v) {
-        return (stopSeconds(v) - v / brake) / fade;
+        return stopMetres(v, stopSeconds(v));
+    }
+
+    /** @param seconds that the stop takes, which are known already */
+    double stopMetres(double v, double seconds) {
+        return (seconds - v / brake) / fade;
     }
 
     double stopSeconds(double v) {
         return -StrictMath.log1p(-fade * v) / (brake * fade);
     }
 
-    /** The speed after so many metres from standing. */
-    double speedAfter(double metres) {
-        double most =
-                Math.min(Math.sqrt(2 * push * metres), -top * StrictMath.expm1(-(metres * push / (top * top) + 1)));
-        return solve(most, metres, v -> rampMetres(v), v -> v / pushAt(v));
-    }
-
-    /** The speed from which so many metres are needed to stop. @param most no more than this, m/s */
-    double speedToStopIn(double metres, double most) {
-        double bound = Math.min(most, Math.sqrt(2 * brake * metres));
-        return solve(bound, metres, v -> stopMetres(v), v -> v / brakeAt(v));
+    /**
+     * The speed after so many metres of speeding up.
+     *
+     * @param from the speed before, m/s
+     * @param ramp metres from standing to the answer
+     */
+    double speedAfter(double from, double length, double ramp) {
+        double half = Math.sqrt(from * from + pushAt(from) * length);
+        double v = Math.min(fastest(), Math.sqrt(from * from + 2 * pushAt(half) * length));
+        for (int i = 0; i < MOST_STEPS; i++) {
+            double step = (rampMetres(v) - ramp) * pushAt(v) / v;
+            v = Math.min(fastest(), Math.max(from, v - step));
+            if (!(Math.abs(step) > NEAR)) {
+                break;
+            }
+        }
+        return v;
     }
 
     /**
-     * The peak of speeding up and braking at once: the speed that takes so many metres from standing to standing.
+     * The speed from which a stretch is needed to slow down.
      *
+     * @param to the speed after it, m/s
+     * @param room metres from the answer to standing
      * @param most no more than this, m/s
      */
-    double peakWithin(double metres, double most) {
-        double bound = Math.min(
-                most,
-                Math.min(
-                        Math.sqrt(2 * metres * push * brake / (push + brake)),
-                        -top * StrictMath.expm1(-(metres * push / (top * top) + 1))));
-        return solve(bound, metres, v -> rampMetres(v) + stopMetres(v), v -> v / pushAt(v) + v / brakeAt(v));
+    double speedBefore(double to, double length, double room, double most) {
+        double half = Math.min(most, Math.sqrt(to * to + brakeAt(to) * length));
+        double v = Math.min(most, Math.sqrt(to * to + 2 * brakeAt(half) * length));
+        for (int i = 0; i < MOST_STEPS; i++) {
+            double step = (stopMetres(v) - room) * brakeAt(v) / v;
+            v = Math.min(most, Math.max(to, v - step));
+            if (!(Math.abs(step) > NEAR)) {
+                break;
+            }
+        }
+        return v;
     }
 
-    /** Newton from above, where metres rise ever faster with speed: it falls on the answer and never past it. */
-    private static double solve(double from, double metres, DoubleUnaryOperator metresOf, DoubleUnaryOperator slope) {
-        double v = from;
+    /** No peak between two speeds over a length is higher than this, m/s: as if nothing faded. */
+    double peakBound(double from, double to, double length) {
+        double up = pushAt(Math.min(from, to));
+        double down = brakeAt(Math.min(from, to));
+        return Math.sqrt((2 * length * up * down + down * from * from + up * to * to) / (up + down));
+    }
+
+    /**
+     * The peak of speeding up and braking at once.
+     *
+     * @param metres of the whole way from standing over the peak to standing
+     * @param above a speed that it does not exceed, m/s
+     */
+    double peak(double metres, double above) {
+        double v = Math.min(above, fastest());
         for (int i = 0; i < MOST_STEPS && v > 0; i++) {
-            double steep = slope.applyAsDouble(v);
-            double step = (metresOf.applyAsDouble(v) - metres) / steep;
+            double steep = v / pushAt(v) + v / brakeAt(v);
+            double step = (rampMetres(v) + stopMetres(v) - metres) / steep;
             if (!(step > SAME_SPEED)) {
                 break;
             }

@@ -1,7 +1,6 @@
 package wildchalk.core.motion;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -164,9 +163,11 @@ public record Route(Polyline line, List<Integer> corners, Map<Integer, Double> s
                 new Polyline(points), corners.stream().filter(i -> i < last).toList(), earlyStops, earlyKeeps);
     }
 
-    /** Whether the path turns hard at a point of the line. */
-    boolean isCorner(int index) {
-        return Collections.binarySearch(corners, index) >= 0;
+    /** For each point of the line whether the path turns hard there. */
+    boolean[] cornerMarks() {
+        boolean[] marks = new boolean[line.size()];
+        corners.forEach(c -> marks[c] = true);
+        return marks;
     }
 
     /** Degrees by which the path turns at an inner point of the line. */

@@ -247,38 +247,44 @@ final class Runner {
             cap[i] = Double.POSITIVE_INFINITY;
             speedAt[i + 1] = Double.POSITIVE_INFINITY;
         }
-        if (firstPoint > 1 && !route.isCorner(firstPoint - 1)) {
+        boolean[] corners = route.cornerMarks();
+        if (firstPoint > 1 && !corners[firstPoint - 1]) {
             double curvature = route.curvatureAt(firstPoint - 1);
             cap[0] = curvature > 0 ? Math.min(cap[0], Math.sqrt(pace.lateral() / curvature)) : cap[0];
         }
         for (int i = 1; i < n; i++) {
-            bend(route, firstPoint + i - 1, i, gaits, cap, speedAt, stop);
+            if (corners[firstPoint + i - 1]) {
+                corner(route, firstPoint + i - 1, i, gaits, speedAt, stop);
+            } else {
+                curve(route, firstPoint + i - 1, i, cap, speedAt);
+            }
         }
         stop[n] = route.stops().getOrDefault(line.size() - 1, 0.0);
         return new SpeedProfile.Limits(metresAt, cap, speedAt, stop, gaits);
     }
 
-    /** Slows what passes an inner point: by the turn table at a corner, by the lateral limit on a curve. */
-    private void bend(Route route, int point, int i, Gait[] gaits, double[] cap, double[] speedAt, double[] stop) {
-        if (route.isCorner(point)) {
-            double turn = route.turnDegreesAt(point);
-            speedAt[i] = pace.cornerSpeed(turn, role.pace());
-            stop[i] = pace.plantSeconds(turn);
-            if (route.keeps().containsKey(point)) {
-                double top = Math.min(gaits[i - 1].top(), gaits[i].top());
-                speedAt[i] = Math.min(speedAt[i], route.keeps().get(point) * top);
-            }
-            if (route.stops().containsKey(point)) {
-                speedAt[i] = 0;
-                stop[i] = Math.max(stop[i], route.stops().get(point));
-            }
-        } else {
-            double curvature = route.curvatureAt(point);
-            double fastest = curvature > 0 ? Math.sqrt(pace.lateral() / curvature) : Double.POSITIVE_INFINITY;
-            // pieces on both sides obey it, so that it holds between the points too
-            cap[i - 1] = Math.min(cap[i - 1], fastest);
-            cap[i] = Math.min(cap[i], fastest);
-            speedAt[i] = fastest;
+    /** Slows what passes a corner, by the turn. */
+    private void corner(Route route, int point, int i, Gait[] gaits, double[] speedAt, double[] stop) {
+        double turn = route.turnDegreesAt(point);
+        speedAt[i] = pace.cornerSpeed(turn, role.pace());
+        stop[i] = pace.plantSeconds(turn);
+        if (route.keeps().containsKey(point)) {
+            double top = Math.min(gaits[i - 1].top(), gaits[i].top());
+            speedAt[i] = Math.min(speedAt[i], route.keeps().get(point) * top);
         }
+        if (route.stops().containsKey(point)) {
+            speedAt[i] = 0;
+            stop[i] = Math.max(stop[i], route.stops().get(point));
+        }
+    }
+
+    /** Slows what passes an inner point of a curve, by the lateral limit. */
+    private void curve(Route route, int point, int i, double[] cap, double[] speedAt) {
+        double curvature = route.curvatureAt(point);
+        double fastest = curvature > 0 ? Math.sqrt(pace.lateral() / curvature) : Double.POSITIVE_INFINITY;
+        // pieces on both sides obey it, so that it holds between the points too
+        cap[i - 1] = Math.min(cap[i - 1], fastest);
+        cap[i] = Math.min(cap[i], fastest);
+        speedAt[i] = fastest;
     }
 }

@@ -53,17 +53,29 @@ final class SpeedProfile {
     /** The quickest profile from a speed at the start to rest at the end. */
     static SpeedProfile of(Limits limits, double startSpeed) {
         int n = limits.gaits.length;
-        double[] v = speedsAtEnds(limits, startSpeed);
+        boolean[] onlyRamps = new boolean[n];
+        boolean[] onlyBrakes = new boolean[n];
+        double[] v = speedsAtEnds(limits, startSpeed, onlyRamps, onlyBrakes);
         Builder built = new Builder(limits.metresAt[0]);
         for (int i = 0; i < n; i++) {
             built.stand(limits.stopSeconds[i]);
-            built.piece(limits.length(i), v[i], v[i + 1], limits.most(i), limits.gaits[i]);
+            if (onlyRamps[i]) {
+                built.onlyRamp(limits.length(i), v[i], v[i + 1], limits.gaits[i]);
+            } else if (onlyBrakes[i]) {
+                built.onlyBrake(limits.length(i), v[i], v[i + 1], limits.gaits[i]);
+            } else {
+                built.piece(limits.length(i), v[i], v[i + 1], limits.most(i), limits.gaits[i]);
+            }
         }
         built.stand(limits.stopSeconds[n]);
         return new SpeedProfile(built);
     }
 
-    private static double[] speedsAtEnds(Limits limits, double startSpeed) {
+    /**
+     * @param onlyRamps set for pieces in which he only speeds up, all the way
+     * @param onlyBrakes likewise for braking
+     */
+    private static double[] speedsAtEnds(Limits limits, double startSpeed, boolean[] onlyRamps, boolean[] onlyBrakes) {
         int n = limits.gaits.length;
         double[] v = limits.speedAt.clone();
         for (int i = 0; i < n; i++) {
@@ -73,40 +85,72 @@ final class SpeedProfile {
         v[0] = startSpeed;
         v[n] = 0;
         // too fast already (the ball has just been caught): as slow as braking allows, not slower at once
-        double tooFast = startSpeed;
+        double ramp = Double.NaN;
+        double left = startSpeed > 0 ? limits.gaits[0].stopMetres(startSpeed) : 0;
         for (int i = 0; i < n; i++) {
             Gait gait = limits.gaits[i];
             double length = limits.length(i);
-            if (tooFast > 0) {
-                double left = gait.stopMetres(tooFast) - length;
-                tooFast = left > 0 ? gait.speedToStopIn(left, tooFast) : 0;
+            if (left > 0 && i > 0 && gait != limits.gaits[i - 1]) {
+                left = gait.stopMetres(limits.gaits[i - 1].speedBefore(0, left, left, startSpeed));
             }
+            left -= length;
             if (i + 1 < n) {
-                v[i + 1] = reachable(gait, v[i], length, Math.max(v[i + 1], tooFast));
+                double allowed = atLeast(gait, v[i + 1], left, startSpeed);
+                boolean goesOn = i > 0 && onlyRamps[i - 1] && gait == limits.gaits[i - 1];
+                ramp = (goesOn ? ramp : Double.NaN) + length;
+                if (Double.isNaN(ramp) && mayNotReach(gait, v[i], length, allowed)) {
+                    ramp = gait.rampMetres(v[i]) + length;
+                }
+                v[i + 1] = reachable(gait, v[i], length, allowed, ramp);
+                onlyRamps[i] = v[i + 1] < allowed && v[i] < gait.fastest() && v[i + 1] < gait.fastest();
             }
         }
         for (int i = n - 1; i > 0; i--) {
             Gait gait = limits.gaits[i];
-            if (v[i] > v[i + 1]) {
-                double room = gait.stopMetres(v[i + 1]) + limits.length(i);
+            double length = limits.length(i);
+            double gain = v[i] * v[i] - v[i + 1] * v[i + 1];
+            if (gain > 2 * gait.brakeAt(v[i]) * length) {
+                double room = gait.stopMetres(v[i + 1]) + length;
                 if (gait.stopMetres(v[i]) > room) {
-                    v[i] = gait.speedToStopIn(room, v[i]);
+                    v[i] = gait.speedBefore(v[i + 1], length, room, v[i]);
+                    onlyBrakes[i] = true;
+                    onlyRamps[i] = false;
+                    onlyRamps[i - 1] = false;
                 }
             }
         }
         return v;
     }
 
-    /** The speed at the end of a piece, if it may be so much. */
-    private static double reachable(Gait gait, double from, double length, double allowed) {
+    /** What is allowed, or what is left of a speed with so many metres to go until standing, where that is more. */
+    private static double atLeast(Gait gait, double allowed, double left, double startSpeed) {
+        boolean slowEnough = left <= 0 || allowed >= startSpeed || allowed * allowed >= 2 * gait.brake() * left;
+        if (slowEnough || gait.stopMetres(allowed) >= left) {
+            return allowed;
+        }
+        return gait.speedBefore(0, left, left, startSpeed);
+    }
+
+    /** Whether a piece may be too short to reach what is allowed: it is not, if even the push that is left there would do. */
+    private static boolean mayNotReach(Gait gait, double from, double length, double allowed) {
+        double most = Math.min(allowed, gait.fastest());
+        return most > from && most * most - from * from > 2 * gait.pushAt(most) * length;
+    }
+
+    /**
+     * The speed at the end of a piece, if it may be so much.
+     *
+     * @param ramp metres from standing to the end of the piece; asked for only where the piece may be too short
+     */
+    private static double reachable(Gait gait, double from, double length, double allowed, double ramp) {
         if (allowed <= from) {
             return allowed;
         } else if (from >= gait.fastest()) {
             return from;
         }
-        double ramp = gait.rampMetres(from) + length;
         double most = Math.min(allowed, gait.fastest());
-        return gait.rampMetres(most) <= ramp ? most : Math.min(most, gait.speedAfter(ramp));
+        boolean reached = !mayNotReach(gait, from, length, allowed) || gait.rampMetres(most) <= ramp;
+        return reached ? most : Math.min(most, gait.speedAfter(from, length, ramp));
     }
 
     double seconds() {
@@ -179,6 +223,11 @@ final class SpeedProfile {
         private final List<Phase> phases = new ArrayList<>();
         private double time;
         private double place;
+        /** What was done last: 1 for speeding up, -1 for braking; in which gait, and how many phases there were then. */
+        private int lastSense;
+
+        private Gait lastGait;
+        private int lastCount = -1;
 
         Builder(double place) {
             this.place = place;
@@ -195,6 +244,8 @@ final class SpeedProfile {
         void piece(double length, double from, double to, double most, Gait gait) {
             if (length <= TINY) {
                 place += length;
+            } else if (from == most && to == most) {
+                hold(length, most);
             } else if (from >= most) {
                 slowingDown(length, from, to, most, gait);
             } else {
@@ -203,20 +254,25 @@ final class SpeedProfile {
         }
 
         private void speedingUp(double length, double from, double to, double most, Gait gait) {
-            double known = gait.rampMetres(from) + gait.stopMetres(to);
-            boolean holds = gait.rampMetres(most) + gait.stopMetres(most) - known <= length;
-            double peak = Math.max(Math.max(from, to), holds ? most : gait.peakWithin(length + known, most));
-            double rise = gait.rampMetres(peak) - gait.rampMetres(from);
-            double fall = gait.stopMetres(peak) - gait.stopMetres(to);
+            double bound = gait.peakBound(from, to, length);
+            double rampFrom = gait.rampSeconds(from);
+            double stopTo = gait.stopSeconds(to);
+            double known = gait.rampMetres(from, rampFrom) + gait.stopMetres(to, stopTo);
+            boolean holds = bound > most && gait.rampMetres(most) + gait.stopMetres(most) - known <= length;
+            double peak = Math.max(Math.max(from, to), holds ? most : gait.peak(length + known, Math.min(bound, most)));
+            double rampPeak = gait.rampSeconds(peak);
+            double stopPeak = gait.stopSeconds(peak);
+            double rise = gait.rampMetres(peak, rampPeak) - gait.rampMetres(from, rampFrom);
+            double fall = gait.stopMetres(peak, stopPeak) - gait.stopMetres(to, stopTo);
             if (rise + fall > length + 1e-6) {
                 // end speeds that only a rounding makes unreachable
                 straight(length, from, to);
                 return;
             }
             double start = place;
-            ramp(Math.min(rise, length), from, peak, gait);
+            ramp(Math.min(rise, length), from, rampPeak - rampFrom, gait);
             hold(holds ? Math.max(0, length - rise - fall) : 0, peak);
-            brake(length - (place - start), peak, to, gait);
+            brake(length - (place - start), peak, stopPeak - stopTo, gait);
             place = start + length;
         }
 
@@ -229,19 +285,37 @@ final class SpeedProfile {
                 return;
             }
             double start = place;
-            brake(first, from, down, gait);
+            brake(first, from, gait.stopSeconds(from) - gait.stopSeconds(down), gait);
             hold(Math.max(0, length - first - last), down);
-            brake(length - (place - start), down, to, gait);
+            brake(length - (place - start), down, gait.stopSeconds(down) - gait.stopSeconds(to), gait);
             place = start + length;
         }
 
-        private void ramp(double length, double from, double to, Gait gait) {
-            double took = gait.rampSeconds(to) - gait.rampSeconds(from);
+        void onlyRamp(double length, double from, double to, Gait gait) {
+            ramp(length, from, gait.rampSeconds(length, from, to), gait);
+        }
+
+        void onlyBrake(double length, double from, double to, Gait gait) {
+            brake(length, from, gait.stopSeconds(length, from, to), gait);
+        }
+
+        private void ramp(double length, double from, double took, Gait gait) {
             if (took > TINY) {
-                phases.add(Phase.speedingUp(time, place, from, gait));
+                if (!goesOn(1, gait)) {
+                    phases.add(Phase.speedingUp(time, place, from, gait));
+                }
                 time += took;
                 place += length;
             }
+        }
+
+        /** Whether the last phase is the same, and this only its continuation; one after the other is one. */
+        private boolean goesOn(int sense, Gait gait) {
+            boolean same = sense == lastSense && gait == lastGait && phases.size() == lastCount;
+            lastSense = sense;
+            lastGait = gait;
+            lastCount = phases.size() + (same ? 0 : 1);
+            return same;
         }
 
         private void hold(double length, double speed) {
@@ -252,10 +326,11 @@ final class SpeedProfile {
             }
         }
 
-        private void brake(double length, double from, double to, Gait gait) {
-            double took = gait.stopSeconds(from) - gait.stopSeconds(to);
+        private void brake(double length, double from, double took, Gait gait) {
             if (took > TINY) {
-                phases.add(Phase.braking(time, place, from, gait));
+                if (!goesOn(-1, gait)) {
+                    phases.add(Phase.braking(time, place, from, gait));
+                }
                 time += took;
                 place += length;
             }
