@@ -84,8 +84,9 @@ final class SpeedProfile {
         }
         v[0] = startSpeed;
         v[n] = 0;
-        // too fast already (the ball has just been caught): as slow as braking allows, not slower at once
+        // metres from standing to the end of a piece, while one only speeds up
         double ramp = Double.NaN;
+        // too fast already (the ball has just been caught): as slow as braking allows, not slower at once
         double left = startSpeed > 0 ? limits.gaits[0].stopMetres(startSpeed) : 0;
         for (int i = 0; i < n; i++) {
             Gait gait = limits.gaits[i];

@@ -36,11 +36,14 @@ import wildchalk.desktop.ui.Ui;
 final class CourseSection {
 
     private final DrillDocument document;
-    private final CourseWords words;
 
     private CourseSection(DrillDocument document) {
         this.document = document;
-        this.words = new CourseWords(document.version(), document.drill().surface());
+    }
+
+    /** Of the version as it is now: the section stays while what it says does, and its menus are opened later. */
+    private CourseWords words() {
+        return new CourseWords(document.version(), document.drill().surface());
     }
 
     static List<Node> of(DrillDocument document) {
@@ -55,6 +58,21 @@ final class CourseSection {
             nodes.add(plain(Ui.text("talk.cautions"), document.told().talk().cautions()));
         }
         return nodes;
+    }
+
+    /** All that is to be read in it, and whom it offers choices for: where that stays, it stays. */
+    static Object key(DrillDocument document) {
+        CourseWords said = new CourseSection(document).words();
+        Progression whole = document.version();
+        return List.of(
+                whole.course(),
+                whole.roles(),
+                whole.lines(),
+                said.rules(),
+                said.rotation(),
+                whole.course().launch().map(said::launch),
+                document.told().talk().changes(),
+                document.told().talk().cautions());
     }
 
     private static Node plain(String title, List<String> lines) {
@@ -106,9 +124,10 @@ final class CourseSection {
         VBox box = new VBox(3, head(Ui.text("talk.rules"), add));
         box.getStyleClass().add("course");
         for (Rule rule : whole.course().rules()) {
-            box.getChildren().add(removable(words.rule(rule), "rule-gone-" + rule.id(), Courses.removeRule(rule.id())));
+            box.getChildren()
+                    .add(removable(words().rule(rule), "rule-gone-" + rule.id(), Courses.removeRule(rule.id())));
         }
-        List<String> all = words.rules();
+        List<String> all = words().rules();
         for (int i = 0; i < whole.course().calls().size(); i++) {
             CallSet set = whole.course().calls().get(i);
             String text = all.get(whole.course().rules().size() + i);
@@ -146,7 +165,7 @@ final class CourseSection {
     }
 
     private MenuItem offer(Rule rule) {
-        MenuItem item = new MenuItem(words.rule(rule));
+        MenuItem item = new MenuItem(words().rule(rule));
         item.setMnemonicParsing(false);
         item.setOnAction(e -> document.edit(Ui.text("edit.rule"), Courses.addRule(rule)));
         return item;
@@ -171,11 +190,13 @@ final class CourseSection {
         whole.course()
                 .launch()
                 .ifPresent(l -> box.getChildren()
-                        .add(removable(words.launch(l), "launch-gone", Courses.launch(Optional.empty()))));
+                        .add(removable(words().launch(l), "launch-gone", Courses.launch(Optional.empty()))));
         for (Rotation turn : whole.course().rotation()) {
             box.getChildren()
                     .add(removable(
-                            words.rotation(turn), "rotation-gone-" + turn.role(), Courses.removeRotation(turn.role())));
+                            words().rotation(turn),
+                            "rotation-gone-" + turn.role(),
+                            Courses.removeRotation(turn.role())));
         }
         return box;
     }
@@ -184,7 +205,7 @@ final class CourseSection {
         Progression whole = document.version();
         Menu launch = new Menu(Ui.text("talk.launch"));
         for (Launch l : CourseOffers.launches(document.path())) {
-            CheckMenuItem item = new CheckMenuItem(words.launch(l));
+            CheckMenuItem item = new CheckMenuItem(words().launch(l));
             item.setMnemonicParsing(false);
             item.setSelected(whole.course().launch().equals(Optional.of(l)));
             item.setOnAction(e -> document.edit(Ui.text("edit.launch"), Courses.launch(Optional.of(l))));
@@ -195,7 +216,7 @@ final class CourseSection {
             Menu menu = new Menu(Ui.text("talk.rotation.role", role.label()));
             menu.setMnemonicParsing(false);
             for (Rotation r : CourseOffers.rotations(whole, role.id())) {
-                CheckMenuItem item = new CheckMenuItem(words.rotation(r));
+                CheckMenuItem item = new CheckMenuItem(words().rotation(r));
                 item.setMnemonicParsing(false);
                 item.setSelected(whole.course().rotation().contains(r));
                 item.setOnAction(e -> document.edit(Ui.text("edit.rotation"), Courses.rotation(r)));

@@ -19,7 +19,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.MoveId;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.finding.Finding;
@@ -183,7 +182,7 @@ public final class TalkView extends VBox {
         kept = fresh;
         shown.add(hint(told));
         if (!told.path().roles().isEmpty()) {
-            shown.addAll(course(told));
+            shown.addAll(course());
         }
         Children.put(lines.getChildren(), shown);
         showPart(told);
@@ -239,17 +238,8 @@ public final class TalkView extends VBox {
     }
 
     /** What stands below the steps, made anew only where it would read otherwise. */
-    private List<Node> course(Told told) {
-        Progression version = document.version();
-        Object key = List.of(
-                version.course(),
-                version.roles(),
-                version.lines(),
-                version.layout().zones(),
-                told.talk().changes(),
-                told.talk().rotation(),
-                told.talk().cautions(),
-                told.reader());
+    private List<Node> course() {
+        Object key = CourseSection.key(document);
         if (!key.equals(courseKey)) {
             courseKey = key;
             courseNodes = CourseSection.of(document);
