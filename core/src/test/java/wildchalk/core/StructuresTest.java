@@ -231,7 +231,7 @@ class StructuresTest {
     void passAgainAndPressFromInside() throws IOException {
         Drill drill = read("slip-press");
         Timeline t = Timeline.of(drill, wildchalk.core.path.Path.usual(drill.base()));
-        double goes = t.move(move("m5")).start();
+        double goes = t.move(move("m5")).start() - t.move(move("m5")).reactionSeconds();
         assertEquals(
                 7,
                 t.poseAt(role("x"), goes)

@@ -312,7 +312,7 @@ public final class Copies {
             return into.move(at).isPresent() ? when : Optional.empty();
         }
         return pointed(new MovesMap(surface, map).event(event))
-                .map(e -> new Trigger(e, when.get().plusSeconds()));
+                .map(e -> new Trigger(e, when.get().plusSeconds(), when.get().reaction()));
     }
 
     private Optional<Event> pointed(Event event) {

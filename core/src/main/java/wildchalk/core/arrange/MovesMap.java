@@ -40,7 +40,8 @@ final class MovesMap {
                 this::shot,
                 u -> u,
                 this::act);
-        return carried.withTrigger(move.trigger().map(t -> new Trigger(event(t.event()), t.plusSeconds())));
+        return carried.withTrigger(
+                move.trigger().map(t -> new Trigger(event(t.event()), t.plusSeconds(), t.reaction())));
     }
 
     private Waypoint waypoint(Waypoint w) {

@@ -169,7 +169,7 @@ public final class Snapping {
             return Optional.empty();
         }
         double even = Math.round(way.headingDegrees() / ANGLE_STEP_DEGREES) * ANGLE_STEP_DEGREES;
-        double off = Math.abs(Math.sin(Math.toRadians(Headings.between(even, way.headingDegrees())))) * length;
+        double off = Math.abs(StrictMath.sin(Math.toRadians(Headings.between(even, way.headingDegrees())))) * length;
         if (off > reach / 3) {
             return Optional.empty();
         }

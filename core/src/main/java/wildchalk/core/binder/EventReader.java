@@ -2,6 +2,7 @@ package wildchalk.core.binder;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.MoveId;
@@ -23,7 +24,8 @@ final class EventReader {
 
     static Trigger trigger(Fields f) throws FormatProblem {
         double plus = f.numberOr("plus", 0);
-        return new Trigger(event(f), plus);
+        Optional<Double> reaction = f.has("reaction") ? Optional.of(f.number("reaction")) : Optional.empty();
+        return new Trigger(event(f), plus, reaction);
     }
 
     /** Exactly one event among the fields of an object. */

@@ -182,6 +182,7 @@ final class MoveWriter {
         if (t.plusSeconds() > 0) {
             number(o, "plus", t.plusSeconds());
         }
+        t.reaction().ifPresent(r -> number(o, "reaction", r));
         extras.addTo(path, o);
     }
 

@@ -9,5 +9,12 @@ public enum Passing {
     /** Coming to a stop, then going on. */
     STOP,
     /** Coming to a stop, touching a line, a wall or the ground there, then going on. */
-    TOUCH
+    TOUCH,
+    /** Where a path ends: at speed, and slowing down beyond it. On the way the same as {@link #CURVE}. */
+    THROUGH;
+
+    /** Whether the path turns hard there. */
+    boolean isHard() {
+        return this == CUT || this == STOP || this == TOUCH;
+    }
 }

@@ -7,7 +7,7 @@ import wildchalk.core.geometry.Point;
 /**
  * A point of a travelled path.
  *
- * @param how whether the mover curves through, plants and cuts, stops or touches here
+ * @param how whether the mover curves through, plants and cuts, stops, touches or, at the end, runs on past here
  * @param pauseSeconds how long a stop lasts, 0 to 60; 0 where nobody stops
  * @param round a circle that is run from here before the path goes on
  * @param called the call that decides where this is; {@code at} is where it lies for the usual call
@@ -51,7 +51,7 @@ public record Waypoint(Point at, Passing how, double pauseSeconds, Optional<Roun
 
     /** Whether the path turns hard here. */
     public boolean cut() {
-        return how != Passing.CURVE;
+        return how.isHard();
     }
 
     /** Where the path goes on: where a circle comes out, else the point itself. */

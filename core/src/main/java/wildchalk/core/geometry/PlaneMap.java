@@ -47,8 +47,8 @@ public interface PlaneMap {
             if (degrees == 180) {
                 return new Point(-p.x() + 0.0, -p.y() + 0.0); // exact, as a half turn should be
             }
-            double c = Math.cos(Math.toRadians(degrees));
-            double s = Math.sin(Math.toRadians(degrees));
+            double c = StrictMath.cos(Math.toRadians(degrees));
+            double s = StrictMath.sin(Math.toRadians(degrees));
             return new Point(p.x() * c - p.y() * s, p.x() * s + p.y() * c);
         }
 

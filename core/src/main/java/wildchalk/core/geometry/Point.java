@@ -22,7 +22,7 @@ public record Point(double x, double y) {
     /** The point at a distance (m) and heading (degrees) from the origin. */
     public static Point polar(double metres, double headingDegrees) {
         double radians = Math.toRadians(headingDegrees);
-        return new Point(metres * Math.cos(radians), metres * Math.sin(radians));
+        return new Point(metres * StrictMath.cos(radians), metres * StrictMath.sin(radians));
     }
 
     public Point plus(Point other) {
@@ -63,7 +63,7 @@ public record Point(double x, double y) {
 
     /** Direction of this displacement, degrees in (-180, 180]; 0 for a zero displacement. */
     public double headingDegrees() {
-        return Math.toDegrees(Math.atan2(y, x));
+        return Math.toDegrees(StrictMath.atan2(y, x));
     }
 
     public boolean isWithin(double metres, Point other) {

@@ -3,6 +3,7 @@ package wildchalk.core.motion;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PassKind;
@@ -16,7 +17,15 @@ final class Chains {
      * Travels that join, and for each whether the ball is with the role, and what share of the speed is kept where it
      * joins the one before.
      */
-    record Chain(List<Job> jobs, List<Boolean> carries, List<Double> keeps) {}
+    record Chain(List<Job> jobs, List<Boolean> carries, List<Double> keeps) {
+
+        /** Whether the last of them goes through its end at speed. */
+        boolean runsThrough() {
+            Endings.Ending ending = jobs.get(jobs.size() - 1).ending;
+            boolean carrying = carries.get(carries.size() - 1);
+            return ending == Endings.Ending.THROUGH || ending == Endings.Ending.THROUGH_WITH_BALL && carrying;
+        }
+    }
 
     private Chains() {}
 
@@ -83,6 +92,7 @@ final class Chains {
 
     private static boolean startsAtEndOf(Move move, Move earlier) {
         Optional<Trigger> trigger = move.trigger();
-        return trigger.isPresent() && trigger.get().equals(Trigger.afterEndOf(earlier.id(), 0));
+        return trigger.filter(t -> t.event().equals(new Event.Ends(earlier.id())) && t.plusSeconds() == 0)
+                .isPresent();
     }
 }

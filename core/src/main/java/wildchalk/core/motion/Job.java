@@ -13,8 +13,17 @@ import wildchalk.core.drill.Shot;
 /** One move while a timeline is compiled: what it still waits for, and when it happened. */
 final class Job {
 
-    /** Somebody who is told of a moment, and how long after it he may act. */
-    record Link(Job job, double delay) {}
+    /**
+     * Somebody who is told of a moment.
+     *
+     * @param delay how long after it he may act, s
+     * @param reaction how much of that it takes him to see or hear it, s
+     */
+    record Link(Job job, double delay, double reaction) {
+        Link(Job job, double delay) {
+            this(job, delay, 0);
+        }
+    }
 
     /** How far a job has come. */
     enum State {
@@ -52,6 +61,15 @@ final class Job {
     boolean carrying;
     Route route;
 
+    /** How it ends if it is a travel that nothing follows at once. */
+    Endings.Ending ending = Endings.Ending.TO_A_STOP;
+
+    /** How far (m) its role runs on beyond its end. */
+    double runOut;
+
+    /** What its cue costs before it moves anybody, s. */
+    double reaction;
+
     /** What it still waits for that is no moment of another move; null for nothing of the kind. */
     Watch watch;
 
@@ -60,6 +78,14 @@ final class Job {
 
     /** Whether its role was told already that it is free. */
     boolean freeTold;
+
+    /** It starts no earlier than this second, for what has cost a reaction time. */
+    void readyFrom(double t, double seconds) {
+        if (t > readyAt) {
+            readyAt = t;
+            reaction = seconds;
+        }
+    }
 
     /** Whether it can be done while running on into the next travel. */
     boolean joins() {
@@ -84,6 +110,15 @@ final class Job {
 
     MoveSpan span() {
         return new MoveSpan(
-                move.id(), state == State.DONE, start, roleFree, Math.max(end, start), metres, peakSpeed, carrying);
+                move.id(),
+                state == State.DONE,
+                start,
+                roleFree,
+                Math.max(end, start),
+                metres,
+                peakSpeed,
+                carrying,
+                runOut,
+                reaction);
     }
 }

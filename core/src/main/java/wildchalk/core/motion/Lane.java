@@ -91,11 +91,11 @@ final class Lane {
     private Optional<Flight> lofted(Point to, double degrees, double topSpeed) {
         double metres = from.distanceTo(to);
         double angle = Math.toRadians(degrees);
-        double launch = Math.sqrt(metres * GRAVITY / Math.sin(2 * angle));
+        double launch = Math.sqrt(metres * GRAVITY / StrictMath.sin(2 * angle));
         if (launch > topSpeed) {
             return Optional.empty();
         }
-        double seconds = Math.max(0.05, 2 * launch * Math.sin(angle) / GRAVITY);
+        double seconds = Math.max(0.05, 2 * launch * StrictMath.sin(angle) / GRAVITY);
         double along = Math.max(0.1, metres / seconds);
         return Optional.of(new Flight(start, List.of(from, to), along, 0, 1, true, true));
     }
@@ -107,7 +107,7 @@ final class Lane {
         }
         double degrees = pass.kind() == PassKind.TOSS ? TOSS_DEGREES : LOFT_DEGREES;
         double top = pace.passSpeed(pass.kind(), pass.weight());
-        return top * top * Math.sin(2 * Math.toRadians(degrees)) / GRAVITY;
+        return top * top * StrictMath.sin(2 * Math.toRadians(degrees)) / GRAVITY;
     }
 
     private Optional<List<Point>> banked(Board board, Point to) {

@@ -12,6 +12,8 @@ import wildchalk.core.drill.MoveId;
  * @param metres length of a travelled path, or how far the ball flew
  * @param peakSpeed m/s, of the role or of the ball
  * @param carrying whether a travel starts with the ball
+ * @param runOutMetres how far its role runs on beyond the end of a travel until it stands; 0 where it stands there
+ * @param reactionSeconds how long before the start its cue came that had to be seen or heard; 0 where nothing waited for it
  */
 public record MoveSpan(
         MoveId move,
@@ -21,7 +23,9 @@ public record MoveSpan(
         double end,
         double metres,
         double peakSpeed,
-        boolean carrying) {
+        boolean carrying,
+        double runOutMetres,
+        double reactionSeconds) {
 
     public double seconds() {
         return end - start;

@@ -188,6 +188,39 @@ public record Pace(AgeBand age, Medium medium, String sport) {
         return medium == Medium.ICE && turnDegrees >= DOUBLING_BACK_DEGREES ? at(RESTART_SECONDS) : 0;
     }
 
+    // from a cue to the first movement in a drill, s; all estimates from laboratory times that rise with the choices
+    // (Hick 1952,
+    // Hyman 1953) and fall with age (Kail 1991)
+    private static final double[] REACT_SOUND = {0.45, 0.38, 0.33, 0.29, 0.26, 0.25, 0.20};
+    private static final double[] REACT_SIGHT = {0.50, 0.43, 0.37, 0.33, 0.30, 0.28, 0.23};
+    private static final double[] REACT_OPPONENT = {0.65, 0.56, 0.48, 0.43, 0.39, 0.36, 0.28};
+    private static final double[] REACT_OF_TWO = {0.80, 0.68, 0.57, 0.50, 0.45, 0.41, 0.35};
+    private static final double[] REACT_OF_FOUR = {1.05, 0.90, 0.75, 0.65, 0.58, 0.53, 0.45};
+    /** No call takes longer than an instruction to be understood. */
+    private static final double[] REACT_INSTRUCTION = {1.5, 1.3, 1.1, 1.0, 0.9, 0.8, 0.7};
+
+    /**
+     * From a cue to the first movement, s.
+     *
+     * @param choices how many calls there are; matters for {@link Cue#CALL} only
+     */
+    double reactionSeconds(Cue cue, int choices) {
+        return switch (cue) {
+            case NONE -> 0;
+            case SOUND -> at(REACT_SOUND);
+            case SIGHT -> at(REACT_SIGHT);
+            case OPPONENT -> at(REACT_OPPONENT);
+            case CALL -> choices < 2 ? at(REACT_SOUND) : callSeconds(choices);
+        };
+    }
+
+    /** So much more for every doubling of the choices. */
+    private double callSeconds(int choices) {
+        double doublings = StrictMath.log(choices) / StrictMath.log(2) - 1;
+        double time = at(REACT_OF_TWO) + doublings * (at(REACT_OF_FOUR) - at(REACT_OF_TWO));
+        return Math.min(time, at(REACT_INSTRUCTION));
+    }
+
     private static final double DOUBLING_BACK_DEGREES = 150;
 
     /** Turning the body on the spot by age against the adult's (estimate). */

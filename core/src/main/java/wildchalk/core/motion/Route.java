@@ -35,7 +35,7 @@ public record Route(Polyline line, List<Integer> corners, Map<Integer, Double> s
     private static final double ARC_DEGREES = 7;
 
     /** On a curve the line turns by about a degree from point to point; by so many at once it is no curve. */
-    private static final double TIGHT_COSINE = Math.cos(Math.toRadians(25));
+    private static final double TIGHT_COSINE = StrictMath.cos(Math.toRadians(25));
 
     public Route {
         corners = List.copyOf(corners);

@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
@@ -20,6 +21,9 @@ final class Runner {
     private static final double BRAKING_SLACK = 1.01;
 
     private static final double LEAST_BRAKING_METRES = 0.05;
+
+    /** Below a millimetre nobody runs out: a rounding. */
+    private static final double LEAST_RUN_OUT_METRES = 1e-3;
 
     final Role role;
     final List<Job> jobs = new ArrayList<>();
@@ -135,6 +139,10 @@ final class Runner {
      */
     void plan(double t, Chains.Chain next) {
         plans++;
+        if (runsOut(t)) {
+            Job over = chain.get(chain.size() - 1);
+            over.runOut -= at(t).distanceTo(pieces.get(pieces.size() - 1).at(t));
+        }
         List<Job> jobs = next.jobs();
         List<Boolean> carries = next.carries();
         Trajectory.Piece now = Trajectory.pieceAt(pieces, t);
@@ -143,7 +151,7 @@ final class Runner {
         double already = 0;
         double standing = 0;
         if (first.route == null) {
-            first.route = Route.of(now.at(t), (Travel) first.move);
+            first.route = from(now, t, (Travel) first.move);
         } else if (now instanceof Trajectory.Under under) {
             already = under.profile().metresAt(t - under.clock()) - chainFrom.get(0);
             standing = under.profile().standsFor(t - under.clock());
@@ -163,14 +171,50 @@ final class Runner {
             joint += routes.get(i).line().size() - 1;
             ends[i] = whole.line().metresAt(joint);
         }
-        SpeedProfile profile = SpeedProfile.of(limits(whole, already, standing, ends, jobs, carries), speed);
-        setPieces(t, already, jobs, ends, whole, profile);
+        SpeedProfile profile =
+                SpeedProfile.of(limits(whole, already, standing, ends, jobs, carries), speed, next.runsThrough());
+        setPieces(t, already, jobs, ends, withRunOut(whole.line(), profile.metres()), profile);
         chain = jobs;
         chainCarries = carries;
         chainFrom = new ArrayList<>(List.of(0.0));
         for (int i = 1; i < ends.length; i++) {
             chainFrom.add(ends[i - 1]);
         }
+    }
+
+    /** The route of a travel; where somebody still runs out of an earlier one, straight on first, until he is slow enough to turn. */
+    private Route from(Trajectory.Piece now, double t, Travel travel) {
+        Route route = Route.of(now.at(t), travel);
+        double speed = now.speed(t);
+        if (!(now instanceof Trajectory.Under under) || speed <= 0) {
+            return route;
+        }
+        double heading = under.line().headingAt(under.profile().metresAt(t - under.clock()));
+        double turn = Headings.between(heading, route.line().headingAt(0));
+        Gait legs = pace.gait(travel.manner(), Effort.FLAT_OUT, false, role.pace());
+        double metres = legs.stopMetres(speed) - legs.stopMetres(Math.min(speed, pace.cornerSpeed(turn, role.pace())));
+        if (metres <= LEAST_BRAKING_METRES) {
+            return route;
+        }
+        Point corner = now.at(t).plus(Point.polar(metres, heading));
+        Route straightOn = new Route(new Polyline(List.of(now.at(t), corner)), List.of(), Map.of(), Map.of());
+        return Route.joined(List.of(straightOn, Route.of(corner, travel)), List.of(1.0, 1.0));
+    }
+
+    /** Whether he is past the end of his last run and not standing yet. */
+    boolean runsOut(double t) {
+        return !chain.isEmpty() && chain.get(chain.size() - 1).end <= t && t < restsAt();
+    }
+
+    /** A line drawn out straight to a length in metres. */
+    private static Polyline withRunOut(Polyline line, double metres) {
+        double more = metres - line.length();
+        if (more <= LEAST_RUN_OUT_METRES) {
+            return line;
+        }
+        List<Point> points = new ArrayList<>(line.points());
+        points.add(points.get(points.size() - 1).plus(Point.polar(more, line.headingAt(line.length()))));
+        return new Polyline(points);
     }
 
     /** Shortens a travel that is under way to where he can stop from a second on; false if its path is no longer. */
@@ -193,23 +237,26 @@ final class Runner {
         return pace.gait(travel.manner(), travel.effort(), carrying, role.pace());
     }
 
-    private void setPieces(double t, double already, List<Job> jobs, double[] ends, Route whole, SpeedProfile profile) {
+    private void setPieces(
+            double t, double already, List<Job> jobs, double[] ends, Polyline line, SpeedProfile profile) {
         cutFrom(t);
         double from = t;
         for (int i = 0; i < jobs.size(); i++) {
             Job job = jobs.get(i);
             double until = t + profile.secondsAt(ends[i]);
-            pieces.add(
-                    new Trajectory.Under(from, whole.line(), profile, t, ((Travel) job.move).manner(), whistleFacing));
+            pieces.add(new Trajectory.Under(from, line, profile, t, ((Travel) job.move).manner(), whistleFacing));
             job.end = until;
             job.roleFree = until;
             job.metres = ends[i] - (i == 0 ? 0 : ends[i - 1]);
             job.peakSpeed =
                     Math.max(already > 0 && i == 0 ? job.peakSpeed : 0, profile.peakBetween(from - t, until - t));
+            job.runOut = 0;
             from = until;
         }
         Trajectory.Piece last = pieces.get(pieces.size() - 1);
-        pieces.add(new Trajectory.Still(from, last.at(from), last.facing(from)));
+        double rest = t + profile.seconds();
+        jobs.get(jobs.size() - 1).runOut = Math.max(0, profile.metres() - ends[ends.length - 1]);
+        pieces.add(new Trajectory.Still(Math.max(from, rest), last.at(rest), last.facing(rest)));
     }
 
     /** Forgets what was planned from a second on; the first piece stays, for it holds the place at the whistle. */

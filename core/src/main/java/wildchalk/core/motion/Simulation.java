@@ -19,6 +19,7 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Step;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 
@@ -77,7 +78,8 @@ final class Simulation {
 
     Timeline run() {
         setOut();
-        new Wiring(jobs, jobOf, steps, watches).connect(path.course().holds());
+        new Wiring(jobs, jobOf, steps, watches, new Reactions(path, pace))
+                .connect(path.course().holds());
         watchHolds();
         jobs.forEach(untils::add);
         beginStep(0, 0);
@@ -110,6 +112,8 @@ final class Simulation {
                 steps.expect(job);
             }
         }
+        Endings endings = new Endings(path, surface);
+        runners.values().forEach(r -> endings.settle(r.jobs));
     }
 
     private void watchHolds() {
@@ -162,7 +166,7 @@ final class Simulation {
     void tell(List<Job.Link> links, double t) {
         for (Job.Link link : links) {
             Job job = link.job();
-            job.readyAt = Math.max(job.readyAt, t + link.delay());
+            job.readyFrom(t + link.delay(), link.reaction());
             job.unmet--;
             changed.add(job.runner);
             if (job.unmet == 0 && job.state == Job.State.WAITING) {
@@ -256,6 +260,11 @@ final class Simulation {
 
     private void start(Job job, double t) {
         if (job.state != Job.State.WAITING || job.unmet > 0) {
+            return;
+        }
+        if (job.runner.runsOut(t) && job.move.needsLegs() && !(job.move instanceof Travel)) {
+            // what is done on the spot waits until he stands
+            schedule(job, job.runner.restsAt());
             return;
         }
         job.move.match(

@@ -52,10 +52,19 @@ final class SpeedProfile {
 
     /** The quickest profile from a speed at the start to rest at the end. */
     static SpeedProfile of(Limits limits, double startSpeed) {
+        return of(limits, startSpeed, false);
+    }
+
+    /**
+     * The quickest profile from a speed at the start.
+     *
+     * @param through whether the end is passed as fast as may be, and he brakes only beyond it; else he rests there
+     */
+    static SpeedProfile of(Limits limits, double startSpeed, boolean through) {
         int n = limits.gaits.length;
         boolean[] onlyRamps = new boolean[n];
         boolean[] onlyBrakes = new boolean[n];
-        double[] v = speedsAtEnds(limits, startSpeed, onlyRamps, onlyBrakes);
+        double[] v = speedsAtEnds(limits, startSpeed, through, onlyRamps, onlyBrakes);
         Builder built = new Builder(limits.metresAt[0]);
         for (int i = 0; i < n; i++) {
             built.stand(limits.stopSeconds[i]);
@@ -67,6 +76,10 @@ final class SpeedProfile {
                 built.piece(limits.length(i), v[i], v[i + 1], limits.most(i), limits.gaits[i]);
             }
         }
+        if (v[n] > 0) {
+            Gait last = limits.gaits[n - 1];
+            built.onlyBrake(last.stopMetres(v[n]), v[n], 0, last);
+        }
         built.stand(limits.stopSeconds[n]);
         return new SpeedProfile(built);
     }
@@ -75,7 +88,8 @@ final class SpeedProfile {
      * @param onlyRamps set for pieces in which he only speeds up, all the way
      * @param onlyBrakes likewise for braking
      */
-    private static double[] speedsAtEnds(Limits limits, double startSpeed, boolean[] onlyRamps, boolean[] onlyBrakes) {
+    private static double[] speedsAtEnds(
+            Limits limits, double startSpeed, boolean through, boolean[] onlyRamps, boolean[] onlyBrakes) {
         int n = limits.gaits.length;
         double[] v = limits.speedAt.clone();
         for (int i = 0; i < n; i++) {
@@ -83,7 +97,7 @@ final class SpeedProfile {
             v[i + 1] = Math.min(v[i + 1], limits.most(i));
         }
         v[0] = startSpeed;
-        v[n] = 0;
+        v[n] = through ? v[n] : 0;
         // metres from standing to the end of a piece, while one only speeds up
         double ramp = Double.NaN;
         // too fast already (the ball has just been caught): as slow as braking allows, not slower at once
@@ -95,7 +109,7 @@ final class SpeedProfile {
                 left = gait.stopMetres(limits.gaits[i - 1].speedBefore(0, left, left, startSpeed));
             }
             left -= length;
-            if (i + 1 < n) {
+            if (i + 1 < n || through) {
                 double allowed = atLeast(gait, v[i + 1], left, startSpeed);
                 boolean goesOn = i > 0 && onlyRamps[i - 1] && gait == limits.gaits[i - 1];
                 ramp = (goesOn ? ramp : Double.NaN) + length;
@@ -156,6 +170,11 @@ final class SpeedProfile {
 
     double seconds() {
         return seconds;
+    }
+
+    /** Distance along the line (m) at which he rests; beyond the line's end where he runs through it. */
+    double metres() {
+        return metres;
     }
 
     /** Distance along the line (m) after so many seconds; stays at the end. */

@@ -208,6 +208,20 @@ public final class Timeline {
         return Optional.of(path);
     }
 
+    /** From the end of a travel straight on to where its role stands; empty where it stands at the end. */
+    public Optional<List<Point>> runOutOf(RoleId role, MoveId move) {
+        MoveSpan span = move(move);
+        if (!span.happens() || span.runOutMetres() <= 0) {
+            return Optional.empty();
+        }
+        Trajectory trajectory = trajectories.get(role);
+        if (!(trajectory.pieceAt(span.start()) instanceof Trajectory.Under run)) {
+            return Optional.empty();
+        }
+        double end = run.profile().metresAt(span.start() - run.clock()) + span.metres();
+        return Optional.of(List.of(run.line().at(end), run.line().at(end + span.runOutMetres())));
+    }
+
     /** The flight of a pass or a shot, if it happened. */
     public Optional<Flight> flightOf(MoveId move) {
         Optional<BallId> ball = happenings.stream()

@@ -19,14 +19,16 @@ final class Wiring {
     private final Map<MoveId, Job> jobOf;
     private final StepBook steps;
     private final Watches watches;
+    private final Reactions reactions;
     private final Map<Runner, Job> lastLegs = new HashMap<>();
     private final Map<Runner, Job> lastRelease = new HashMap<>();
 
-    Wiring(List<Job> jobs, Map<MoveId, Job> jobOf, StepBook steps, Watches watches) {
+    Wiring(List<Job> jobs, Map<MoveId, Job> jobOf, StepBook steps, Watches watches, Reactions reactions) {
         this.jobs = jobs;
         this.jobOf = jobOf;
         this.steps = steps;
         this.watches = watches;
+        this.reactions = reactions;
     }
 
     /** @param holds rules of which those on moving make travels wait */
@@ -42,7 +44,7 @@ final class Wiring {
             if (move.trigger().isPresent()) {
                 trigger(job, move.trigger().get());
             } else {
-                link(steps.waitingFor(job.step), job, 0);
+                link(steps.waitingFor(job.step), job, 0, 0);
                 job.waitsForStep = true;
             }
         }
@@ -60,44 +62,47 @@ final class Wiring {
                     && job.move.role().equals(role)
                     && !until.move().equals(Optional.of(job.move.id()));
             if (held) {
-                waitFor(job, until, 0, 0);
+                waitFor(job, until, 0, reactions.seconds(role, until), 0);
             }
         }
     }
 
     private static void afterOwn(Job job, Job earlier) {
         if (earlier != null) {
-            link(earlier.onFree, job, 0);
+            link(earlier.onFree, job, 0, 0);
             job.waitsFor.add(earlier);
         }
     }
 
     private void trigger(Job job, Trigger trigger) {
-        waitFor(job, trigger.event(), trigger.plusSeconds(), job.step);
+        waitFor(job, trigger.event(), trigger.plusSeconds(), reactions.seconds(job.move, trigger), job.step);
     }
 
-    private void waitFor(Job job, Event event, double plus, int step) {
+    /** Whoever is to act some time after a moment sees it coming meanwhile: the longer of delay and reaction counts. */
+    private void waitFor(Job job, Event event, double delay, double reaction, int step) {
+        double plus = Math.max(delay, reaction);
+        double reacts = Math.max(0, reaction - delay);
         event.move().map(jobOf::get).ifPresent(job.waitsFor::add);
         event.match(new Event.Cases<Void>() {
             @Override
             public Void whistle(Event.Whistle w) {
-                job.readyAt = Math.max(job.readyAt, plus);
+                job.readyFrom(plus, reacts);
                 return null;
             }
 
             @Override
             public Void starts(Event.Starts s) {
-                return link(jobOf.get(s.of()).onStart, job, plus);
+                return link(jobOf.get(s.of()).onStart, job, plus, reacts);
             }
 
             @Override
             public Void ends(Event.Ends e) {
-                return link(jobOf.get(e.of()).onEnd, job, plus);
+                return link(jobOf.get(e.of()).onEnd, job, plus, reacts);
             }
 
             @Override
             public Void caught(Event.Caught c) {
-                return link(jobOf.get(c.of()).onCaught, job, plus);
+                return link(jobOf.get(c.of()).onCaught, job, plus, reacts);
             }
 
             @Override
@@ -117,13 +122,13 @@ final class Wiring {
 
             private Void watch(Event watched) {
                 job.watch = watches.add(watched, step);
-                return link(job.watch.links, job, plus);
+                return link(job.watch.links, job, plus, reacts);
             }
         });
     }
 
-    private static Void link(List<Job.Link> moment, Job job, double delay) {
-        moment.add(new Job.Link(job, delay));
+    private static Void link(List<Job.Link> moment, Job job, double delay, double reaction) {
+        moment.add(new Job.Link(job, delay, reaction));
         job.unmet++;
         return null;
     }

@@ -120,7 +120,7 @@ record BasketballCourt(
     private void deepLine(SurfaceBuilder b, double end) {
         double back = Math.sqrt(Math.max(0, deepRadius * deepRadius - deepY * deepY));
         b.fourLines(end, deepY, basketX - back, deepY);
-        b.facingArc(basketX, deepRadius, Math.toDegrees(Math.asin(Math.min(1, deepY / deepRadius))));
+        b.facingArc(basketX, deepRadius, Math.toDegrees(StrictMath.asin(Math.min(1, deepY / deepRadius))));
     }
 
     private void landmarks(SurfaceBuilder b, double end) {

@@ -79,7 +79,7 @@ record FootballPitch(
         if (goalBoxDepth > 0) {
             b.bothBoxes(end - goalBoxDepth, goalBoxHalfWidth);
             // the part of the ten-yard circle about the penalty mark that lies outside the area
-            double half = Math.toDegrees(Math.acos((boxDepth - spot) / circle));
+            double half = Math.toDegrees(StrictMath.acos((boxDepth - spot) / circle));
             b.facingArc(end - spot, circle, half);
         }
         b.bothSpots(end - spot, 0, 0.22);

@@ -45,6 +45,6 @@ public record GoalMouth(
         }
         Point l = leftPost().minus(from);
         Point r = rightPost().minus(from);
-        return Math.toDegrees(Math.abs(Math.atan2(l.cross(r), l.dot(r))));
+        return Math.toDegrees(Math.abs(StrictMath.atan2(l.cross(r), l.dot(r))));
     }
 }

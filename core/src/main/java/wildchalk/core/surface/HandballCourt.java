@@ -40,7 +40,7 @@ final class HandballCourt {
         double x = 20 - 9;
         b.bothLine(x, -POST_Y, x, POST_Y, SurfaceBuilder.LINE, true, Ink.LINE);
         // the 9 m arc runs out over the side line: it ends at y = 10
-        double startDegrees = Math.toDegrees(Math.acos(-Math.sqrt(81 - 8.5 * 8.5) / 9));
+        double startDegrees = Math.toDegrees(StrictMath.acos(-Math.sqrt(81 - 8.5 * 8.5) / 9));
         b.bothArc(20, POST_Y, 9, startDegrees, 180 - startDegrees, SurfaceBuilder.LINE, true, Ink.LINE);
         b.bothArc(20, -POST_Y, 9, 180, 180 - startDegrees, SurfaceBuilder.LINE, true, Ink.LINE);
     }

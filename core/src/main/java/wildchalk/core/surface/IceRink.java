@@ -141,7 +141,7 @@ record IceRink(
         double frontX = goalLineX - creaseReach(sideY);
         b.bothLine(goalLineX, sideY, frontX, sideY, 0.05, false, Ink.RED);
         b.bothLine(goalLineX, -sideY, frontX, -sideY, 0.05, false, Ink.RED);
-        double halfAngle = Math.toDegrees(Math.asin(sideY / creaseRadius()));
+        double halfAngle = Math.toDegrees(StrictMath.asin(sideY / creaseRadius()));
         b.bothArc(goalLineX, 0, creaseRadius(), 180 - halfAngle, 2 * halfAngle, 0.05, false, Ink.RED);
     }
 
@@ -194,7 +194,7 @@ record IceRink(
 
     private List<Point> crease() {
         double sideY = goalWidth / 2 + 0.305;
-        double halfAngle = Math.toDegrees(Math.asin(sideY / creaseRadius()));
+        double halfAngle = Math.toDegrees(StrictMath.asin(sideY / creaseRadius()));
         List<Point> outline = new ArrayList<>(List.of(new Point(goalLineX, sideY)));
         for (int i = 0; i <= 12; i++) {
             outline.add(

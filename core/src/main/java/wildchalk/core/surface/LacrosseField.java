@@ -54,7 +54,7 @@ final class LacrosseField {
         // straight sides at 45 degrees from where the goal circle meets the goal line extended, then the arc
         double forward = (-crease + Math.sqrt(2 * arc * arc - crease * crease)) / 2;
         b.fourLines(goal, crease, goal - forward, crease + forward);
-        b.facingArc(goal, arc, Math.toDegrees(Math.atan2(crease + forward, forward)));
+        b.facingArc(goal, arc, Math.toDegrees(StrictMath.atan2(crease + forward, forward)));
         b.facingArc(goal, fan, 90);
         b.bothGoal(goal, GOAL, 7 * SurfaceBuilder.FOOT, GoalShape.TRIANGLE);
         usual(b, goal);
@@ -69,7 +69,7 @@ final class LacrosseField {
     }
 
     private static List<Point> eight(double goal, double crease, double arc, double forward) {
-        double half = Math.toDegrees(Math.atan2(crease + forward, forward));
+        double half = Math.toDegrees(StrictMath.atan2(crease + forward, forward));
         List<Point> outline = new ArrayList<>(List.of(new Point(goal, crease)));
         outline.addAll(Arcs.outline(goal, 0, arc, 180 - half, 180 + half));
         outline.add(new Point(goal, -crease));

@@ -154,6 +154,6 @@ public record Surface(
         }
         double beyondX = x - (halfLength - cornerRadiusMetres);
         double beyondY = y - (halfWidth - cornerRadiusMetres);
-        return beyondX <= 0 || beyondY <= 0 || Math.hypot(beyondX, beyondY) <= cornerRadiusMetres;
+        return beyondX <= 0 || beyondY <= 0 || StrictMath.hypot(beyondX, beyondY) <= cornerRadiusMetres;
     }
 }

@@ -24,11 +24,10 @@ public final class Delays {
      * its role's earlier move, another move of its step, the step before or the whistle.
      */
     public static Move startingAt(Path path, Timeline timeline, Move move, double seconds) {
-        double now = timeline.move(move.id()).start();
+        MoveSpan span = timeline.move(move.id());
+        double now = span.start();
         if (move.trigger().isPresent()) {
-            Trigger trigger = move.trigger().get();
-            double plus = Math.max(0, Math.min(Trigger.MAX_PLUS_SECONDS, trigger.plusSeconds() + seconds - now));
-            return move.withTrigger(Optional.of(trigger.withPlus(rounded(plus))));
+            return move.withTrigger(move.trigger().map(t -> moved(t, seconds - now, span.reactionSeconds())));
         }
         if (seconds <= now + GRAIN_SECONDS / 2) {
             return move;
@@ -38,7 +37,22 @@ public final class Delays {
                 .map(timeline::move)
                 .map(m -> anchor instanceof Event.Starts ? m.start() : m.end())
                 .orElse(0.0);
-        return move.withTrigger(Optional.of(new Trigger(anchor, rounded(Math.max(0, seconds - from)))));
+        double plus = rounded(Math.max(0, seconds - from));
+        return move.withTrigger(Optional.of(new Trigger(anchor, plus, Optional.of(0.0))));
+    }
+
+    /**
+     * A trigger with more or less delay. Who is put to a second that his reaction would not allow has rehearsed it.
+     *
+     * @param reacts what the reaction takes now beyond the delay, s
+     */
+    private static Trigger moved(Trigger trigger, double by, double reacts) {
+        if (Math.abs(by) < GRAIN_SECONDS / 2) {
+            return trigger;
+        }
+        double plus = trigger.plusSeconds() + reacts + by;
+        Trigger later = trigger.withPlus(rounded(Math.max(0, Math.min(Trigger.MAX_PLUS_SECONDS, plus))));
+        return reacts > 0 && by < 0 ? later.withReaction(Optional.of(0.0)) : later;
     }
 
     private static double rounded(double seconds) {

@@ -53,6 +53,15 @@ final class Rewordings {
         });
     }
 
+    /** Changes the point at which a path ends. */
+    static UnaryOperator<Move> lastPoint(UnaryOperator<Waypoint> change) {
+        return travel(t -> {
+            List<Waypoint> path = new ArrayList<>(t.path());
+            path.set(path.size() - 1, change.apply(path.get(path.size() - 1)));
+            return t.withPath(path);
+        });
+    }
+
     private static <M extends Move> UnaryOperator<Move> of(Class<M> kind, UnaryOperator<M> change) {
         return m -> kind.isInstance(m) ? change.apply(kind.cast(m)) : m;
     }

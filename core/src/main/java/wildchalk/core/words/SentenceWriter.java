@@ -42,6 +42,8 @@ final class SentenceWriter {
     /** As many as may be, for a circle that something else ends. */
     private static final List<Double> ENDLESS_TURNS = List.of(Round.MAX_TURNS);
 
+    private static final List<Passing> ON_THE_WAY = List.of(Passing.CURVE, Passing.CUT, Passing.STOP, Passing.TOUCH);
+
     private final Path path;
     private final Surface surface;
     private final Timeline timeline;
@@ -49,6 +51,7 @@ final class SentenceWriter {
     private final TriggerWriter triggers;
     private final BallWriter balls;
     private final DeedWriter deeds;
+    private final EndingWriter ending;
 
     SentenceWriter(Path path, Surface surface, Timeline timeline, Places places) {
         this.path = path;
@@ -58,6 +61,7 @@ final class SentenceWriter {
         this.triggers = new TriggerWriter(path, surface);
         this.balls = new BallWriter(path, surface, timeline, places);
         this.deeds = new DeedWriter(path, surface);
+        this.ending = new EndingWriter(path, timeline);
     }
 
     Sentence write(Step step, Move move, String letter) {
@@ -72,7 +76,7 @@ final class SentenceWriter {
                 s -> balls.shot(phrases, s),
                 u -> balls.pickUp(phrases, u),
                 a -> deeds.write(phrases, a));
-        phrases.add(triggers.slot(step, move));
+        phrases.add(triggers.slot(step, move, timeline.move(move.id()).reactionSeconds()));
         if (move.runsOn()) {
             phrases.add(new Phrase.Plain(text("words.runs-on")));
         }
@@ -118,9 +122,10 @@ final class SentenceWriter {
         from(move).ifPresent(n -> phrases.add(new Phrase.Plain(text("words.from", n))));
         phrases.add(via(step, move));
         phrases.add(where(move));
-        String end = atEnd(move);
-        if (!end.isEmpty()) {
-            phrases.add(new Phrase.Plain(end));
+        phrases.add(ending.slot(move));
+        String round = roundAtEnd(move);
+        if (!round.isEmpty()) {
+            phrases.add(new Phrase.Plain(round));
         }
         triggers.until(step, move).ifPresent(phrases::add);
         return null;
@@ -147,7 +152,7 @@ final class SentenceWriter {
     }
 
     private Optional<String> passing(Waypoint w) {
-        if (w.called().isPresent() && w.round().isEmpty() && (w.how() == Passing.CURVE || w.how() == Passing.CUT)) {
+        if (w.called().isPresent() && w.round().isEmpty() && (!w.cut() || w.how() == Passing.CUT)) {
             String gap = text("words.called." + w.called().get().pick());
             return Optional.of(w.how() == Passing.CUT ? text("words.cutting-called", gap) : gap);
         }
@@ -158,7 +163,7 @@ final class SentenceWriter {
                     case CUT -> name.map(n -> text("words.cutting", n)).orElse(text("words.cut"));
                     case STOP -> stop(w, name);
                     case TOUCH -> name.map(n -> text("words.touching", n)).orElse(text("words.touch"));
-                    case CURVE ->
+                    case CURVE, THROUGH ->
                         round.isEmpty() ? name.map(n -> text("words.past", n)).orElse("") : "";
                 };
         String both = (plain + " " + round).strip();
@@ -172,21 +177,10 @@ final class SentenceWriter {
                 .orElseGet(() -> text("words.stop" + seconds, "", brief));
     }
 
-    /** What is done where the path ends, beside being there. */
-    private String atEnd(Travel move) {
+    private String roundAtEnd(Travel move) {
         Waypoint w = move.path().get(move.path().size() - 1);
-        String what =
-                switch (w.how()) {
-                    case TOUCH -> text("words.and-touches");
-                    case STOP ->
-                        w.pauseSeconds() > 0
-                                ? text("words.and-stops.for", Numbers.brief(w.pauseSeconds(), 1))
-                                : text("words.and-stops");
-                    case CUT, CURVE -> "";
-                };
         // how often it is drawn does not matter where something else ends it
-        String round = move.until().isPresent() ? round(w, text("words.endless")) : round(w);
-        return (what + " " + round).strip();
+        return move.until().isPresent() ? round(w, text("words.endless")) : round(w);
     }
 
     private String round(Waypoint w) {
@@ -220,14 +214,13 @@ final class SentenceWriter {
                     ? text("words.via.end")
                     : text("words.via.point", i + 1, places.named(w.at()).orElse(""));
             int index = i;
-            for (Passing how : Passing.values()) {
-                // where a path ends nobody cuts: a cut there is as good as none
-                boolean means = !last || how != Passing.CUT && (how != Passing.CURVE || w.how() != Passing.CUT);
-                if (means) {
+            if (!last) {
+                for (Passing how : ON_THE_WAY) {
                     choices.add(new Phrase.Choice(group, text("passing." + how), point(index, p -> p.withHow(how, 0))));
                 }
+                choices.add(new Phrase.Choice(
+                        group, text("passing.pause"), point(index, p -> p.withHow(Passing.STOP, 1))));
             }
-            choices.add(new Phrase.Choice(group, text("passing.pause"), point(index, p -> p.withHow(Passing.STOP, 1))));
             circles(choices, group, move, index);
             calls(choices, group, move, index);
         }
@@ -313,7 +306,7 @@ final class SentenceWriter {
         }
         String metres = places.length(span.metres());
         String seconds = Numbers.seconds(span.seconds());
-        return move.match(
+        String done = move.match(
                 travel -> text("measure.travel", metres, seconds),
                 pass -> text(
                         pass.receiver().isPresent() ? "measure.pass" : "measure.pass.loose",
@@ -322,6 +315,9 @@ final class SentenceWriter {
                 shot -> balls.shotMeasure(shot, span),
                 pickUp -> text("measure.pick-up", seconds),
                 act -> text("measure.wait", seconds));
+        return span.reactionSeconds() > 0
+                ? text("measure.reacts", done, Numbers.seconds(span.reactionSeconds()))
+                : done;
     }
 
     static <E> List<Phrase.Choice> each(E[] values, Function<E, Phrase.Choice> choice) {

@@ -10,6 +10,8 @@ public enum SlotKind {
     /** What happens on the way: cuts, stops, touches, circles. */
     VIA,
     WHERE,
+    /** To a stop, with a touch, or through the place at speed. */
+    ENDING,
     KIND,
     RECEIVER,
     AIM,

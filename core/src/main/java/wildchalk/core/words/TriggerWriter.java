@@ -44,15 +44,17 @@ final class TriggerWriter {
         this.names = new EventNames(scene, surface);
     }
 
-    Phrase slot(Step step, Move move) {
+    /** @param reacts what it costs now to see or hear the cue, s; 0 where nothing waits for it */
+    Phrase slot(Step step, Move move, double reacts) {
         String now = move.trigger().map(t -> text(move, t)).orElse("");
-        return new Phrase.Slot(SlotKind.WHEN, now, Texts.CORE.get("words.when-prompt"), () -> choices(step, move));
+        return new Phrase.Slot(
+                SlotKind.WHEN, now, Texts.CORE.get("words.when-prompt"), () -> choices(step, move, reacts));
     }
 
     /** A moment, and under which heading it is offered. */
     private record Offer(Optional<String> group, Event event) {}
 
-    private List<Phrase.Choice> choices(Step step, Move move) {
+    private List<Phrase.Choice> choices(Step step, Move move, double reacts) {
         List<Phrase.Choice> choices = new ArrayList<>();
         choices.add(new Phrase.Choice(Texts.CORE.get("trigger.choice.none"), m -> m.withTrigger(Optional.empty())));
         choices.add(choice(move, Trigger.onWhistle(0)));
@@ -70,8 +72,31 @@ final class TriggerWriter {
                 choices.add(new Phrase.Choice(Texts.CORE.get("trigger.choice.earlier"), later(-0.5)));
             }
         });
+        move.trigger().filter(t -> reacts > 0 || t.reaction().isPresent()).ifPresent(t -> reactions(choices, t));
         return choices;
     }
+
+    private static void reactions(List<Phrase.Choice> choices, Trigger trigger) {
+        if (trigger.reaction().isPresent()) {
+            choices.add(reaction("trigger.reaction.age", Optional.empty()));
+        }
+        for (double seconds : REACTIONS) {
+            if (!trigger.reaction().equals(Optional.of(seconds))) {
+                choices.add(reaction(
+                        seconds == 0 ? "trigger.reaction.none" : "trigger.reaction.seconds", Optional.of(seconds)));
+            }
+        }
+    }
+
+    private static Phrase.Choice reaction(String key, Optional<Double> seconds) {
+        return new Phrase.Choice(
+                Texts.CORE.get("trigger.group.reaction"),
+                Texts.CORE.get(key, Numbers.brief(seconds.orElse(0.0), 2)),
+                m -> m.withTrigger(m.trigger().map(t -> t.withReaction(seconds))));
+    }
+
+    /** Times to react (s) that are offered beside those of the age. */
+    private static final List<Double> REACTIONS = List.of(0.0, 0.2, 0.5, 1.0);
 
     private static Phrase.Choice choice(Offer offer, String text, UnaryOperator<Move> after) {
         return offer.group()
@@ -205,6 +230,15 @@ final class TriggerWriter {
     }
 
     private String text(Move move, Trigger trigger) {
+        String moment = moment(move, trigger);
+        return trigger.reaction()
+                .map(r -> r == 0
+                        ? Texts.CORE.get("trigger.rehearsed", moment)
+                        : Texts.CORE.get("trigger.reacting", moment, Numbers.brief(r, 2)))
+                .orElse(moment);
+    }
+
+    private String moment(Move move, Trigger trigger) {
         String plus = trigger.plusSeconds() > 0 ? ".plus" : "";
         String seconds = Numbers.brief(trigger.plusSeconds(), 2);
         Event event = trigger.event();

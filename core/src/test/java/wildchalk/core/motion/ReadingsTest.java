@@ -33,13 +33,15 @@ class ReadingsTest {
             }
             double whole = Readings.metres(t, role, t.seconds());
             assertEquals(sum, whole, 0.02 + sum * 0.01, role + " of seed " + seed);
+            // whoever runs through his end stands a little later
+            double standing = Readings.metres(t, role, t.seconds() + 10);
             double told = t.moves().stream()
                     .filter(m -> m.happens()
                             && drill.move(m.move()).orElseThrow().role().equals(role)
                             && drill.move(m.move()).orElseThrow() instanceof Travel)
-                    .mapToDouble(MoveSpan::metres)
+                    .mapToDouble(m -> m.metres() + m.runOutMetres())
                     .sum();
-            assertEquals(told, whole, 0.02 + told * 0.01, "what its moves say");
+            assertEquals(told, standing, 0.02 + told * 0.01, "what its moves say");
         }
     }
 

@@ -15,6 +15,7 @@ import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Passing;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
@@ -103,7 +104,7 @@ class SpeedProfileTest {
         double metres = 0.1 + 40 * random.nextDouble();
         Gait gait = gait(manner, effort);
         Point end = Point.polar(metres, random.nextInt(360));
-        Timeline timeline = timeline(manner, effort, new Waypoint(end, false));
+        Timeline timeline = timeline(manner, effort, new Waypoint(end, Passing.STOP));
         List<Double> twin = twin(gait, metres);
         assertEquals(twin.size() * MILLI, timeline.seconds(), 0.01);
         for (int i = 0; i < twin.size(); i += 7) {

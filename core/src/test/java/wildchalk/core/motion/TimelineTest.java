@@ -73,12 +73,12 @@ class TimelineTest {
         Timeline t = compile(pair().ballWith("a")
                 .run("m1", "b", Trigger.onWhistle(1.5), 6, 8)
                 .pass("m2", "a", Trigger.withStartOf(new MoveId("m1"), 0.5), "b")
-                .run("m3", "a", Trigger.whenCaught(new MoveId("m2"), 0.25), 4, 0)
+                .run("m3", "a", Trigger.whenCaught(new MoveId("m2"), 0.35), 4, 0)
                 .nextStep()
                 .run("m4", "b", Trigger.afterEndOf(new MoveId("m3"), 1), 9, 8));
         assertEquals(1.5, span(t, "m1").start());
         assertEquals(2.0, span(t, "m2").start());
-        assertEquals(span(t, "m2").end() + 0.25, span(t, "m3").start(), 1e-12);
+        assertEquals(span(t, "m2").end() + 0.35, span(t, "m3").start(), 1e-12);
         assertEquals(span(t, "m3").end() + 1, span(t, "m4").start(), 1e-12);
     }
 

@@ -85,7 +85,9 @@ final class JsonReports {
         o.put("metres", round(span.metres())).put("peakSpeed", round(span.peakSpeed()));
         if (move instanceof Travel) {
             o.put("carrying", span.carrying());
+            o.put("runOut", round(span.runOutMetres()));
         }
+        o.put("reaction", round(span.reactionSeconds()));
     }
 
     private static void event(ObjectNode o, Happening h) {

@@ -24,8 +24,12 @@ final class StripBars {
     /** A release lasts no time; its bar is this long (s) to be seen. */
     private static final double RELEASE_SECONDS = 0.12;
 
-    /** A bar on a lane; those of balls belong to no role. */
-    record Bar(int lane, double start, double end, MoveId move, String text, Optional<Role> role) {}
+    /**
+     * A bar on a lane; those of balls belong to no role.
+     *
+     * @param reacts what it takes before the start to see or hear the cue, s
+     */
+    record Bar(int lane, double start, double end, MoveId move, String text, Optional<Role> role, double reacts) {}
 
     /**
      * From the moment that is waited for to what it does.
@@ -75,10 +79,10 @@ final class StripBars {
         int lane = laneOf(move);
         Role role = told.path().roles().get(lane);
         double end = move.isBallRelease() ? span.start() + RELEASE_SECONDS : span.end();
-        bars.add(new Bar(lane, span.start(), end, move.id(), verb(move), Optional.of(role)));
+        bars.add(new Bar(lane, span.start(), end, move.id(), verb(move), Optional.of(role), span.reactionSeconds()));
         if (move.isBallRelease()) {
             ballLane(move)
-                    .ifPresent(l -> bars.add(new Bar(l, span.start(), span.end(), move.id(), "", Optional.empty())));
+                    .ifPresent(l -> bars.add(new Bar(l, span.start(), span.end(), move.id(), "", Optional.empty(), 0)));
         }
         move.trigger().ifPresent(t -> thread(move, t.event(), span.start(), false));
         if (move instanceof Travel travel) {

@@ -109,6 +109,9 @@ final class StripPainter {
         double inset = high > 10 ? 2 : 1;
         g.setFill(bar.role().map(r -> fx(look.side(r.side()))).orElse(fx(look.ball())));
         g.fillRoundRect(from, top + inset, wide, high - 2 * inset, 5, 5);
+        if (bar.reacts() > 0) {
+            reaction(bar, top + inset, high - 2 * inset);
+        }
         if (chosen) {
             g.setStroke(fx(look.text()));
             g.setLineWidth(2);
@@ -120,6 +123,16 @@ final class StripPainter {
             g.setTextAlign(TextAlignment.LEFT);
             g.fillText(BAR_TEXT.fitting(bar.text(), wide - 11), from + 7, top + high / 2);
         }
+    }
+
+    /** The time before a bar in which its cue is seen or heard: an outline, since nobody moves yet. */
+    private void reaction(StripBars.Bar bar, double top, double high) {
+        double from = scale.x(bar.start() - bar.reacts());
+        g.setStroke(bar.role().map(r -> fx(look.side(r.side()))).orElse(fx(look.ball())));
+        g.setLineWidth(1.2);
+        g.setLineDashes(3, 2);
+        g.strokeRect(from + 0.5, top + 2, Math.max(1, scale.x(bar.start()) - from - 1), Math.max(1, high - 4));
+        g.setLineDashes();
     }
 
     /** Down or up from what is waited for, then along to the start. */

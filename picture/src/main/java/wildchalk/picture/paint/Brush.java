@@ -148,6 +148,17 @@ final class Brush {
         g.draw(path(line));
     }
 
+    /** Where somebody runs on past the end of a path: thin, and no head. */
+    void runOut(List<double[]> line) {
+        g.setStroke(dashed(0.6 * WIDTH, 2 * u, 5 * u));
+        g.draw(path(line));
+        double[] d = direction(line);
+        double[] end = line.get(line.size() - 1);
+        g.setStroke(round(0.6 * WIDTH));
+        g.draw(new Line2D.Double(
+                end[0] - 5 * u * d[1], end[1] + 5 * u * d[0], end[0] + 5 * u * d[1], end[1] - 5 * u * d[0]));
+    }
+
     void longDashes(List<double[]> line) {
         g.setStroke(dashed(WIDTH, 12 * u, 7 * u));
         g.draw(path(line));

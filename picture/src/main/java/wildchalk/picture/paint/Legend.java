@@ -42,6 +42,7 @@ public final class Legend {
         BACKWARD,
         SHUFFLE,
         CROSSOVER,
+        RUN_OUT,
         STOP,
         TURN,
         SCREEN,
@@ -121,6 +122,9 @@ public final class Legend {
         if (move instanceof Travel travel) {
             if (travel.path().stream().anyMatch(w -> w.how() == Passing.STOP || w.how() == Passing.TOUCH)) {
                 signs.add(Sign.STOP);
+            }
+            if (timeline.move(move.id()).runOutMetres() > 0) {
+                signs.add(Sign.RUN_OUT);
             }
             if (travel.manner() != Manner.FORWARD) {
                 signs.add(Sign.valueOf(travel.manner().name()));
@@ -210,7 +214,7 @@ public final class Legend {
             case ATTACK, DEFENCE, NEUTRAL, KEEPER, COACH ->
                 new BodyArt(g, ground, 0.72 * unit).body(middle, 0, Side.valueOf(sign.name()), "");
             case BALL -> BodyPainter.ball(g, ground, middle, Bodies.BALL_RADIUS * unit, unit);
-            case TRAVEL, CARRY, BACKWARD, SHUFFLE, CROSSOVER, PASS, BANK, SHOT ->
+            case TRAVEL, CARRY, BACKWARD, SHUFFLE, CROSSOVER, RUN_OUT, PASS, BANK, SHOT ->
                 stroke(new Brush(g, unit), g, ground, sign, x, y, unit);
             case STOP, TURN, SCREEN, CONTACT, CONTEST, CALL, PUT_DOWN -> deed(g, ground, sign, middle, unit);
             case CHANNEL, ZONE, NO_GO -> zone(g, ground, sign, middle, unit);
@@ -263,6 +267,7 @@ public final class Legend {
                 brush.spark(x + SAMPLE_WIDTH * unit / 2, y);
             }
             case SHOT -> brush.shot(line, code);
+            case RUN_OUT -> brush.runOut(line);
             case BACKWARD -> brush.travel(line, code, Manner.BACKWARD, false);
             case SHUFFLE -> brush.travel(line, code, Manner.SHUFFLE, false);
             case CROSSOVER -> brush.travel(line, code, Manner.CROSSOVER, false);

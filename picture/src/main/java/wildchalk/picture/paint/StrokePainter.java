@@ -80,6 +80,7 @@ final class StrokePainter {
                 brush.openHead(pixels(path));
             } else {
                 brush.travel(pixels(path), code, travel.manner(), span.carrying());
+                frame.timeline().runOutOf(move.role(), move.id()).ifPresent(l -> brush.runOut(pixels(l)));
             }
             stops(brush, travel);
         } else if (move instanceof Act act) {
