@@ -4,9 +4,12 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaMethodCall;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** The rooms of core, and who may enter which. */
@@ -92,4 +95,19 @@ class ArchitectureTest {
                 .resideOutsideOfPackages("java.time..", "java.util.concurrent..")
                 .check(CORE);
     }
+
+    /** {@code Math} may answer otherwise on another machine in the last bit; {@code StrictMath} may not. */
+    @Test
+    void everyMachineComputesTheSameBits() {
+        DescribedPredicate<JavaMethodCall> inexact =
+                DescribedPredicate.describe("a function that Math may round as it likes", call -> {
+                    boolean ofMath = call.getTargetOwner().isEquivalentTo(Math.class);
+                    return ofMath && INEXACT.contains(call.getTarget().getName());
+                });
+        noClasses().should().callMethodWhere(inexact).check(CORE);
+    }
+
+    private static final Set<String> INEXACT = Set.of(
+            "sin", "cos", "tan", "asin", "acos", "atan", "atan2", "sinh", "cosh", "tanh", "exp", "expm1", "log",
+            "log10", "log1p", "pow", "cbrt", "hypot");
 }

@@ -89,6 +89,9 @@ record Gait(double top, double push, double brake, double fade) {
      * @param ramp metres from standing to the answer
      */
     double speedAfter(double from, double length, double ramp) {
+        if (length <= 0) {
+            return from;
+        }
         double half = Math.sqrt(from * from + pushAt(from) * length);
         double v = Math.min(fastest(), Math.sqrt(from * from + 2 * pushAt(half) * length));
         for (int i = 0; i < MOST_STEPS; i++) {
@@ -109,6 +112,9 @@ record Gait(double top, double push, double brake, double fade) {
      * @param most no more than this, m/s
      */
     double speedBefore(double to, double length, double room, double most) {
+        if (room <= 0) {
+            return to;
+        }
         double half = Math.min(most, Math.sqrt(to * to + brakeAt(to) * length));
         double v = Math.min(most, Math.sqrt(to * to + 2 * brakeAt(half) * length));
         for (int i = 0; i < MOST_STEPS; i++) {

@@ -14,6 +14,7 @@
  *   <li>What cannot happen is a finding; the rest of the drill still runs.
  * </ol>
  *
- * <p>Reaction times are not added by themselves: a trigger's delay is the coach's.
+ * <p>What has to be seen or heard costs a reaction time ({@link wildchalk.core.motion.Reactions}); a longer delay of the coach's
+ * contains it.
  */
 package wildchalk.core.motion;
