@@ -3,7 +3,10 @@ package wildchalk.core.binder;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import wildchalk.core.drill.Accepted;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Backdrop;
@@ -12,7 +15,9 @@ import wildchalk.core.drill.DrillId;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.MovedGoal;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.finding.Quantity;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.json.Extras;
 import wildchalk.core.json.Fields;
@@ -48,7 +53,30 @@ final class DrillReader {
         List<Progression> progressions = progressions(f);
         Optional<Backdrop> backdrop =
                 f.has("backdrop") ? Optional.of(f.object("backdrop").readAll(DrillReader::backdrop)) : Optional.empty();
-        return new Drill(id, title, use, audience, themes, progressions, notes, backdrop);
+        List<Accepted> accepted = f.elements("accepted", DrillReader::accepted);
+        return new Drill(id, title, use, audience, themes, progressions, notes, backdrop, accepted);
+    }
+
+    private static Accepted accepted(Fields f) throws FormatProblem {
+        Map<String, Double> figures = new TreeMap<>();
+        if (f.has("figures")) {
+            f.object("figures").readAll(g -> {
+                for (Quantity quantity : Quantity.values()) {
+                    String name = Fields.nameOf(quantity);
+                    if (g.has(name)) {
+                        figures.put(name, g.number(name));
+                    }
+                }
+                return figures;
+            });
+        }
+        return new Accepted(
+                new ProgressionId(f.slug("version")),
+                f.slug("rule"),
+                f.texts("about", Limits.LINE),
+                f.textOr("name", "", Limits.LINE),
+                figures,
+                f.text("reason", Limits.LINE));
     }
 
     /** A known surface, perhaps of another size, or an own one; what lies over it; the part that is shown. */

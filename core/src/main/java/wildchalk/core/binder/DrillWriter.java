@@ -4,6 +4,8 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
+import java.util.Map;
+import wildchalk.core.drill.Accepted;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Backdrop;
 import wildchalk.core.drill.Drill;
@@ -52,8 +54,31 @@ final class DrillWriter {
         for (Progression p : drill.progressions()) {
             list.add(progressions.write(p, p.basedOn().flatMap(drill::progression), "/progressions/" + p.id()));
         }
+        if (!drill.accepted().isEmpty()) {
+            ArrayNode accepted = o.putArray("accepted");
+            for (int i = 0; i < drill.accepted().size(); i++) {
+                accepted(accepted.addObject(), drill.accepted().get(i), "/accepted/" + i);
+            }
+        }
         extras.addTo("", o);
         return o;
+    }
+
+    private void accepted(ObjectNode o, Accepted a, String path) {
+        o.put("version", a.version().text()).put("rule", a.rule());
+        o.set("about", texts(a.about()));
+        if (!a.name().isEmpty()) {
+            o.put("name", a.name());
+        }
+        if (!a.figures().isEmpty()) {
+            ObjectNode figures = o.putObject("figures");
+            a.figures().entrySet().stream()
+                    .sorted(Map.Entry.comparingByKey())
+                    .forEach(e -> number(figures, e.getKey(), e.getValue()));
+            extras.addTo(path + "/figures", figures);
+        }
+        o.put("reason", a.reason());
+        extras.addTo(path, o);
     }
 
     private void surface(ObjectNode o, SurfaceUse use) {

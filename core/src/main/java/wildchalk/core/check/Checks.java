@@ -25,4 +25,11 @@ public final class Checks {
                                 f.moves().stream().findFirst().map(order::get).orElse(-1)))
                 .toList();
     }
+
+    /** Those of them that the coach has not accepted in this version. */
+    public static List<Finding> open(RunThrough run) {
+        return of(run).stream()
+                .filter(f -> Acceptance.in(run.drill(), run.version().id(), f).isEmpty())
+                .toList();
+    }
 }

@@ -1,28 +1,27 @@
 package wildchalk.core.check;
 
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.finding.Finding;
-import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Coverage;
 import wildchalk.core.path.Path;
-import wildchalk.core.path.Way;
 import wildchalk.core.runthrough.RunThrough;
 
 /**
  * What the rules find on all versions and ways of a drill, each finding once.
  *
  * @param found worst first, then in the order of versions and ways
+ * @param accepted those that the coach has accepted
  * @param looked how many ways were looked at
  * @param of how many there are
+ * @param orMore whether there are more than that
  */
-public record Everywhere(List<Found> found, int looked, double of) {
+public record Everywhere(List<Found> found, List<Found> accepted, int looked, long of, boolean orMore) {
 
     /** More ways than these of one version are not looked at. */
     private static final int MOST_WAYS = 240;
@@ -39,25 +38,16 @@ public record Everywhere(List<Found> found, int looked, double of) {
         }
     }
 
-    /** What makes two findings one. */
-    private record Key(String rule, List<Object> about) {
-        static Key of(Finding f) {
-            return new Key(
-                    f.rule(),
-                    Stream.concat(f.about().stream(), Stream.of(f.name())).toList());
-        }
-    }
-
     public Everywhere {
         found = List.copyOf(found);
+        accepted = List.copyOf(accepted);
     }
 
     /** On one path alone. */
     public static Everywhere on(RunThrough run) {
-        List<Found> found = Checks.of(run).stream()
-                .map(f -> new Found(f, run, Map.of(run.version().id(), 1)))
-                .toList();
-        return new Everywhere(found, 1, 1);
+        Collected all = new Collected();
+        all.look(run);
+        return all.everywhere(1, false);
     }
 
     public static Everywhere of(Drill drill) {
@@ -65,23 +55,16 @@ public record Everywhere(List<Found> found, int looked, double of) {
     }
 
     public static Everywhere of(Drill drill, List<Progression> versions) {
-        Map<Key, Found> all = new LinkedHashMap<>();
-        int looked = 0;
-        double of = 0;
+        Collected all = new Collected();
+        long of = 0;
+        boolean orMore = false;
         for (Progression version : versions) {
-            List<Path> paths = paths(version);
-            looked += paths.size();
-            of += Math.max(paths.size(), count(version));
-            for (Path path : paths) {
-                RunThrough run = RunThrough.of(drill, path);
-                Checks.of(run)
-                        .forEach(f ->
-                                all.merge(Key.of(f), new Found(f, run, Map.of(version.id(), 1)), Everywhere::joined));
-            }
+            Coverage ways = Coverage.of(version, MOST_WAYS);
+            of += ways.of();
+            orMore |= ways.orMore();
+            ways.choices().forEach(c -> all.look(RunThrough.of(drill, Path.of(version, c))));
         }
-        List<Found> sorted = new ArrayList<>(all.values());
-        sorted.sort((a, b) -> a.finding().severity().compareTo(b.finding().severity()));
-        return new Everywhere(sorted, looked, of);
+        return all.everywhere(of, orMore);
     }
 
     private static Found joined(Found before, Found more) {
@@ -90,21 +73,29 @@ public record Everywhere(List<Found> found, int looked, double of) {
         return new Found(before.finding(), before.run(), where);
     }
 
-    private static List<Path> paths(Progression version) {
-        if (!Outcomes.areMany(version)) {
-            return List.of(Path.usual(version));
-        }
-        List<Way> ways = Outcomes.ways(version);
-        int some = Math.min(ways.size(), MOST_WAYS);
-        // spread over all of them, so that no call is left out because others stand before it
-        return IntStream.range(0, some)
-                .mapToObj(i -> ways.get((int) ((long) i * ways.size() / some)))
-                .map(w -> Path.of(version, w.choices()))
-                .toList();
-    }
+    /** What is found, while one way is looked at after the other. */
+    private static final class Collected {
+        private final Map<Key, Found> open = new LinkedHashMap<>();
+        private final Map<Key, Found> accepted = new LinkedHashMap<>();
+        private int looked;
 
-    /** How many ways there are, calls multiplied; forks as they were found. */
-    private static double count(Progression version) {
-        return version.course().calls().stream().mapToDouble(c -> c.count()).reduce(1, (a, b) -> a * b);
+        void look(RunThrough run) {
+            looked++;
+            ProgressionId version = run.version().id();
+            for (Finding f : Checks.of(run)) {
+                boolean known = Acceptance.in(run.drill(), version, f).isPresent();
+                (known ? accepted : open).merge(Key.of(f), new Found(f, run, Map.of(version, 1)), Everywhere::joined);
+            }
+        }
+
+        Everywhere everywhere(long of, boolean orMore) {
+            return new Everywhere(sorted(open), sorted(accepted), looked, of, orMore);
+        }
+
+        private static List<Found> sorted(Map<Key, Found> found) {
+            return found.values().stream()
+                    .sorted(Comparator.comparing(f -> f.finding().severity()))
+                    .toList();
+        }
     }
 }

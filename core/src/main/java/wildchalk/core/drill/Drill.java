@@ -15,6 +15,7 @@ import wildchalk.core.text.Slugs;
  * @param progressions at least one, ids unique
  * @param notes the coach's own words about the whole, perhaps empty
  * @param backdrop a picture under the drawing
+ * @param accepted findings that the coach leaves as they are, each of a version that is there
  */
 public record Drill(
         DrillId id,
@@ -24,7 +25,8 @@ public record Drill(
         List<String> themes,
         List<Progression> progressions,
         String notes,
-        Optional<Backdrop> backdrop) {
+        Optional<Backdrop> backdrop,
+        List<Accepted> accepted) {
 
     public Drill {
         Objects.requireNonNull(id, "id");
@@ -56,6 +58,15 @@ public record Drill(
             }
             before.add(p.id());
         }
+        accepted = List.copyOf(accepted);
+        Limits.count("accepted findings", accepted.size(), Limits.ACCEPTED);
+        for (Accepted a : accepted) {
+            if (!before.contains(a.version())) {
+                throw new IllegalArgumentException(
+                        "The accepted finding %s names the version \"%s\", which is not in this drill."
+                                .formatted(a.rule(), a.version()));
+            }
+        }
     }
 
     /** A drill with nothing on the surface yet. */
@@ -68,7 +79,8 @@ public record Drill(
                 List.of(),
                 List.of(Progression.blank()),
                 "",
-                Optional.empty());
+                Optional.empty(),
+                List.of());
     }
 
     public Surface surface() {
@@ -84,35 +96,43 @@ public record Drill(
     }
 
     public Drill withTitle(String text) {
-        return new Drill(id, text, surfaceUse, audience, themes, progressions, notes, backdrop);
+        return new Drill(id, text, surfaceUse, audience, themes, progressions, notes, backdrop, accepted);
     }
 
     public Drill withId(DrillId name) {
-        return new Drill(name, title, surfaceUse, audience, themes, progressions, notes, backdrop);
+        return new Drill(name, title, surfaceUse, audience, themes, progressions, notes, backdrop, accepted);
     }
 
     public Drill withSurfaceUse(SurfaceUse use) {
-        return new Drill(id, title, use, audience, themes, progressions, notes, backdrop);
+        return new Drill(id, title, use, audience, themes, progressions, notes, backdrop, accepted);
     }
 
     public Drill withAudience(Audience people) {
-        return new Drill(id, title, surfaceUse, people, themes, progressions, notes, backdrop);
+        return new Drill(id, title, surfaceUse, people, themes, progressions, notes, backdrop, accepted);
     }
 
     public Drill withNotes(String text) {
-        return new Drill(id, title, surfaceUse, audience, themes, progressions, text, backdrop);
+        return new Drill(id, title, surfaceUse, audience, themes, progressions, text, backdrop, accepted);
     }
 
     public Drill withThemes(List<String> tags) {
-        return new Drill(id, title, surfaceUse, audience, tags, progressions, notes, backdrop);
+        return new Drill(id, title, surfaceUse, audience, tags, progressions, notes, backdrop, accepted);
     }
 
     public Drill withBackdrop(Optional<Backdrop> under) {
-        return new Drill(id, title, surfaceUse, audience, themes, progressions, notes, under);
+        return new Drill(id, title, surfaceUse, audience, themes, progressions, notes, under, accepted);
     }
 
+    /** With other versions; what was accepted in those that are gone goes with them. */
     public Drill withProgressions(List<Progression> list) {
-        return new Drill(id, title, surfaceUse, audience, themes, list, notes, backdrop);
+        List<Accepted> kept = accepted.stream()
+                .filter(a -> list.stream().anyMatch(p -> p.id().equals(a.version())))
+                .toList();
+        return new Drill(id, title, surfaceUse, audience, themes, list, notes, backdrop, kept);
+    }
+
+    public Drill withAccepted(List<Accepted> findings) {
+        return new Drill(id, title, surfaceUse, audience, themes, progressions, notes, backdrop, findings);
     }
 
     /** The drill with the progression of the same id replaced, and no other touched. */
@@ -121,6 +141,6 @@ public record Drill(
         for (Progression p : progressions) {
             list.add(p.id().equals(changed.id()) ? changed : p);
         }
-        return new Drill(id, title, surfaceUse, audience, themes, list, notes, backdrop);
+        return new Drill(id, title, surfaceUse, audience, themes, list, notes, backdrop, accepted);
     }
 }

@@ -36,6 +36,9 @@ public final class Limits {
 
     public static final int THEMES = 40;
 
+    /** Findings that are left as they are, in all versions together. */
+    public static final int ACCEPTED = 300;
+
     private Limits() {}
 
     /** The text itself. @throws IllegalArgumentException when it is too long, or holds half a character */

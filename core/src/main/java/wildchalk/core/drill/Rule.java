@@ -49,6 +49,10 @@ public sealed interface Rule permits Rule.Limit, Rule.Hold {
         public Limit withId(RuleId name) {
             return new Limit(name, kind, number, zone);
         }
+
+        public Limit withNumber(int other) {
+            return new Limit(id, kind, other, zone);
+        }
     }
 
     /** What somebody may not do. */

@@ -22,6 +22,15 @@ public record Suits(List<AgeBand> ages, String level) {
         ages = List.copyOf(ages);
     }
 
+    /** For one age more, in the order of the ages. */
+    public Suits withAlso(AgeBand age) {
+        return new Suits(
+                Stream.of(AgeBand.values())
+                        .filter(a -> a == age || ages.contains(a))
+                        .toList(),
+                level);
+    }
+
     public boolean isEmpty() {
         return ages.isEmpty() && level.isEmpty();
     }

@@ -56,6 +56,10 @@ public enum EditKind {
     SURFACE,
     GOAL,
     BACKDROP,
+    /** What the second look offers as a remedy. */
+    MEND,
+    /** A finding is left as it is, or is looked at again. */
+    ACCEPT,
     /** Everything is mirrored, or carried to the other end. */
     MIRROR,
     /** One version, or the whole drill, becomes what it was elsewhere: in a backup, a journal, another hand's file. */

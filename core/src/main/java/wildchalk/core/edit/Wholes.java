@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import wildchalk.core.arrange.Transforms;
+import wildchalk.core.check.Remedy;
+import wildchalk.core.drill.Accepted;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Backdrop;
 import wildchalk.core.drill.Drill;
@@ -50,6 +52,30 @@ public final class Wholes {
 
     public static Edit mirror(Symmetry symmetry) {
         return inDrill(EditKind.MIRROR, d -> Transforms.drill(d, symmetry));
+    }
+
+    /** What the second look offers for the open version. */
+    public static Edit mend(Remedy remedy) {
+        return Edit.inVersion(
+                EditKind.MEND, (d, version) -> Edit.Change.of(remedy.change().apply(version)));
+    }
+
+    /** A finding stays as it is, for a reason; in place of what was accepted of it before. */
+    public static Edit accept(Accepted finding) {
+        return inDrill(EditKind.ACCEPT, d -> {
+            List<Accepted> all = new ArrayList<>(d.accepted());
+            all.removeIf(finding::isOfSame);
+            all.add(finding);
+            return d.withAccepted(all);
+        });
+    }
+
+    /** A finding is looked at again. */
+    public static Edit withdraw(Accepted finding) {
+        return inDrill(
+                EditKind.ACCEPT,
+                d -> d.withAccepted(
+                        d.accepted().stream().filter(a -> !a.isOfSame(finding)).toList()));
     }
 
     /** All of it becomes what it was elsewhere. */

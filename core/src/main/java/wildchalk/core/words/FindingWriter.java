@@ -3,10 +3,12 @@ package wildchalk.core.words;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import wildchalk.core.check.Remedy;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Quantity;
 import wildchalk.core.motion.MoveKinds;
@@ -47,6 +49,30 @@ public final class FindingWriter {
     /** What would mend it, one sentence. */
     public String remedy(Finding finding) {
         return Texts.CORE.fill("remedy." + finding.rule(), word -> word(word, finding));
+    }
+
+    /** What a remedy does, short enough for a button. */
+    public String mend(Remedy remedy) {
+        return Texts.CORE.fill("mend." + remedy.kind(), word -> switch (word) {
+            case "move" -> move(first(remedy, MoveId.class));
+            case "role" ->
+                path.role(first(remedy, RoleId.class)).map(Role::label).orElseThrow();
+            case "ball" -> drill.surface().ballName();
+            case "seconds" -> Numbers.seconds(remedy.figures().get(Quantity.SECONDS));
+            case "count" -> String.valueOf(Math.round(remedy.figures().get(Quantity.COUNT)));
+            case "effort" -> Texts.CORE.get("effort." + remedy.name());
+            case "weight" -> Texts.CORE.get("mend.weight." + remedy.name());
+            case "kind" -> Texts.CORE.get("mend.kind." + remedy.name());
+            default -> remedy.name();
+        });
+    }
+
+    private static <I> I first(Remedy remedy, Class<I> type) {
+        return remedy.about().stream()
+                .filter(type::isInstance)
+                .map(type::cast)
+                .findFirst()
+                .orElseThrow();
     }
 
     private String word(String name, Finding f) {

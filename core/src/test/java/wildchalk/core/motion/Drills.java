@@ -8,6 +8,7 @@ import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Course;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
@@ -49,6 +50,8 @@ public final class Drills {
     private final List<Ball> balls = new ArrayList<>();
     private final List<List<Move>> steps = new ArrayList<>(List.of(new ArrayList<>()));
 
+    private Course course = Course.PLAIN;
+
     private Drills() {}
 
     /** A handball drill of one version, for an age. */
@@ -83,6 +86,11 @@ public final class Drills {
 
     public Drills ballAt(double x, double y) {
         balls.add(new Ball(new BallId("b" + balls.size()), new Ball.Loose(new Point(x, y))));
+        return this;
+    }
+
+    public Drills under(Course rules) {
+        course = rules;
         return this;
     }
 
@@ -138,6 +146,14 @@ public final class Drills {
         for (int i = 0; i < steps.size(); i++) {
             list.add(new Step(new StepId("s" + (i + 1)), steps.get(i), List.of()));
         }
-        return new Progression(new ProgressionId("base"), "Test", List.of(), List.of(), roles, balls, list);
+        Progression still = new Progression(
+                new ProgressionId("base"),
+                "Test",
+                List.of(),
+                List.of(),
+                roles,
+                balls,
+                List.of(new Step(new StepId("s1"), List.of(), List.of())));
+        return still.withSteps(list, course);
     }
 }

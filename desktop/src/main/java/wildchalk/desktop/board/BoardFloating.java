@@ -6,6 +6,7 @@ import wildchalk.core.arrange.Patterns;
 import wildchalk.core.arrange.Snapping;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.finding.Finding;
+import wildchalk.core.finding.Severity;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.words.Places;
@@ -32,7 +33,9 @@ final class BoardFloating {
         Overlay overlay = new Overlay(floating, v, board.groundProperty().get());
         overlay.clear();
         for (Finding f : document.told().findings()) {
-            f.where().ifPresent(overlay::alert);
+            if (f.severity() != Severity.NOTE) {
+                f.where().ifPresent(overlay::alert);
+            }
         }
         Selection selection = document.selectionProperty().get();
         for (ElementId id : selection.ids()) {

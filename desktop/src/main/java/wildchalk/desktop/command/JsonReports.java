@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import wildchalk.core.check.Everywhere;
+import wildchalk.core.check.Remedies;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
@@ -153,7 +154,7 @@ final class JsonReports {
     static String findings(Drill drill, Everywhere all) {
         ObjectNode o = MAKE.objectNode();
         o.put("drill", drill.id().text()).put("title", drill.title());
-        o.put("ways", all.looked()).put("of", all.of());
+        o.put("ways", all.looked()).put("of", all.of()).put("orMore", all.orMore());
         ArrayNode list = o.putArray("findings");
         for (Everywhere.Found found : all.found()) {
             Finding f = found.finding();
@@ -179,6 +180,16 @@ final class JsonReports {
             }
             f.where().ifPresent(p -> n.set("at", point(p)));
             f.atSeconds().ifPresent(t -> n.put("seconds", round(t)));
+            ArrayNode remedies = n.putArray("remedies");
+            Remedies.of(found.run(), f).forEach(r -> remedies.add(writer.mend(r)));
+        }
+        ArrayNode accepted = o.putArray("accepted");
+        for (Everywhere.Found found : all.accepted()) {
+            FindingWriter writer = new FindingWriter(found.run(), Reader.USUAL.unit());
+            accepted.addObject()
+                    .put("rule", found.finding().rule())
+                    .put("message", writer.message(found.finding()))
+                    .put("reason", TextReports.reason(found));
         }
         return JsonText.of(o);
     }

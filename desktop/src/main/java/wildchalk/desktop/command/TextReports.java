@@ -4,7 +4,9 @@ import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import wildchalk.core.check.Acceptance;
 import wildchalk.core.check.Everywhere;
+import wildchalk.core.drill.Accepted;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.RoleId;
@@ -121,7 +123,21 @@ final class TextReports {
                                     .orElse(""),
                             where(drill, found)));
         }
+        for (Everywhere.Found found : all.accepted()) {
+            FindingWriter writer = new FindingWriter(found.run(), Reader.USUAL.unit());
+            out.println("accepted %s%s (%s)"
+                    .formatted(writer.message(found.finding()), where(drill, found), reason(found)));
+        }
         out.println(ways(all));
+    }
+
+    /** Why it was accepted, in the coach's words. */
+    static String reason(Everywhere.Found found) {
+        return found.where().keySet().stream()
+                .flatMap(v -> Acceptance.in(found.run().drill(), v, found.finding()).stream())
+                .map(Accepted::reason)
+                .findFirst()
+                .orElse("");
     }
 
     /** The versions in which it holds, and the way on which it is, where the drill has several. */
@@ -139,9 +155,15 @@ final class TextReports {
     }
 
     private static String ways(Everywhere all) {
-        return all.looked() == 1 && all.of() == 1
+        return all.looked() == 1 && all.of() == 1 && !all.orMore()
                 ? "looked at the one way"
-                : "looked at %d of %s ways".formatted(all.looked(), Numbers.brief(all.of(), 0));
+                : "looked at %d of %s%s ways"
+                        .formatted(all.looked(), all.orMore() ? "more than " : "", grouped(all.of()));
+    }
+
+    /** 6840 as "6,840". */
+    private static String grouped(long count) {
+        return String.format(Locale.ROOT, "%,d", count);
     }
 
     static void surfaces(PrintWriter out) {

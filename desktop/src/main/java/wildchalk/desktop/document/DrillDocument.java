@@ -110,12 +110,21 @@ public final class DrillDocument implements AutoCloseable {
 
     /** Opens another version of the drill, at its beginning. */
     public void show(ProgressionId wanted) {
-        if (!wanted.equals(showing.open.get())
-                && drill.get().progression(wanted).isPresent()) {
+        if (!wanted.equals(showing.open.get())) {
+            show(wanted, Choices.USUAL, () -> playhead.seek(0));
+        }
+    }
+
+    /** Opens a version along a path; nothing happens if the drill does not have it. @param then done once it is shown */
+    public void show(ProgressionId wanted, Choices way, Runnable then) {
+        if (wanted.equals(showing.open.get())) {
+            playhead.stop();
+            choose(way, then);
+        } else if (drill.get().progression(wanted).isPresent()) {
             playhead.stop();
             selection.set(Selection.NONE);
-            showing.settle(drill(), wanted, Choices.USUAL);
-            showing.workOut(drill(), () -> playhead.seek(0));
+            showing.settle(drill(), wanted, way);
+            showing.workOut(drill(), then);
         }
     }
 

@@ -10,6 +10,7 @@ import javafx.scene.text.TextAlignment;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.finding.Finding;
+import wildchalk.core.finding.Severity;
 import wildchalk.core.motion.StepSpan;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Told;
@@ -213,7 +214,7 @@ final class StripPainter {
         g.setFont(Font.font(FAMILY, FontWeight.BOLD, 13));
         g.setTextAlign(TextAlignment.CENTER);
         for (Finding f : told.findings()) {
-            f.atSeconds().ifPresent(t -> {
+            f.atSeconds().filter(t -> f.severity() != Severity.NOTE).ifPresent(t -> {
                 g.setFill(fx(look.alert()));
                 g.fillText("!", scale.x(t), StripScale.AXIS - 5);
             });

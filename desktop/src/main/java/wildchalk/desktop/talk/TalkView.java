@@ -11,7 +11,6 @@ import javafx.beans.value.ChangeListener;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -21,8 +20,6 @@ import javafx.scene.layout.VBox;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.StepId;
-import wildchalk.core.finding.Finding;
-import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.StepWords;
 import wildchalk.core.words.Words;
 import wildchalk.desktop.document.DrillDocument;
@@ -46,8 +43,7 @@ public final class TalkView extends VBox {
     private final DrillDocument document;
     private final VBox lines = new VBox();
     private final ScrollPane scroll = new ScrollPane(lines);
-    private final Hyperlink look = new Hyperlink();
-    private final VBox findings = new VBox();
+    private final FindingsList findings;
     private final Figures figures = new Figures();
     private final VBox part = new VBox(3);
     private Optional<RoleId> followed = Optional.empty();
@@ -73,20 +69,13 @@ public final class TalkView extends VBox {
 
     public TalkView(DrillDocument document) {
         this.document = document;
+        this.findings = new FindingsList(document);
         getStyleClass().add("talk");
         Label title = new Label(Ui.text("talk.title"));
         title.getStyleClass().add("side-title");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        look.setId("look");
-        look.setOnAction(e -> {
-            findings.setVisible(!findings.isVisible());
-            showFindings(document.told());
-        });
-        findings.managedProperty().bind(findings.visibleProperty());
-        findings.setVisible(false);
-        findings.getStyleClass().add("findings");
-        HBox head = new HBox(title, gap, look);
+        HBox head = new HBox(title, gap, findings.head());
         head.getStyleClass().add("talk-head");
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
@@ -186,7 +175,7 @@ public final class TalkView extends VBox {
         }
         Children.put(lines.getChildren(), shown);
         showPart(told);
-        showFindings(told);
+        findings.update();
         figures.show(told);
         highlight();
         focusAgain = focused;
@@ -287,30 +276,6 @@ public final class TalkView extends VBox {
         return hint;
     }
 
-    private void showFindings(Told told) {
-        List<Finding> found = told.findings();
-        int count = found.size();
-        look.setText(count == 0 ? Ui.text("talk.look.none") : Ui.text("talk.look", count, count == 1 ? "" : "s"));
-        look.setDisable(count == 0);
-        findings.getChildren().clear();
-        findings.setVisible(findings.isVisible() && count > 0);
-        if (!findings.isVisible()) {
-            return;
-        }
-        FindingWriter writer = told.findingWriter();
-        for (Finding f : found) {
-            Label message = new Label("!  " + writer.message(f));
-            message.getStyleClass().add("finding");
-            message.setWrapText(true);
-            Label remedy = new Label(writer.remedy(f));
-            remedy.getStyleClass().add("quiet");
-            remedy.setWrapText(true);
-            VBox box = new VBox(message, remedy);
-            box.setOnMouseClicked(e -> f.moves().stream().findFirst().ifPresent(this::choose));
-            findings.getChildren().add(box);
-        }
-    }
-
     // ---- choosing ----
 
     private void choose(MoveId move) {
@@ -365,6 +330,7 @@ public final class TalkView extends VBox {
 
     public void dispose() {
         due = false;
+        findings.dispose();
         document.toldProperty().removeListener(rebuild);
         document.stepProperty().removeListener(toStep);
         document.stepProperty().removeListener(follow);

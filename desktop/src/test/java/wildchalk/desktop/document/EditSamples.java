@@ -13,8 +13,11 @@ import java.util.function.Predicate;
 import wildchalk.core.arrange.Alignments;
 import wildchalk.core.arrange.Pattern;
 import wildchalk.core.arrange.PatternKind;
+import wildchalk.core.check.Remedy;
+import wildchalk.core.drill.Accepted;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Backdrop;
+import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
@@ -27,6 +30,7 @@ import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -413,6 +417,23 @@ final class EditSamples {
     }
 
     private void wholes() {
+        with(
+                EditKind.ACCEPT,
+                () -> fresh(Wholes.accept(new Accepted(
+                        version.id(), "no-ball", List.of("m1"), "", Map.of("metres", 1.5), "it is meant so"))));
+        with(
+                EditKind.ACCEPT,
+                () -> fresh(
+                        Wholes.withdraw(new Accepted(version.id(), "no-ball", List.of(), "", Map.of(), "no more"))));
+        with(EditKind.MEND, () -> {
+            Point place = place();
+            return fresh(Wholes.mend(new Remedy(
+                    "put-ball",
+                    List.of(),
+                    Map.of(),
+                    "",
+                    v -> v.with(new Ball(v.next(Kinds.BALLS), new Ball.Loose(place))))));
+        });
         with(EditKind.TITLE, () -> fresh(Wholes.title("Another title")));
         with(EditKind.TITLE, () -> fresh(Wholes.renamed("Another title", new DrillId("another-title"))));
         with(EditKind.AGE, () -> fresh(Wholes.age(AgeBand.U10)));

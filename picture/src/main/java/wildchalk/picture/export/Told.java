@@ -22,7 +22,7 @@ import wildchalk.picture.paint.Legend;
  * A run-through as it is told to somebody: what the window shows and what every export is made from.
  *
  * @param talk its words, in the reader's unit
- * @param findings what the second look finds on it
+ * @param findings what the second look finds on it and the coach has not accepted
  * @param reader whom it is written and drawn for
  */
 public record Told(RunThrough run, TalkThrough talk, List<Finding> findings, Reader reader) {
@@ -32,7 +32,7 @@ public record Told(RunThrough run, TalkThrough talk, List<Finding> findings, Rea
     }
 
     public static Told of(RunThrough run, Reader reader) {
-        return new Told(run, Words.of(run, reader.unit()), Checks.of(run), reader);
+        return new Told(run, Words.of(run, reader.unit()), Checks.open(run), reader);
     }
 
     public static Told of(Drill drill, Path path, Reader reader) {

@@ -1,0 +1,397 @@
+package wildchalk.core.check;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.ElementId;
+import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Kinds;
+import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.PassKind;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Removals;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.Suits;
+import wildchalk.core.drill.Target;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.Waypoint;
+import wildchalk.core.drill.Weight;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.finding.Quantity;
+import wildchalk.core.finding.Severity;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.BallState;
+import wildchalk.core.motion.Goals;
+import wildchalk.core.path.Path;
+import wildchalk.core.runthrough.RunThrough;
+
+/**
+ * What mends a finding. Of the edits that might, only those are offered that were tried: with them the finding is gone, and
+ * nothing that stops the drill or warns is there that was not there before.
+ */
+public final class Remedies {
+
+    /** More are no help to choose from. */
+    private static final int MOST = 4;
+
+    /** Who is to be in time is given so much (s) more than he is late by, since he is timed to tenths. */
+    private static final double SPARE_SECONDS = 0.1;
+
+    private final RunThrough run;
+    private final Finding finding;
+    private final List<Remedy> candidates = new ArrayList<>();
+
+    private Remedies(RunThrough run, Finding finding) {
+        this.run = run;
+        this.finding = finding;
+    }
+
+    /** At most four, the gentlest first; none where nothing that was tried helps. */
+    public static List<Remedy> of(RunThrough run, Finding finding) {
+        Remedies all = new Remedies(run, finding);
+        all.think();
+        Set<Object> before = graveKeys(Checks.of(run));
+        List<Remedy> tried = new ArrayList<>();
+        for (Remedy remedy : all.candidates) {
+            if (tried.size() < MOST && all.clears(remedy, before)) {
+                tried.add(remedy);
+            }
+        }
+        return List.copyOf(tried);
+    }
+
+    private boolean clears(Remedy remedy, Set<Object> before) {
+        Progression changed;
+        try {
+            changed = remedy.change().apply(run.version());
+        } catch (IllegalArgumentException impossible) {
+            return false; // as the version is, this cannot be done: it is not offered
+        }
+        if (changed.equals(run.version())) {
+            return false;
+        }
+        Drill drill = run.drill().withProgression(changed);
+        List<Finding> after = Checks.of(RunThrough.of(drill, Path.of(changed, run.choices())));
+        return after.stream().noneMatch(f -> Key.of(f).equals(Key.of(finding))) && before.containsAll(graveKeys(after));
+    }
+
+    private static Set<Object> graveKeys(List<Finding> findings) {
+        Set<Object> keys = new HashSet<>();
+        findings.stream().filter(f -> f.severity() != Severity.NOTE).forEach(f -> keys.add(Key.of(f)));
+        return keys;
+    }
+
+    // ---- what might help, by rule ----
+
+    private void think() {
+        switch (finding.rule()) {
+            case "no-ball" -> giveBall();
+            case "no-goal" -> goals();
+            case "pass-not-caught", "pass-too-soft", "pass-no-way" -> playOtherwise();
+            case "area-pass-late" -> late();
+            case "area-pass-early", "area-pass-missed" -> missed();
+            case "contest-far" -> winner();
+            case "circle", "event-never", "waits-for-never", "across-paths" -> otherStart();
+            case "never-caught", "not-a-pass" -> {
+                atItsEnd();
+                otherStart();
+            }
+            case "nothing-in-reach" -> {
+                runToTheBall();
+                putBall();
+            }
+            case "nothing-to-pick-up" -> putBall();
+            case "until-early", "until-before", "until-never" ->
+                add("to-the-end", moves(), travels(t -> t.withUntil(Optional.empty())));
+            case "hold-leave", "hold-enter", "hold-cross" -> holdBack();
+            case "limit-seconds", "limit-passes", "limit-entries" -> otherLimit();
+            case "no-zone" -> dropRules();
+            case "other-age" -> suitToo();
+            default -> {}
+        }
+        if (finding.severity() != Severity.NOTE) {
+            moves().forEach(m -> add("take-out", List.of(m), v -> Removals.move(v, m)));
+        }
+    }
+
+    private void add(String kind, List<? extends ElementId> about, UnaryOperator<Progression> change) {
+        add(kind, about, Map.of(), "", change);
+    }
+
+    private void add(
+            String kind,
+            List<? extends ElementId> about,
+            Map<Quantity, Double> figures,
+            String name,
+            UnaryOperator<Progression> change) {
+        candidates.add(new Remedy(kind, List.copyOf(about), figures, name, change));
+    }
+
+    private List<MoveId> moves() {
+        return finding.moves();
+    }
+
+    private MoveId move() {
+        return moves().get(0);
+    }
+
+    /** Changes the leading move, if it is there and of a kind. */
+    private <M extends Move> UnaryOperator<Progression> change(Class<M> kind, Function<M, Move> change) {
+        MoveId id = move();
+        return v -> v.move(id)
+                .filter(kind::isInstance)
+                .map(m -> v.withMove(change.apply(kind.cast(m))))
+                .orElse(v);
+    }
+
+    private UnaryOperator<Progression> travels(Function<Travel, Move> change) {
+        return change(Travel.class, change);
+    }
+
+    private void giveBall() {
+        RoleId role = finding.roles().get(0);
+        add("give-ball", List.of(role), v -> v.with(new Ball(v.next(Kinds.BALLS), new Ball.With(role))));
+    }
+
+    private void goals() {
+        Point from = finding.where().orElse(Point.ORIGIN);
+        Goals.all(run.version(), run.drill().surface()).stream()
+                .sorted(Comparator.comparingDouble(g -> g.centre().distanceTo(from)))
+                .forEach(g -> add("shoot-at", moves(), Map.of(), g.id(), change(Shot.class, s -> s.withGoal(g.id()))));
+    }
+
+    private void playOtherwise() {
+        for (Weight weight : Weight.values()) {
+            add("play-weight", moves(), Map.of(), weight.name(), change(Pass.class, p -> p.withWeight(weight)));
+        }
+        for (PassKind kind : List.of(PassKind.AIR, PassKind.LOFTED, PassKind.GROUND)) {
+            add(
+                    "play-kind",
+                    moves(),
+                    Map.of(),
+                    kind.name(),
+                    change(Pass.class, p -> p.withKind(kind).withBank(Optional.empty())));
+        }
+        passTo();
+    }
+
+    /** To a spot: to whoever was meant to be there. */
+    private void passTo() {
+        finding.roles().stream()
+                .findFirst()
+                .ifPresent(r ->
+                        add("pass-to", List.of(move(), r), change(Pass.class, p -> p.withTo(new Target.ToRole(r)))));
+    }
+
+    private void late() {
+        double late = Math.ceil(10 * (finding.figures().getOrDefault(Quantity.SECONDS, 0.0) + SPARE_SECONDS)) / 10;
+        add(
+                "later",
+                moves(),
+                Map.of(Quantity.SECONDS, late),
+                "",
+                change(
+                        Pass.class,
+                        p -> p.trigger()
+                                .map(t -> (Move) p.withTrigger(Optional.of(t.withPlus(t.plusSeconds() + late))))
+                                .orElse(p)));
+        harder();
+        missed();
+    }
+
+    /** The runner's travel before goes harder. */
+    private void harder() {
+        RoleId runner = finding.roles().get(0);
+        Optional<Move> run = this.run.path().moves().stream()
+                .filter(m -> m instanceof Travel && m.role().equals(runner))
+                .filter(m -> this.run.timeline().move(m.id()).start()
+                        <= finding.atSeconds().orElse(0.0))
+                .reduce((a, b) -> b);
+        run.ifPresent(r -> {
+            for (Effort effort : List.of(Effort.HARD, Effort.FLAT_OUT)) {
+                add(
+                        "harder",
+                        List.of(r.id()),
+                        Map.of(),
+                        effort.name(),
+                        v -> v.move(r.id())
+                                .filter(Travel.class::isInstance)
+                                .map(m -> v.withMove(((Travel) m).withEffort(effort)))
+                                .orElse(v));
+            }
+        });
+    }
+
+    private void missed() {
+        passTo();
+        RoleId runner = finding.roles().get(0);
+        Point there = run.timeline().poseAt(runner, run.timeline().seconds()).at();
+        add(
+                "spot-to-runner",
+                List.of(move(), runner),
+                change(Pass.class, p -> p.withTo(new Target.ToPlace(there, Optional.of(runner)))));
+    }
+
+    private void winner() {
+        add(
+                "nearest-wins",
+                moves(),
+                change(
+                        Act.class,
+                        a -> a.deed() instanceof Deed.Contest c ? a.withDeed(c.withWinner(Optional.of(a.role()))) : a));
+    }
+
+    /** With its step instead. */
+    private void otherStart() {
+        for (MoveId id : moves()) {
+            add(
+                    "with-its-step",
+                    List.of(id),
+                    v -> v.move(id)
+                            .map(m -> v.withMove(m.withTrigger(Optional.empty())))
+                            .orElse(v));
+        }
+    }
+
+    private void atItsEnd() {
+        add(
+                "at-its-end",
+                moves(),
+                change(
+                        Move.class,
+                        m -> m.withTrigger(m.trigger()
+                                .map(t ->
+                                        new Trigger(new Event.Ends(moves().get(1)), t.plusSeconds(), t.reaction())))));
+    }
+
+    private void runToTheBall() {
+        Optional<RoleId> role = finding.roles().stream().findFirst();
+        Optional<Point> at = finding.where();
+        double now = finding.atSeconds().orElse(0.0);
+        List<BallId> loose = run.timeline().ballIds().stream()
+                .filter(b -> run.timeline().ballStateAt(b, now) instanceof BallState.Loose)
+                .toList();
+        if (role.isEmpty() || at.isEmpty() || loose.isEmpty()) {
+            return;
+        }
+        Point ball = loose.stream()
+                .map(b -> run.timeline().ballAt(b, now))
+                .min(Comparator.comparingDouble(p -> p.distanceTo(at.get())))
+                .orElseThrow();
+        add(
+                "run-to-ball",
+                List.of(role.get()),
+                v -> before(
+                        v,
+                        move(),
+                        new Travel(
+                                v.nextMoveId(),
+                                role.get(),
+                                Optional.empty(),
+                                false,
+                                Manner.FORWARD,
+                                Effort.STEADY,
+                                List.of(new Waypoint(ball, false)))));
+    }
+
+    /** A move told right before another. */
+    private static Progression before(Progression version, MoveId other, Move fresh) {
+        for (Step step : version.steps()) {
+            List<Move> moves = new ArrayList<>(step.moves());
+            for (int i = 0; i < moves.size(); i++) {
+                if (moves.get(i).id().equals(other)) {
+                    moves.add(i, fresh);
+                    return version.with(step.withMoves(moves));
+                }
+            }
+        }
+        return version;
+    }
+
+    private void putBall() {
+        finding.where()
+                .ifPresent(p -> add(
+                        "put-ball", finding.roles(), v -> v.with(new Ball(v.next(Kinds.BALLS), new Ball.Loose(p)))));
+    }
+
+    private void holdBack() {
+        RoleId role = finding.roles().get(0);
+        for (Rule.Hold hold : run.version().course().holds()) {
+            if (hold.role().equals(role) && hold.until().isPresent()) {
+                Event until = hold.until().get();
+                run.path().moves().stream()
+                        .filter(m -> m instanceof Travel && m.role().equals(role))
+                        .filter(m -> !until.move().equals(Optional.of(m.id())))
+                        .forEach(m -> add(
+                                "wait-for-it",
+                                List.of(role, m.id()),
+                                v -> v.move(m.id())
+                                        .map(now -> v.withMove(now.withTrigger(Optional.of(Trigger.when(until)))))
+                                        .orElse(v)));
+            }
+        }
+        dropRules();
+    }
+
+    private void otherLimit() {
+        double figure = finding.figures()
+                .getOrDefault(finding.rule().equals("limit-seconds") ? Quantity.SECONDS : Quantity.COUNT, 0.0);
+        int number = (int) Math.ceil(figure);
+        for (Rule.Limit limit : run.version().course().limits()) {
+            if (number >= 1 && limit.number() == finding.figures().getOrDefault(Quantity.LIMIT, 0.0)) {
+                add(
+                        "other-limit",
+                        List.of(),
+                        Map.of(Quantity.COUNT, (double) number),
+                        "",
+                        v -> v.withCourse(v.course().with(limit.withNumber(number))));
+            }
+        }
+        dropRules();
+    }
+
+    /** Takes out one rule after the other: the one that the finding comes from is among them. */
+    private void dropRules() {
+        for (Rule rule : run.version().course().rules()) {
+            boolean concerned = !(rule instanceof Rule.Hold hold)
+                    || finding.roles().isEmpty()
+                    || finding.roles().contains(hold.role());
+            if (concerned) {
+                add(
+                        "drop-rule",
+                        List.of(),
+                        v -> v.withCourse(v.course()
+                                .withRules(v.course().rules().stream()
+                                        .filter(r -> !r.id().equals(rule.id()))
+                                        .toList())));
+            }
+        }
+    }
+
+    private void suitToo() {
+        var age = run.drill().audience().paceBand();
+        add("suit-too", List.of(), Map.of(), age.label(), v -> {
+            Suits suits = v.course().suits();
+            return v.withCourse(v.course().withSuits(suits.withAlso(age)));
+        });
+    }
+}

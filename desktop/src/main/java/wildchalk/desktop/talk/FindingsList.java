@@ -1,0 +1,226 @@
+package wildchalk.desktop.talk;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import wildchalk.core.check.Everywhere;
+import wildchalk.core.check.Everywhere.Found;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.words.FindingWriter;
+import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.document.Selection;
+import wildchalk.desktop.document.Worker;
+import wildchalk.desktop.ui.Ui;
+import wildchalk.picture.export.Told;
+
+/**
+ * What the second look has found: on the open path at once, in the other versions and ways as it is worked out. Each leads to
+ * its place and moment, offers what mends it, and can be left as it is with a reason.
+ */
+final class FindingsList extends VBox {
+
+    /** More than these are not listed before somebody asks for them. */
+    private static final int FIRST = 5;
+
+    private final DrillDocument document;
+    private final Worker elsewhere;
+    private final Worker remedies;
+    private final Hyperlink head = new Hyperlink();
+    private final VBox lines = new VBox();
+    private Optional<Everywhere> all = Optional.empty();
+    /** The drill that all its ways were looked at of, or are being looked at. */
+    private Drill lookedAt;
+
+    private boolean whole;
+
+    FindingsList(DrillDocument document) {
+        this.document = document;
+        this.elsewhere = document.helper();
+        this.remedies = document.helper();
+        head.setId("look");
+        head.setOnAction(e -> {
+            setVisible(!isVisible());
+            show();
+        });
+        lines.getStyleClass().add("findings");
+        ScrollPane scroll = new ScrollPane(lines);
+        scroll.setFitToWidth(true);
+        scroll.setFocusTraversable(false);
+        scroll.getStyleClass().add("findings-scroll");
+        scroll.maxHeightProperty().bind(lines.heightProperty().add(4));
+        getChildren().add(scroll);
+        setId("findings");
+        setMinHeight(0);
+        setMaxHeight(320);
+        managedProperty().bind(visibleProperty());
+        setVisible(false);
+    }
+
+    /** How many there are, which opens and closes the list. */
+    Hyperlink head() {
+        return head;
+    }
+
+    /** After every change of what is told. */
+    void update() {
+        Drill drill = document.told().drill();
+        if (drill != lookedAt) {
+            lookedAt = drill;
+            all = Optional.empty();
+            elsewhere.ask(() -> Everywhere.of(drill), found -> {
+                all = Optional.of(found);
+                show();
+            });
+        }
+        show();
+    }
+
+    void dispose() {
+        elsewhere.close();
+        remedies.close();
+    }
+
+    // ---- what is shown ----
+
+    private void show() {
+        List<Found> here = here();
+        List<Found> others = others();
+        List<Found> accepted = all.map(Everywhere::accepted).orElse(List.of());
+        int count = here.size() + others.size();
+        head.setText(title(here.size(), others.size()));
+        head.setDisable(count == 0 && accepted.isEmpty());
+        head.getStyleClass().removeAll("quiet");
+        if (count == 0) {
+            head.getStyleClass().add("quiet");
+        }
+        setVisible(isVisible() && !head.isDisable());
+        lines.getChildren().clear();
+        if (!isVisible()) {
+            remedies.forget();
+            return;
+        }
+        List<Node> shown = new ArrayList<>();
+        List<FindingCard> cards = new ArrayList<>();
+        int left = whole ? Integer.MAX_VALUE : FIRST;
+        for (Found f : here) {
+            if (left-- > 0) {
+                FindingCard card = FindingCard.here(document, f, () -> lead(f));
+                cards.add(card);
+                shown.add(card);
+            }
+        }
+        if (left > 0 && !others.isEmpty()) {
+            shown.add(heading("findings.elsewhere"));
+        }
+        for (Found f : others) {
+            if (left-- > 0) {
+                shown.add(FindingCard.elsewhere(document, f, () -> lead(f)));
+            }
+        }
+        if (left < 0) {
+            shown.add(more(-left));
+        }
+        if (!accepted.isEmpty()) {
+            shown.add(heading("findings.accepted"));
+            accepted.forEach(f -> shown.add(FindingCard.accepted(document, f)));
+        }
+        all.ifPresent(e -> shown.add(quiet(looked(e))));
+        lines.getChildren().setAll(shown);
+        askForRemedies(cards);
+    }
+
+    private Button more(int count) {
+        Button more = new Button(Ui.text("findings.more", count));
+        more.setId("findings-more");
+        more.setOnAction(e -> {
+            whole = true;
+            show();
+        });
+        return more;
+    }
+
+    private String title(int here, int others) {
+        if (here + others == 0) {
+            return Ui.text(all.isPresent() ? "talk.look.none" : "talk.look.looking");
+        }
+        String open = here == 0 ? "" : Ui.text("talk.look", here, here == 1 ? "" : "s");
+        String more = others == 0
+                ? ""
+                : Ui.text(
+                        here == 0 ? "talk.look.elsewhere" : "talk.look.and-elsewhere", others, others == 1 ? "" : "s");
+        return open + more;
+    }
+
+    private static String looked(Everywhere e) {
+        return e.looked() == 1 && e.of() == 1 && !e.orMore()
+                ? Ui.text("findings.looked.one")
+                : Ui.text(e.orMore() ? "findings.looked.or-more" : "findings.looked", e.looked(), e.of());
+    }
+
+    private static Label heading(String key) {
+        Label label = new Label(Ui.text(key));
+        label.getStyleClass().add("step-head");
+        return label;
+    }
+
+    private static Label quiet(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("quiet");
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    private List<Found> here() {
+        Told told = document.told();
+        return Everywhere.on(told.run()).found();
+    }
+
+    /** Those that are not on the open path. */
+    private List<Found> others() {
+        Set<Object> open = new HashSet<>();
+        document.told().findings().forEach(f -> open.add(List.of(f.rule(), f.about(), f.name())));
+        return all.map(Everywhere::found).orElse(List.of()).stream()
+                .filter(f -> !open.contains(List.of(
+                        f.finding().rule(), f.finding().about(), f.finding().name())))
+                .toList();
+    }
+
+    /** What mends each finding is tried out elsewhere, since each try works the drill out anew. */
+    private void askForRemedies(List<FindingCard> cards) {
+        remedies.ask(() -> cards.stream().map(FindingCard::remedies).toList(), found -> {
+            for (int i = 0; i < cards.size(); i++) {
+                cards.get(i).offer(found.get(i));
+            }
+        });
+    }
+
+    /** Opens the version and the way on which it is, at its moment, with its move chosen. */
+    private void lead(Found found) {
+        Finding finding = found.finding();
+        ProgressionId version = found.run().version().id();
+        document.show(version, found.run().choices(), () -> {
+            Optional<MoveId> move = finding.moves().stream()
+                    .filter(m -> document.path().move(m).isPresent())
+                    .findFirst();
+            finding.atSeconds().ifPresent(document::seek);
+            document.selectionProperty().set(move.map(Selection::of).orElse(Selection.NONE));
+        });
+    }
+
+    static FindingWriter writer(DrillDocument document, Found found) {
+        return new FindingWriter(found.run(), document.reader().unit());
+    }
+}
