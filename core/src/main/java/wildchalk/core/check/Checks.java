@@ -18,12 +18,13 @@ public final class Checks {
     /** What all rules find on one path, worst first, then in the order of the moves. */
     public static List<Finding> of(RunThrough run) {
         Map<MoveId, Integer> order = run.path().moveOrder();
-        return ALL.stream()
+        List<Finding> all = ALL.stream()
                 .flatMap(check -> check.of(run).stream())
                 .sorted(Comparator.comparing(Finding::severity)
                         .thenComparing(f ->
                                 f.moves().stream().findFirst().map(order::get).orElse(-1)))
                 .toList();
+        return Causes.of(run.path(), run.timeline(), all);
     }
 
     /** Those of them that the coach has not accepted in this version. */

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.beans.binding.Bindings;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
@@ -34,6 +35,8 @@ final class FindingsList extends VBox {
     /** More than these are not listed before somebody asks for them. */
     private static final int FIRST = 5;
 
+    private static final double MOST_HEIGHT = 280;
+
     private final DrillDocument document;
     private final Worker elsewhere;
     private final Worker remedies;
@@ -59,11 +62,12 @@ final class FindingsList extends VBox {
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
         scroll.getStyleClass().add("findings-scroll");
-        scroll.maxHeightProperty().bind(lines.heightProperty().add(4));
+        // as high as what is in it, as long as the words below keep their room
+        scroll.minHeightProperty()
+                .bind(Bindings.min(MOST_HEIGHT, lines.heightProperty().add(2)));
+        scroll.maxHeightProperty().bind(scroll.minHeightProperty());
         getChildren().add(scroll);
         setId("findings");
-        setMinHeight(0);
-        setMaxHeight(320);
         managedProperty().bind(visibleProperty());
         setVisible(false);
     }

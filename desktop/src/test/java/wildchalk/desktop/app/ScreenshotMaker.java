@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -37,6 +38,7 @@ import wildchalk.core.binder.Backups;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
+import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Removals;
@@ -123,6 +125,7 @@ class ScreenshotMaker {
             window.document().selectionProperty().set(Selection.of(new MoveId("m9")));
         });
         shoot("board-outcomes.png");
+        findings(robot);
         present(robot);
         compare(robot);
         faults();
@@ -141,6 +144,20 @@ class ScreenshotMaker {
         try (Stream<Path> made = Files.list(target)) {
             assertTrue(made.filter(p -> p.toString().endsWith(".png")).count() >= 14);
         }
+    }
+
+    /** Without its ball, so that there is something to look at. */
+    private void findings(FxRobot robot) throws Exception {
+        board("second-wave-from-the-left", 2.3);
+        Set<ElementId> balls = new LinkedHashSet<>();
+        window.document().version().balls().forEach(b -> balls.add(b.id()));
+        Window.fx(() -> window.document().edit("Take the ball away", Arrangements.delete(balls)));
+        window.settled();
+        Window.press(robot, "#look");
+        Window.until(() -> !robot.lookup(".remedy").queryAll().isEmpty());
+        shoot("findings.png");
+        Window.fx(() -> window.document().undo());
+        window.settled();
     }
 
     private void present(FxRobot robot) throws Exception {
