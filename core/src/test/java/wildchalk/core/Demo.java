@@ -45,4 +45,23 @@ public final class Demo {
             throw new UncheckedIOException(e);
         }
     }
+
+    /** Those and the drills that show what words and motion can. */
+    public static Stream<Drill> everything() {
+        Path structures =
+                folder().resolve("../../../core/src/test/resources/structures").normalize();
+        try (Stream<Path> more = Files.list(structures)) {
+            return Stream.concat(files().stream(), more.sorted().toList().stream()).map(Demo::read).toList().stream();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static Drill read(Path file) {
+        try {
+            return DrillFile.read(file).value();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
 }

@@ -11,7 +11,13 @@ import wildchalk.core.runthrough.RunThrough;
 public final class Checks {
 
     private static final List<Check> ALL = List.of(
-            run -> run.timeline().findings(), HoldCheck::of, LimitCheck::of, AcrossPathsCheck::of, AgeCheck::of);
+            run -> run.timeline().findings(),
+            HoldCheck::of,
+            LimitCheck::of,
+            AcrossPathsCheck::of,
+            LaunchCheck::of,
+            TouchCheck::of,
+            AgeCheck::of);
 
     private Checks() {}
 

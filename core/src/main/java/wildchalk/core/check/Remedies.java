@@ -18,6 +18,7 @@ import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Kinds;
+import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -126,6 +127,9 @@ public final class Remedies {
             case "limit-seconds", "limit-passes", "limit-entries" -> otherLimit();
             case "no-zone" -> dropRules();
             case "other-age" -> suitToo();
+            case "touch-held" -> notAtATouch();
+            case "launch-never" ->
+                add("launch-over", List.of(), v -> v.withCourse(v.course().withLaunch(Optional.of(Launch.WHEN_OVER))));
             default -> {}
         }
         if (finding.severity() != Severity.NOTE) {
@@ -385,6 +389,18 @@ public final class Remedies {
                                         .toList())));
             }
         }
+    }
+
+    private void notAtATouch() {
+        add("when-caught", moves(), change(Move.class, m -> m.withTrigger(Optional.empty())));
+        add(
+                "after-control",
+                moves(),
+                change(
+                        Move.class,
+                        m -> m instanceof Pass p
+                                ? p.withOneTouch(false)
+                                : m instanceof Shot s ? s.withOneTouch(false) : m));
     }
 
     private void suitToo() {

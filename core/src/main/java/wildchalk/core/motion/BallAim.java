@@ -9,6 +9,7 @@ import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Side;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.GoalMouth;
+import wildchalk.core.surface.GoalShape;
 
 /** Where a ball that is passed or shot goes, and where whoever is meant to have it meets it. */
 final class BallAim {
@@ -41,10 +42,17 @@ final class BallAim {
         return goal.map(g -> new Flight(
                 t,
                 from,
-                shot.end() == ShotEnd.MISS ? past(g, shot, from) : Goals.target(g, shot.aim(), from),
+                shot.end() == ShotEnd.MISS && !comesOff(shot, g)
+                        ? past(g, shot, from)
+                        : Goals.target(g, shot.aim(), from),
                 speed,
                 0,
                 true));
+    }
+
+    /** Whether a ball that does not go in comes back into play: off a ring always, off a post where the coach says so. */
+    static boolean comesOff(Shot shot, GoalMouth goal) {
+        return goal.shape() == GoalShape.RING || shot.rebound().isPresent();
     }
 
     private Optional<Runner> keeperAt(GoalMouth goal, double t) {

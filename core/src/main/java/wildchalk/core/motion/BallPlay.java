@@ -258,28 +258,35 @@ final class BallPlay {
     }
 
     private void shotLands(BallRun ball, Job job, Shot shot, Flight flight, double t) {
+        GoalMouth goal = Goals.find(run.path, run.surface, shot.goal()).orElseThrow();
         switch (shot.end()) {
             case GOAL -> {
                 ball.set(new BallState.Dead(t, flight.to()));
                 happened(Happening.Kind.AT_GOAL, ball, job, null, t, flight.to());
                 wakePickUps(t);
             }
-            case MISS -> liesLoose(ball, job, t, flight.to());
-            case SAVE, REBOUND -> {
-                happened(Happening.Kind.REBOUNDS, ball, job, null, t, flight.to());
-                GoalMouth goal = Goals.find(run.path, run.surface, shot.goal()).orElseThrow();
-                Point to = shot.rebound().orElse(goal.centre().plus(Point.polar(REBOUND_METRES, goal.facingDegrees())));
-                if (to.isWithin(1e-6, flight.to())) {
-                    liesLoose(ball, job, t, to);
+            case MISS -> {
+                if (BallAim.comesOff(shot, goal)) {
+                    rebounds(ball, job, shot, goal, t);
                 } else {
-                    ball.rebounding = true;
-                    ball.version++;
-                    ball.set(new BallState.InFlight(
-                            new Flight(t, flight.to(), to, REBOUND_SHARE * flight.speed(), 0, true)));
-                    run.scheduleLanding(
-                            balls.indexOf(ball), ball.version, ball.flight().end());
+                    liesLoose(ball, job, t, flight.to());
                 }
             }
+            case SAVE, REBOUND -> rebounds(ball, job, shot, goal, t);
+        }
+    }
+
+    private void rebounds(BallRun ball, Job job, Shot shot, GoalMouth goal, double t) {
+        Flight flight = ball.flight();
+        happened(Happening.Kind.REBOUNDS, ball, job, null, t, flight.to());
+        Point to = shot.rebound().orElse(goal.centre().plus(Point.polar(REBOUND_METRES, goal.facingDegrees())));
+        if (to.isWithin(1e-6, flight.to())) {
+            liesLoose(ball, job, t, to);
+        } else {
+            ball.rebounding = true;
+            ball.version++;
+            ball.set(new BallState.InFlight(new Flight(t, flight.to(), to, REBOUND_SHARE * flight.speed(), 0, true)));
+            run.scheduleLanding(balls.indexOf(ball), ball.version, ball.flight().end());
         }
     }
 

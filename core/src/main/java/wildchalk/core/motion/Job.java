@@ -2,6 +2,7 @@ package wildchalk.core.motion;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Move;
@@ -18,10 +19,11 @@ final class Job {
      *
      * @param delay how long after it he may act, s
      * @param reaction how much of that it takes him to see or hear it, s
+     * @param cue whether it is what his trigger waits for
      */
-    record Link(Job job, double delay, double reaction) {
+    record Link(Job job, double delay, double reaction, boolean cue) {
         Link(Job job, double delay) {
-            this(job, delay, 0);
+            this(job, delay, 0, false);
         }
     }
 
@@ -66,6 +68,9 @@ final class Job {
 
     /** How far (m) its role runs on beyond its end. */
     double runOut;
+
+    /** When what its trigger waits for has come; not a number before. */
+    double cuedAt = Double.NaN;
 
     /** What its cue costs before it moves anybody, s. */
     double reaction;
@@ -119,6 +124,14 @@ final class Job {
                 peakSpeed,
                 carrying,
                 runOut,
-                reaction);
+                heldByReaction() ? reaction : 0,
+                Double.isNaN(cuedAt) ? Optional.empty() : Optional.of(cuedAt));
     }
+
+    /** Whether it is the reaction to its cue that it starts after, and nothing that took longer. */
+    private boolean heldByReaction() {
+        return reaction > 0 && Math.abs(start - cuedAt - reaction) < SAME_SECONDS;
+    }
+
+    private static final double SAME_SECONDS = 1e-6;
 }

@@ -28,22 +28,20 @@ public final class Launches {
         if (event instanceof Event.Whistle) {
             return launch.seconds();
         }
-        double at = event.move()
-                .map(timeline::move)
-                .filter(MoveSpan::happens)
-                .map(m -> event instanceof Event.Starts ? m.start() : m.end())
-                .or(() -> event instanceof Event.Handles h ? handled(h, timeline) : Optional.empty())
-                .orElse(timeline.seconds());
-        return at + launch.seconds();
+        return comesAt(event, timeline).orElse(timeline.seconds()) + launch.seconds();
     }
 
-    private static Optional<Double> handled(Event.Handles wanted, Timeline timeline) {
-        return timeline.happenings().stream()
-                .filter(h -> h.role().equals(Optional.of(wanted.role())))
-                .filter(h -> wanted.what() == Event.Handling.TOUCHES
-                        || (wanted.what() == Event.Handling.RELEASES) == (h.kind() == Happening.Kind.RELEASED))
-                .map(Happening::seconds)
-                .findFirst();
+    /** When what the next rep waits for comes in a rep; empty where it never does. */
+    public static Optional<Double> comesAt(Event event, Timeline timeline) {
+        if (event.move().isEmpty()) {
+            return timeline.launchAt();
+        }
+        return event.move()
+                .map(timeline::move)
+                .filter(MoveSpan::happens)
+                .flatMap(m -> event instanceof Event.Caught
+                        ? timeline.caughtAt(m.move())
+                        : Optional.of(event instanceof Event.Starts ? m.start() : m.end()));
     }
 
     /**

@@ -1,5 +1,6 @@
 package wildchalk.core.motion;
 
+import java.util.Optional;
 import wildchalk.core.drill.MoveId;
 
 /**
@@ -13,7 +14,8 @@ import wildchalk.core.drill.MoveId;
  * @param peakSpeed m/s, of the role or of the ball
  * @param carrying whether a travel starts with the ball
  * @param runOutMetres how far its role runs on beyond the end of a travel until it stands; 0 where it stands there
- * @param reactionSeconds how long before the start its cue came that had to be seen or heard; 0 where nothing waited for it
+ * @param reactionSeconds how long before the start its cue came, where it starts as soon as that was seen or heard; else 0
+ * @param cuedAt when what its trigger waits for came; empty without a trigger, and where it never came
  */
 public record MoveSpan(
         MoveId move,
@@ -25,7 +27,8 @@ public record MoveSpan(
         double peakSpeed,
         boolean carrying,
         double runOutMetres,
-        double reactionSeconds) {
+        double reactionSeconds,
+        Optional<Double> cuedAt) {
 
     public double seconds() {
         return end - start;

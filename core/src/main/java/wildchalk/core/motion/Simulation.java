@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.PriorityQueue;
 import java.util.Set;
@@ -13,6 +14,7 @@ import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Role;
@@ -60,6 +62,7 @@ final class Simulation {
     private final Deeds deeds;
     private final Untils untils;
     private final Map<Rule.Hold, Watch> holdWatches = new LinkedHashMap<>();
+    private Optional<Watch> launchWatch = Optional.empty();
     private final PriorityQueue<Moment> queue = new PriorityQueue<>(Moment.ORDER);
     private final Set<Runner> changed = new LinkedHashSet<>();
     private double now;
@@ -81,6 +84,7 @@ final class Simulation {
         new Wiring(jobs, jobOf, steps, watches, new Reactions(path, pace))
                 .connect(path.course().holds());
         watchHolds();
+        watchLaunch();
         jobs.forEach(untils::add);
         beginStep(0, 0);
         for (Job job : jobs) {
@@ -122,6 +126,14 @@ final class Simulation {
                     .filter(e -> e.move().isEmpty() && !(e instanceof Event.Whistle))
                     .ifPresent(e -> holdWatches.put(hold, watches.add(e, 0)));
         }
+    }
+
+    private void watchLaunch() {
+        launchWatch = path.course()
+                .launch()
+                .flatMap(Launch::at)
+                .filter(e -> e.move().isEmpty() && !(e instanceof Event.Whistle))
+                .map(e -> watches.add(e, 0));
     }
 
     private void drain() {
@@ -167,6 +179,7 @@ final class Simulation {
         for (Job.Link link : links) {
             Job job = link.job();
             job.readyFrom(t + link.delay(), link.reaction());
+            job.cuedAt = link.cue() ? t : job.cuedAt;
             job.unmet--;
             changed.add(job.runner);
             if (job.unmet == 0 && job.state == Job.State.WAITING) {
@@ -418,6 +431,8 @@ final class Simulation {
                 until.put(hold, watch.firedAt);
             }
         });
-        return new Timeline(trajectories, states, spans, steps.spans(jobs), ballPlay.happenings, reports.all(), until);
+        Optional<Double> launch = launchWatch.filter(Watch::hasFired).map(w -> w.firedAt);
+        return new Timeline(
+                trajectories, states, spans, steps.spans(jobs), ballPlay.happenings, reports.all(), until, launch);
     }
 }

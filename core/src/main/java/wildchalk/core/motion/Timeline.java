@@ -1,6 +1,7 @@
 package wildchalk.core.motion;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,7 +30,12 @@ public final class Timeline {
     private final List<Happening> happenings;
     private final List<Finding> findings;
     private final Map<Rule.Hold, Double> holdsOver;
+    private final Optional<Double> launchAt;
     private final double seconds;
+    /** For each step when it or one behind it starts first: a move with a trigger may start before the step before. */
+    private final double[] earliestFrom;
+    /** When passes are caught. */
+    private final Map<MoveId, Double> caught = new HashMap<>();
 
     Timeline(
             Map<RoleId, Trajectory> trajectories,
@@ -38,7 +44,8 @@ public final class Timeline {
             List<StepSpan> steps,
             List<Happening> happenings,
             List<Finding> findings,
-            Map<Rule.Hold, Double> holdsOver) {
+            Map<Rule.Hold, Double> holdsOver,
+            Optional<Double> launchAt) {
         this.trajectories = trajectories;
         this.balls = balls;
         this.moves = moves;
@@ -46,6 +53,7 @@ public final class Timeline {
         this.happenings = List.copyOf(happenings);
         this.findings = List.copyOf(findings);
         this.holdsOver = Map.copyOf(holdsOver);
+        this.launchAt = launchAt;
         double last = 0;
         for (MoveSpan m : moves.values()) {
             last = Math.max(last, m.end());
@@ -54,6 +62,16 @@ public final class Timeline {
             last = Math.max(last, s.end());
         }
         this.seconds = last;
+        this.earliestFrom = new double[steps.size()];
+        for (int i = steps.size() - 1; i >= 0; i--) {
+            double later = i + 1 < steps.size() ? earliestFrom[i + 1] : Double.POSITIVE_INFINITY;
+            earliestFrom[i] = Math.min(steps.get(i).start(), later);
+        }
+        for (Happening h : happenings) {
+            if (h.kind() == Happening.Kind.CAUGHT) {
+                h.move().ifPresent(m -> caught.putIfAbsent(m, h.seconds()));
+            }
+        }
     }
 
     /** Works out one path through a drill at the pace of its audience. */
@@ -79,13 +97,13 @@ public final class Timeline {
         return steps.stream().filter(s -> s.step().equals(id)).findFirst().orElseThrow();
     }
 
-    /** The index of the step that runs at a second; the last step from its start on. */
+    /** The last step that has started by a second; the first before anything has. */
     public int stepIndexAt(double t) {
         int low = 0;
         int high = Math.max(0, steps.size() - 1);
         while (low < high) {
             int middle = (low + high + 1) >>> 1;
-            if (steps.get(middle).start() <= t) {
+            if (earliestFrom[middle] <= t) {
                 low = middle;
             } else {
                 high = middle - 1;
@@ -119,6 +137,11 @@ public final class Timeline {
     /** When a hold ended by what is no moment of a move; empty where that never came. */
     public Optional<Double> overAt(Rule.Hold hold) {
         return Optional.ofNullable(holdsOver.get(hold));
+    }
+
+    /** When what the next rep waits for came, if that is no moment of a move; empty where it never came. */
+    public Optional<Double> launchAt() {
+        return launchAt;
     }
 
     public Pose poseAt(RoleId role, double t) {
@@ -220,6 +243,11 @@ public final class Timeline {
         }
         double end = run.profile().metresAt(span.start() - run.clock()) + span.metres();
         return Optional.of(List.of(run.line().at(end), run.line().at(end + span.runOutMetres())));
+    }
+
+    /** When a pass is in somebody's hands, seconds from the whistle; empty for one that nobody catches. */
+    public Optional<Double> caughtAt(MoveId pass) {
+        return Optional.ofNullable(caught.get(pass));
     }
 
     /** The flight of a pass or a shot, if it happened. */

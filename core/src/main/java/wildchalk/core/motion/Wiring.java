@@ -44,7 +44,7 @@ final class Wiring {
             if (move.trigger().isPresent()) {
                 trigger(job, move.trigger().get());
             } else {
-                link(steps.waitingFor(job.step), job, 0, 0);
+                link(steps.waitingFor(job.step), job, 0, 0, false);
                 job.waitsForStep = true;
             }
         }
@@ -62,47 +62,48 @@ final class Wiring {
                     && job.move.role().equals(role)
                     && !until.move().equals(Optional.of(job.move.id()));
             if (held) {
-                waitFor(job, until, 0, reactions.seconds(role, until), 0);
+                waitFor(job, until, 0, reactions.seconds(role, until), 0, false);
             }
         }
     }
 
     private static void afterOwn(Job job, Job earlier) {
         if (earlier != null) {
-            link(earlier.onFree, job, 0, 0);
+            link(earlier.onFree, job, 0, 0, false);
             job.waitsFor.add(earlier);
         }
     }
 
     private void trigger(Job job, Trigger trigger) {
-        waitFor(job, trigger.event(), trigger.plusSeconds(), reactions.seconds(job.move, trigger), job.step);
+        waitFor(job, trigger.event(), trigger.plusSeconds(), reactions.seconds(job.move, trigger), job.step, true);
     }
 
     /** Whoever is to act some time after a moment sees it coming meanwhile: the longer of delay and reaction counts. */
-    private void waitFor(Job job, Event event, double delay, double reaction, int step) {
+    private void waitFor(Job job, Event event, double delay, double reaction, int step, boolean cue) {
         double plus = Math.max(delay, reaction);
-        double reacts = Math.max(0, reaction - delay);
+        double reacts = reaction > delay ? reaction : 0;
         event.move().map(jobOf::get).ifPresent(job.waitsFor::add);
         event.match(new Event.Cases<Void>() {
             @Override
             public Void whistle(Event.Whistle w) {
                 job.readyFrom(plus, reacts);
+                job.cuedAt = cue ? 0 : job.cuedAt;
                 return null;
             }
 
             @Override
             public Void starts(Event.Starts s) {
-                return link(jobOf.get(s.of()).onStart, job, plus, reacts);
+                return link(jobOf.get(s.of()).onStart, job, plus, reacts, cue);
             }
 
             @Override
             public Void ends(Event.Ends e) {
-                return link(jobOf.get(e.of()).onEnd, job, plus, reacts);
+                return link(jobOf.get(e.of()).onEnd, job, plus, reacts, cue);
             }
 
             @Override
             public Void caught(Event.Caught c) {
-                return link(jobOf.get(c.of()).onCaught, job, plus, reacts);
+                return link(jobOf.get(c.of()).onCaught, job, plus, reacts, cue);
             }
 
             @Override
@@ -122,13 +123,13 @@ final class Wiring {
 
             private Void watch(Event watched) {
                 job.watch = watches.add(watched, step);
-                return link(job.watch.links, job, plus, reacts);
+                return link(job.watch.links, job, plus, reacts, cue);
             }
         });
     }
 
-    private static Void link(List<Job.Link> moment, Job job, double delay, double reaction) {
-        moment.add(new Job.Link(job, delay, reaction));
+    private static Void link(List<Job.Link> moment, Job job, double delay, double reaction, boolean cue) {
+        moment.add(new Job.Link(job, delay, reaction, cue));
         job.unmet++;
         return null;
     }

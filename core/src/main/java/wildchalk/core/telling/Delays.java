@@ -27,7 +27,7 @@ public final class Delays {
         MoveSpan span = timeline.move(move.id());
         double now = span.start();
         if (move.trigger().isPresent()) {
-            return move.withTrigger(move.trigger().map(t -> moved(t, seconds - now, span.reactionSeconds())));
+            return move.withTrigger(move.trigger().map(t -> moved(t, seconds - now, span)));
         }
         if (seconds <= now + GRAIN_SECONDS / 2) {
             return move;
@@ -44,15 +44,15 @@ public final class Delays {
     /**
      * A trigger with more or less delay. Who is put to a second that his reaction would not allow has rehearsed it.
      *
-     * @param reacts what the reaction takes now beyond the delay, s
+     * @param span when the move happens now
      */
-    private static Trigger moved(Trigger trigger, double by, double reacts) {
+    private static Trigger moved(Trigger trigger, double by, MoveSpan span) {
         if (Math.abs(by) < GRAIN_SECONDS / 2) {
             return trigger;
         }
-        double plus = trigger.plusSeconds() + reacts + by;
-        Trigger later = trigger.withPlus(rounded(Math.max(0, Math.min(Trigger.MAX_PLUS_SECONDS, plus))));
-        return reacts > 0 && by < 0 ? later.withReaction(Optional.of(0.0)) : later;
+        double now = span.cuedAt().map(c -> span.start() - c).orElse(trigger.plusSeconds());
+        Trigger later = trigger.withPlus(rounded(Math.max(0, Math.min(Trigger.MAX_PLUS_SECONDS, now + by))));
+        return span.reactionSeconds() > 0 && by < 0 ? later.withReaction(Optional.of(0.0)) : later;
     }
 
     private static double rounded(double seconds) {
@@ -112,6 +112,8 @@ public final class Delays {
         return event.move()
                 .map(timeline::move)
                 .filter(MoveSpan::happens)
-                .map(m -> event instanceof Event.Starts ? m.start() : m.end());
+                .flatMap(m -> event instanceof Event.Caught
+                        ? timeline.caughtAt(m.move())
+                        : Optional.of(event instanceof Event.Starts ? m.start() : m.end()));
     }
 }

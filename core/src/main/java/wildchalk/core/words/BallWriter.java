@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.check.TouchCheck;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.Board;
 import wildchalk.core.drill.Move;
@@ -29,6 +30,7 @@ import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.GoalMouth;
+import wildchalk.core.surface.GoalShape;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.SportTexts;
@@ -38,6 +40,9 @@ final class BallWriter {
 
     /** A serve is across the court when it goes over so much of the width for its length. */
     private static final double CROSS_SHARE = 0.35;
+
+    /** A catch so soon after the ball came down (s) is that moment: rounding noise. */
+    private static final double SAME_SECONDS = 1e-6;
 
     private static final Set<String> SERVING = Set.of("volleyball", "beach-volleyball", "tennis");
     private static final Set<String> BOUNCING = Set.of("basketball", "handball", "netball");
@@ -161,7 +166,8 @@ final class BallWriter {
     }
 
     private String how(Pass move) {
-        String touch = move.oneTouch() ? text("words.one-touch") : "";
+        boolean atATouch = TouchCheck.isAtATouch(timeline, move);
+        String touch = move.oneTouch() ? text(atATouch ? "words.one-touch" : "words.held") : "";
         String bank = move.bank().map(b -> text("words.off", boardName(b))).orElse("");
         return (touch + " " + bank).strip();
     }
@@ -226,7 +232,15 @@ final class BallWriter {
     }
 
     private String shotHow(Shot move) {
-        return move.end() == ShotEnd.GOAL ? "" : text("shot-end." + move.end());
+        return move.end() == ShotEnd.GOAL ? "" : shotEnd(move, move.end());
+    }
+
+    /** A ring has no post and no keeper. */
+    private String shotEnd(Shot move, ShotEnd end) {
+        boolean ring = Goals.find(path, surface, move.goal())
+                .filter(g -> g.shape() == GoalShape.RING)
+                .isPresent();
+        return text("shot-end." + (ring ? "ring." : "") + end);
     }
 
     private List<Phrase.Choice> shotHows(Shot move) {
@@ -237,17 +251,41 @@ final class BallWriter {
         List<ShotEnd> ends = SentenceWriter.isDecidedByPath(path, move) ? List.of() : List.of(ShotEnd.values());
         for (ShotEnd end : ends) {
             choices.add(new Phrase.Choice(
-                    text("words.end-group"), text("shot-end." + end), Rewordings.shot(s -> s.withEnd(end))));
+                    text("words.end-group"), shotEnd(move, end), Rewordings.shot(s -> s.withEnd(end))));
         }
         return choices;
     }
 
-    String shotMeasure(Shot shot, MoveSpan span) {
+    List<Measure> shotMeasures(Shot shot, MoveSpan span) {
         Point from = timeline.poseAt(shot.role(), span.start()).at();
-        double open = Goals.find(path, surface, shot.goal())
-                .map(g -> g.openAngleDegrees(from))
-                .orElse(0.0);
-        return text("measure.shot", places.length(span.metres()), Numbers.fixed(open, 0));
+        List<Measure> all = new ArrayList<>();
+        String out = places.length(span.metres());
+        all.add(new Measure(Measure.Kind.OUT, span.metres(), text("measure.OUT", out)));
+        Goals.find(path, surface, shot.goal())
+                .filter(g -> g.shape() != GoalShape.RING)
+                .ifPresent(g -> {
+                    double open = g.openAngleDegrees(from);
+                    all.add(new Measure(Measure.Kind.OPEN, open, text("measure.OPEN", Numbers.fixed(open, 0))));
+                });
+        return all;
+    }
+
+    /** How far a pass goes, when it comes down where it waits for somebody, and when it is caught, if it is. */
+    List<Measure> passMeasures(Pass pass, MoveSpan span) {
+        List<Measure> all = new ArrayList<>();
+        all.add(new Measure(Measure.Kind.WAY, span.metres(), places.length(span.metres())));
+        Optional<Double> caught = timeline.caughtAt(pass.id());
+        boolean lies = caught.isEmpty() || caught.get() > span.end() + SAME_SECONDS;
+        if (lies) {
+            all.add(SentenceWriter.seconds(Measure.Kind.THERE, span.end()));
+        }
+        caught.ifPresent(t -> all.add(SentenceWriter.seconds(Measure.Kind.CAUGHT, t)));
+        boolean meant = pass.receiver().isPresent()
+                || pass.to().match(r -> true, p -> p.runner().isPresent());
+        if (caught.isEmpty() && meant) {
+            all.add(new Measure(Measure.Kind.NOT_CAUGHT, 0, text("measure.NOT_CAUGHT")));
+        }
+        return all;
     }
 
     // ---- picking up ----

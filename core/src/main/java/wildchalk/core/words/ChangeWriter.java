@@ -134,9 +134,8 @@ public final class ChangeWriter {
     }
 
     private void steps() {
-        int number = 1;
         for (Step step : after.steps()) {
-            String title = text("step.title", number++);
+            String title = StepTitles.of(after, step, surface);
             boolean isNew = before.step(step.id()).isEmpty();
             ListChange<Move> moves = changes.moves().getOrDefault(step.id().text(), ListChange.none());
             if (isNew) {
@@ -157,7 +156,7 @@ public final class ChangeWriter {
         }
         before.steps().stream()
                 .filter(s -> changes.of(Kinds.STEPS).removed().contains(s.id().text()))
-                .forEach(s -> lines.add(text("change.step-gone", before.steps().indexOf(s) + 1)));
+                .forEach(s -> lines.add(text("change.step-gone", StepTitles.of(before, s, surface))));
         if (!changes.of(Kinds.STEPS).order().isEmpty()) {
             lines.add(text("change.step-order"));
         }

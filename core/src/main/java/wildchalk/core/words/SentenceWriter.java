@@ -76,11 +76,11 @@ final class SentenceWriter {
                 s -> balls.shot(phrases, s),
                 u -> balls.pickUp(phrases, u),
                 a -> deeds.write(phrases, a));
-        phrases.add(triggers.slot(step, move, timeline.move(move.id()).reactionSeconds()));
+        phrases.add(triggers.slot(step, move, timeline.move(move.id())));
         if (move.runsOn()) {
             phrases.add(new Phrase.Plain(text("words.runs-on")));
         }
-        return new Sentence(move.id(), letter, phrases, measure(move));
+        return new Sentence(move.id(), letter, phrases, measures(move));
     }
 
     private boolean followsOwnMove(Step step, Move move) {
@@ -299,25 +299,34 @@ final class SentenceWriter {
 
     // ---- the rest ----
 
-    private String measure(Move move) {
+    private List<Measure> measures(Move move) {
         MoveSpan span = timeline.move(move.id());
         if (!span.happens()) {
-            return text("measure.never");
+            return List.of(new Measure(Measure.Kind.NEVER, 0, text("measure.NEVER")));
         }
-        String metres = places.length(span.metres());
-        String seconds = Numbers.seconds(span.seconds());
-        String done = move.match(
-                travel -> text("measure.travel", metres, seconds),
-                pass -> text(
-                        pass.receiver().isPresent() ? "measure.pass" : "measure.pass.loose",
-                        metres,
-                        Numbers.seconds(span.end())),
-                shot -> balls.shotMeasure(shot, span),
-                pickUp -> text("measure.pick-up", seconds),
-                act -> text("measure.wait", seconds));
-        return span.reactionSeconds() > 0
-                ? text("measure.reacts", done, Numbers.seconds(span.reactionSeconds()))
-                : done;
+        List<Measure> all = new ArrayList<>();
+        move.match(
+                travel -> all.addAll(List.of(way(Measure.Kind.WAY, span.metres()), time(span.seconds()))),
+                pass -> all.addAll(balls.passMeasures(pass, span)),
+                shot -> all.addAll(balls.shotMeasures(shot, span)),
+                pickUp -> all.add(time(span.seconds())),
+                act -> all.add(time(span.seconds())));
+        if (span.reactionSeconds() > 0) {
+            all.add(seconds(Measure.Kind.REACTION, span.reactionSeconds()));
+        }
+        return all;
+    }
+
+    private Measure way(Measure.Kind what, double metres) {
+        return new Measure(what, metres, places.length(metres));
+    }
+
+    private static Measure time(double seconds) {
+        return seconds(Measure.Kind.TIME, seconds);
+    }
+
+    static Measure seconds(Measure.Kind what, double seconds) {
+        return new Measure(what, seconds, text("measure." + what, Numbers.seconds(seconds)));
     }
 
     static <E> List<Phrase.Choice> each(E[] values, Function<E, Phrase.Choice> choice) {

@@ -20,6 +20,7 @@ import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
+import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
 import wildchalk.core.telling.CourseOffers;
@@ -44,12 +45,32 @@ final class TriggerWriter {
         this.names = new EventNames(scene, surface);
     }
 
-    /** @param reacts what it costs now to see or hear the cue, s; 0 where nothing waits for it */
-    Phrase slot(Step step, Move move, double reacts) {
-        String now = move.trigger().map(t -> text(move, t)).orElse("");
+    /** @param span when the move happens: what is said of its cue is what the clock has */
+    Phrase slot(Step step, Move move, MoveSpan span) {
+        String now = move.trigger().map(t -> text(move, asItIs(t, span))).orElse("");
         return new Phrase.Slot(
-                SlotKind.WHEN, now, Texts.CORE.get("words.when-prompt"), () -> choices(step, move, reacts));
+                SlotKind.WHEN,
+                now,
+                Texts.CORE.get("words.when-prompt"),
+                () -> choices(step, move, span.reactionSeconds()));
     }
+
+    /** With the delay that it comes to: something else may hold a move back longer than its trigger asks for. */
+    private static Trigger asItIs(Trigger trigger, MoveSpan span) {
+        if (!span.happens() || span.cuedAt().isEmpty()) {
+            return trigger;
+        }
+        double since = span.start() - span.cuedAt().get();
+        boolean late = trigger.plusSeconds() > 0
+                ? since - trigger.plusSeconds() > SAME_DELAY_SECONDS
+                : since - span.reactionSeconds() > STILL_AS_SECONDS;
+        return late ? trigger.withPlus(Math.round(since * 10) / 10.0) : trigger;
+    }
+
+    /** Delays that differ by less (s) are told as one. */
+    private static final double SAME_DELAY_SECONDS = 0.06;
+    /** "As he catches" may be so long ago (s), and is "so long after" then. */
+    private static final double STILL_AS_SECONDS = 0.6;
 
     /** A moment, and under which heading it is offered. */
     private record Offer(Optional<String> group, Event event) {}

@@ -48,18 +48,15 @@ public final class Words {
         CourseWords course = new CourseWords(progression, drill.surface());
         List<StepWords> steps = new ArrayList<>();
         int letter = 0;
-        int number = 1;
         for (Step step : progression.steps()) {
             List<Sentence> sentences = new ArrayList<>();
             for (Move move : step.moves()) {
                 sentences.add(writer.write(step, move, Letters.of(letter++)));
             }
             StepSpan span = timeline.step(step.id());
-            String branch = course.branch(step);
-            String title = Texts.CORE.get("step.title", number++);
             steps.add(new StepWords(
                     step.id(),
-                    branch.isEmpty() ? title : title + " · " + branch,
+                    StepTitles.of(progression, step, course),
                     Texts.CORE.get("step.span", Numbers.fixed(span.start(), 1), Numbers.fixed(span.end(), 1)),
                     sentences,
                     step.points(),
