@@ -2,11 +2,13 @@ package wildchalk.core.check;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Set;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.finding.Finding;
@@ -28,46 +30,48 @@ public final class TouchCheck {
 
     static List<Finding> of(RunThrough run) {
         List<Finding> found = new ArrayList<>();
+        Map<MoveId, Double> held = Map.of();
         for (Move move : run.path().moves()) {
             if (isOneTouch(move)) {
-                heldFor(run.timeline(), move)
-                        .filter(s -> s > ONE_TOUCH_SECONDS)
-                        .ifPresent(s -> found.add(Finding.of(TOUCH_HELD, move.id(), move.role())
-                                .with(Quantity.SECONDS, s)
-                                .at(
-                                        run.timeline()
-                                                .poseAt(move.role(), start(run, move))
-                                                .at(),
-                                        start(run, move))));
+                held = held.isEmpty() ? held(run.timeline()) : held;
+                double seconds = held.getOrDefault(move.id(), 0.0);
+                if (seconds > ONE_TOUCH_SECONDS) {
+                    double t = run.timeline().move(move.id()).start();
+                    found.add(Finding.of(TOUCH_HELD, move.id(), move.role())
+                            .with(Quantity.SECONDS, seconds)
+                            .at(run.timeline().poseAt(move.role(), t).at(), t));
+                }
             }
         }
         return found;
-    }
-
-    private static double start(RunThrough run, Move move) {
-        return run.timeline().move(move.id()).start();
     }
 
     private static boolean isOneTouch(Move move) {
         return move instanceof Pass pass ? pass.oneTouch() : move instanceof Shot shot && shot.oneTouch();
     }
 
-    /** How long (s) the ball of a pass or a shot was in hand before; empty where it was there from the start. */
-    public static Optional<Double> heldFor(Timeline timeline, Move move) {
+    /** How long (s) balls were in hand before they were passed or shot; nothing for those that were there from the start. */
+    private static Map<MoveId, Double> held(Timeline timeline) {
         Map<BallId, Double> since = new HashMap<>();
+        Map<MoveId, Double> held = new HashMap<>();
         for (Happening h : timeline.happenings()) {
-            if (h.kind() == Happening.Kind.RELEASED && h.move().equals(Optional.of(move.id()))) {
-                return Optional.ofNullable(since.get(h.ball())).map(s -> h.seconds() - s);
-            }
-            if (h.role().equals(Optional.of(move.role()))) {
+            if (h.kind() != Happening.Kind.RELEASED) {
                 since.put(h.ball(), h.seconds());
+            } else if (h.move().isPresent() && since.containsKey(h.ball())) {
+                held.put(h.move().get(), h.seconds() - since.get(h.ball()));
             }
         }
-        return Optional.empty();
+        return held;
     }
 
-    /** Whether what is meant to be at one touch is played so. */
-    public static boolean isAtATouch(Timeline timeline, Move move) {
-        return heldFor(timeline, move).map(s -> s <= ONE_TOUCH_SECONDS).orElse(true);
+    /** Passes and shots that are no matter of a touch: the ball was in hand longer. */
+    public static Set<MoveId> heldTooLong(Timeline timeline) {
+        Set<MoveId> tooLong = new HashSet<>();
+        held(timeline).forEach((m, s) -> {
+            if (s > ONE_TOUCH_SECONDS) {
+                tooLong.add(m);
+            }
+        });
+        return tooLong;
     }
 }

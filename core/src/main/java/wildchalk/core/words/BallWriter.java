@@ -51,10 +51,13 @@ final class BallWriter {
     private final Surface surface;
     private final Timeline timeline;
     private final Places places;
+    /** Passes and shots before which the ball was in hand for more than a touch. */
+    private final Set<MoveId> held;
     /** For each pass who has passed to its passer last. */
     private final Map<MoveId, RoleId> before = new HashMap<>();
 
     BallWriter(Path path, Surface surface, Timeline timeline, Places places) {
+        this.held = TouchCheck.heldTooLong(timeline);
         this.path = path;
         this.surface = surface;
         this.timeline = timeline;
@@ -166,8 +169,7 @@ final class BallWriter {
     }
 
     private String how(Pass move) {
-        boolean atATouch = TouchCheck.isAtATouch(timeline, move);
-        String touch = move.oneTouch() ? text(atATouch ? "words.one-touch" : "words.held") : "";
+        String touch = move.oneTouch() ? text(held.contains(move.id()) ? "words.held" : "words.one-touch") : "";
         String bank = move.bank().map(b -> text("words.off", boardName(b))).orElse("");
         return (touch + " " + bank).strip();
     }

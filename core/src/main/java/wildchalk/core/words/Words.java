@@ -2,7 +2,6 @@ package wildchalk.core.words;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
@@ -46,6 +45,7 @@ public final class Words {
         SentenceWriter writer = new SentenceWriter(progression, drill.surface(), timeline, places);
         SetUpWriter setUp = new SetUpWriter(progression, drill.surface(), places);
         CourseWords course = new CourseWords(progression, drill.surface());
+        NumbersWriter numbers = new NumbersWriter(counts);
         List<StepWords> steps = new ArrayList<>();
         int letter = 0;
         for (Step step : progression.steps()) {
@@ -60,7 +60,7 @@ public final class Words {
                     Texts.CORE.get("step.span", Numbers.fixed(span.start(), 1), Numbers.fixed(span.end(), 1)),
                     sentences,
                     step.points(),
-                    counts.of(step.id()).map(Words::numbers).orElse(""),
+                    numbers.of(step.id()),
                     step.question()));
         }
         return new TalkThrough(
@@ -72,14 +72,6 @@ public final class Words {
                 changes(drill, progression.version(), unit),
                 course.cautions(),
                 unit);
-    }
-
-    /** "5 v 4 to the right". */
-    public static String numbers(HeadCounts.Count count) {
-        return Texts.CORE.get(
-                "numbers." + count.direction().name().toLowerCase(Locale.ROOT),
-                String.valueOf(count.withBall()),
-                String.valueOf(count.against()));
     }
 
     /** What a version changes in the one that it is based on; both whole, whatever path is shown. */

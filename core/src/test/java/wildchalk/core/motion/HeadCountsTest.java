@@ -3,9 +3,11 @@ package wildchalk.core.motion;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,6 +25,8 @@ import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.path.Path;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
 
 /** Who plays against whom, counted by hand and in the mirror. */
 class HeadCountsTest {
@@ -75,7 +79,7 @@ class HeadCountsTest {
         assertEquals(
                 Optional.of(of(attackers + 1, defenders, HeadCounts.Direction.RIGHT)),
                 count(drill.progression(), FIRST),
-                "who is left behind halfway does not defend");
+                "who is left behind the ball does not defend");
     }
 
     @ParameterizedTest
@@ -140,5 +144,82 @@ class HeadCountsTest {
                 .run("m1", "d", -8, 8)
                 .progression();
         assertEquals(Optional.of(of(1, 2, HeadCounts.Direction.LEFT)), count(drill, FIRST));
+    }
+
+    private static HeadCounts counts(Progression version, Surface surface) {
+        Timeline t = Timeline.of(Path.usual(version), surface, Pace.of(AgeBand.ADULT, surface));
+        return HeadCounts.of(Path.usual(version), surface, t);
+    }
+
+    /** The ball is carried from its own end; one who defends is behind it, and runs back. */
+    private static Drills breakout() {
+        return Drills.blank()
+                .role("a", Side.ATTACK, -15, 0)
+                .role("b", Side.ATTACK, -15, 6)
+                .role("c", Side.ATTACK, -14, -6)
+                .role("d1", Side.DEFENCE, 12, 2)
+                .role("d2", Side.DEFENCE, 12, -2)
+                .role("d3", Side.DEFENCE, -19, 8)
+                .ballWith("a")
+                .run("m1", "a", 10, 0)
+                .run("m2", "d3", 14, 8);
+    }
+
+    @Test
+    void whoBreaksOutOfHisOwnEndCountsAndWhoIsBeatenCountsWhenHeIsBack() {
+        Progression version =
+                breakout().nextStep().shot("m3", "a", Optional.empty()).progression();
+        HeadCounts counts = counts(version, Drills.HANDBALL);
+        assertEquals(Optional.of(of(3, 2, HeadCounts.Direction.RIGHT)), counts.of(FIRST), "as it begins");
+        assertEquals(Optional.of(of(3, 3, HeadCounts.Direction.RIGHT)), counts.atEndOf(FIRST), "he is back");
+        assertEquals(Optional.of(of(3, 3, HeadCounts.Direction.RIGHT)), counts.of(new StepId("s2")));
+    }
+
+    @Test
+    void whoOnlyFeedsDoesNotCount() {
+        Drills drill =
+                shooting(3, 2, 2).role("s", Side.NEUTRAL, 3, 3).ballWith("s").pass("m2", "s", "a1");
+        assertEquals(Optional.of(of(2, 2, HeadCounts.Direction.RIGHT)), count(drill.progression(), FIRST));
+    }
+
+    @Test
+    void overANetNothingIsCounted() {
+        Surface court = Surfaces.find("volleyball").orElseThrow();
+        Progression version = Drills.blank()
+                .role("a", Side.ATTACK, -4, 0)
+                .role("d", Side.DEFENCE, 4, 0)
+                .ballWith("a")
+                .passTo("m1", "a", 4, 1)
+                .progression();
+        assertEquals(Optional.empty(), counts(version, court).of(FIRST));
+    }
+
+    /** Ten keep the ball from five, here and there and over halfway: the numbers stay. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void tenAgainstFiveStayTenAgainstFive(long seed) {
+        Random random = new Random(seed);
+        Drills drill = Drills.blank();
+        for (int i = 0; i < 10; i++) {
+            drill.role("a" + i, Side.ATTACK, random.nextDouble() * 30 - 15, random.nextDouble() * 18 - 9);
+        }
+        for (int i = 0; i < 5; i++) {
+            drill.role("d" + i, Side.DEFENCE, random.nextDouble() * 24 - 12, random.nextDouble() * 18 - 9);
+        }
+        drill.ballWith("a0");
+        int holder = 0;
+        for (int i = 0; i < 5; i++) {
+            int next = (holder + 1 + random.nextInt(9)) % 10;
+            drill.pass("m" + i, "a" + holder, "a" + next).nextStep();
+            holder = next;
+        }
+        Progression version = drill.run("back", "a" + holder, 0, 0).progression();
+        HeadCounts counts = counts(version, Drills.HANDBALL);
+        Set<Optional<HeadCounts.Count>> all = new HashSet<>();
+        version.steps().forEach(s -> {
+            all.add(counts.of(s.id()));
+            all.add(counts.atEndOf(s.id()));
+        });
+        all.forEach(c -> assertEquals(10, c.orElseThrow().withBall()));
     }
 }
