@@ -16,6 +16,7 @@ import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.MovedGoal;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.drill.Side;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.finding.Quantity;
 import wildchalk.core.geometry.Point;
@@ -36,6 +37,9 @@ final class DrillReader {
     static final String FORMAT = "wild-chalk-drill";
     static final int VERSION = 2;
 
+    /** The part of a surface that is shown where a file names none. */
+    private static final String WHOLE = "whole";
+
     private DrillReader() {}
 
     static Drill read(Path file, Located root, Extras extras) throws FormatProblem {
@@ -47,13 +51,15 @@ final class DrillReader {
         DrillId id = new DrillId(f.slug("id"));
         String title = f.text("title", Limits.LINE);
         SurfaceUse use = f.object("surface").readAll(DrillReader::surface);
-        Audience audience = f.has("for") ? f.object("for").readAll(DrillReader::audience) : Audience.USUAL;
+        Optional<Wanted> wanted =
+                f.has("for") ? Optional.of(f.object("for").readAll(DrillReader::audience)) : Optional.empty();
         List<String> themes = f.texts("themes", Limits.LINE);
         String notes = f.textOr("notes", "", Limits.TEXT);
         List<Progression> progressions = progressions(f);
         Optional<Backdrop> backdrop =
                 f.has("backdrop") ? Optional.of(f.object("backdrop").readAll(DrillReader::backdrop)) : Optional.empty();
         List<Accepted> accepted = f.elements("accepted", DrillReader::accepted);
+        Audience audience = wanted.map(w -> w.with(progressions)).orElse(Audience.USUAL);
         return new Drill(id, title, use, audience, themes, progressions, notes, backdrop, accepted);
     }
 
@@ -102,7 +108,7 @@ final class DrillReader {
                 return View.of(new Point(x.get(0), y.get(0)), new Point(x.get(1), y.get(1)));
             }));
         }
-        return use.withNamedView(f.slug("view"));
+        return use.withNamedView(f.has("view") ? f.slug("view") : WHOLE);
     }
 
     private static MovedGoal goal(Fields f) throws FormatProblem {
@@ -123,15 +129,46 @@ final class DrillReader {
                 f.text("picture", Backdrop.MAX_LENGTH), f.point("at"), f.number("width"), f.numberOr("dim", 0.5));
     }
 
-    private static Audience audience(Fields f) throws FormatProblem {
+    private static Wanted audience(Fields f) throws FormatProblem {
         List<AgeBand> ages = new ArrayList<>();
         for (Located age : f.list("ages")) {
             ages.add(ageBand(f, age));
         }
-        var players = f.object("players")
-                .readAll(p -> new Audience.HeadCount(
-                        p.whole("min", 1, 200), p.whole("best", 1, 200), p.whole("max", 1, 200)));
-        return new Audience(ages, players, f.has("minutes") ? f.whole("minutes", 1, 120) : Audience.USUAL_MINUTES);
+        Optional<Audience.HeadCount> players = f.has("players")
+                ? Optional.of(f.object("players")
+                        .readAll(p -> new Audience.HeadCount(
+                                p.whole("min", 1, 200), p.whole("best", 1, 200), p.whole("max", 1, 200))))
+                : Optional.empty();
+        int minutes = f.has("minutes") ? f.whole("minutes", 1, 120) : Audience.USUAL_MINUTES;
+        return new Wanted(ages, players, minutes);
+    }
+
+    /** Whom a drill is for, as far as its file says. */
+    private record Wanted(List<AgeBand> ages, Optional<Audience.HeadCount> players, int minutes) {
+
+        /** How many play is what is drawn, where the file does not say: those with a part, and those who wait. */
+        Audience with(List<Progression> versions) {
+            return new Audience(ages, players.orElseGet(() -> drawn(versions)), minutes);
+        }
+
+        private static Audience.HeadCount drawn(List<Progression> versions) {
+            int most = versions.stream().mapToInt(Wanted::parts).max().orElse(1);
+            int least = versions.stream().mapToInt(Wanted::parts).min().orElse(1);
+            int waiting = versions.stream()
+                    .mapToInt(v -> v.lines().stream()
+                            .mapToInt(l -> Math.max(0, l.standing() - l.feeds().size()))
+                            .sum())
+                    .max()
+                    .orElse(0);
+            return new Audience.HeadCount(least, Math.min(200, most + waiting), Math.min(200, most + waiting));
+        }
+
+        /** Coaches are no players. */
+        private static int parts(Progression version) {
+            long parts =
+                    version.roles().stream().filter(r -> r.side() != Side.COACH).count();
+            return (int) Math.max(1, parts);
+        }
     }
 
     static AgeBand ageBand(Fields f, Located value) throws FormatProblem {

@@ -17,6 +17,7 @@ public final class Checks {
             AcrossPathsCheck::of,
             LaunchCheck::of,
             TouchCheck::of,
+            SoundnessCheck::of,
             AgeCheck::of);
 
     private Checks() {}

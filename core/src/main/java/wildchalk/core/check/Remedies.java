@@ -19,6 +19,7 @@ import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Launch;
+import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -27,6 +28,7 @@ import wildchalk.core.drill.PassKind;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Removals;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Step;
@@ -128,6 +130,9 @@ public final class Remedies {
             case "no-zone" -> dropRules();
             case "other-age" -> suitToo();
             case "touch-held" -> notAtATouch();
+            case "rotation-twice", "rotation-empty" -> rotation();
+            case "own-rival" -> notItsOwnRival();
+            case "label-twice" -> otherLabel();
             case "launch-never" ->
                 add("launch-over", List.of(), v -> v.withCourse(v.course().withLaunch(Optional.of(Launch.WHEN_OVER))));
             default -> {}
@@ -387,6 +392,56 @@ public final class Remedies {
                                 .withRules(v.course().rules().stream()
                                         .filter(r -> !r.id().equals(rule.id()))
                                         .toList())));
+            }
+        }
+    }
+
+    private void rotation() {
+        RoleId role = finding.roles().get(0);
+        add("stays", List.of(role), v -> v.withCourse(v.course().with(Rotation.stay(role))));
+        for (Rotation turn : run.version().course().rotation()) {
+            if (turn.role().equals(role) || turn.next().equals(Optional.of(role))) {
+                add(
+                        "no-rotation",
+                        List.of(turn.role()),
+                        v -> v.withCourse(v.course()
+                                .withRotation(v.course().rotation().stream()
+                                        .filter(t -> !t.role().equals(turn.role()))
+                                        .toList())));
+            }
+        }
+    }
+
+    private void notItsOwnRival() {
+        add(
+                "other-rivals",
+                moves(),
+                change(
+                        Act.class,
+                        a -> a.deed() instanceof Deed.Contest c
+                                ? a.withDeed(new Deed.Contest(
+                                        c.kind(),
+                                        c.rivals().stream()
+                                                .filter(r -> !r.equals(a.role()))
+                                                .toList(),
+                                        c.winner()))
+                                : a));
+    }
+
+    private void otherLabel() {
+        RoleId second = finding.roles().get(1);
+        for (int i = 2; i < 10; i++) {
+            String label = finding.name() + i;
+            boolean free =
+                    run.version().roles().stream().noneMatch(r -> r.label().equalsIgnoreCase(label));
+            if (free && label.length() <= Limits.LABEL) {
+                add(
+                        "label",
+                        List.of(),
+                        Map.of(),
+                        label,
+                        v -> v.role(second).map(r -> v.with(r.withLabel(label))).orElse(v));
+                return;
             }
         }
     }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import wildchalk.core.text.Misplaced;
 
 /** What points at what within a progression; all of it must exist. */
 final class References {
@@ -51,8 +52,10 @@ final class References {
         }
         for (Role role : roles) {
             if (role.at().isEmpty() && !fed.contains(role.id())) {
-                throw new IllegalArgumentException(
-                        "The role %s has no place: give it \"at\" or a line that feeds it.".formatted(role.id()));
+                throw new Misplaced(
+                        "The role %s has no place: give it \"at\" or a line that feeds it.".formatted(role.id()),
+                        role.id().text(),
+                        "");
             }
         }
         for (Ball ball : balls) {
@@ -113,7 +116,7 @@ final class References {
         course.launch().flatMap(Launch::at).ifPresent(e -> event(e, "launch"));
         Set<LineId> lineIds = lines.stream().map(WaitingLine::id).collect(Collectors.toSet());
         for (Rotation turn : course.rotation()) {
-            role(turn.role(), "rotation");
+            role(turn.role(), "rotation of " + turn.role());
             turn.next().ifPresent(r -> role(r, "rotation of " + turn.role()));
             turn.line().ifPresent(l -> need(lineIds.contains(l), "rotation of " + turn.role(), "line", l));
         }
@@ -134,9 +137,11 @@ final class References {
                         "branch",
                         on.get().branch());
                 if (!order.containsKey(fork.after())) {
-                    throw new IllegalArgumentException(
+                    throw new Misplaced(
                             "The step %s of the fork %s must come after step %s, where it forks."
-                                    .formatted(step.id(), fork.id(), fork.after()));
+                                    .formatted(step.id(), fork.id(), fork.after()),
+                            step.id().text(),
+                            fork.id().text());
                 }
             }
             order.put(step.id(), order.size());
@@ -165,8 +170,11 @@ final class References {
 
     private static void need(boolean known, String who, String kind, Object id) {
         if (!known) {
-            throw new IllegalArgumentException(
-                    "The %s names the %s \"%s\", which is not in this progression.".formatted(who, kind, id));
+            // "move m3", "rotation of lb", "launch": the last word is the id of what names it
+            throw new Misplaced(
+                    "The %s names the %s \"%s\", which is not in this progression.".formatted(who, kind, id),
+                    who.substring(who.lastIndexOf(' ') + 1),
+                    id.toString());
         }
     }
 }

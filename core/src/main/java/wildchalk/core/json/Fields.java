@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.text.Misplaced;
 import wildchalk.core.text.Slugs;
 
 /** Takes the fields of one JSON object, one by one, and keeps what nobody took. */
@@ -235,6 +236,8 @@ public final class Fields {
             T result = reading.read(this);
             keepTheRest();
             return result;
+        } catch (Misplaced e) {
+            throw problem(Culprit.in(node, e), e.getMessage());
         } catch (IllegalArgumentException e) {
             throw problem(node, e.getMessage());
         }

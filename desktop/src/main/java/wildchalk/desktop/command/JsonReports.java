@@ -194,9 +194,16 @@ final class JsonReports {
         return JsonText.of(o);
     }
 
-    static String valid(List<Path> files) {
+    /** @param odd for each file what does not hold together in it */
+    static String valid(Map<Path, List<String>> odd) {
         ObjectNode o = MAKE.objectNode();
-        o.set("wellFormed", texts(files.stream().map(Path::toString).toList()));
+        o.set("wellFormed", texts(odd.keySet().stream().map(Path::toString).toList()));
+        ObjectNode but = o.putObject("but");
+        odd.forEach((f, lines) -> {
+            if (!lines.isEmpty()) {
+                but.set(f.toString(), texts(lines));
+            }
+        });
         return JsonText.of(o);
     }
 

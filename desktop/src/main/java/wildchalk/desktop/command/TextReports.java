@@ -6,9 +6,11 @@ import java.util.List;
 import java.util.Locale;
 import wildchalk.core.check.Acceptance;
 import wildchalk.core.check.Everywhere;
+import wildchalk.core.check.SoundnessCheck;
 import wildchalk.core.drill.Accepted;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.motion.MoveKinds;
@@ -129,6 +131,19 @@ final class TextReports {
                     .formatted(writer.message(found.finding()), where(drill, found), reason(found)));
         }
         out.println(ways(all));
+    }
+
+    /** What does not hold together in a drill, version by version. */
+    static List<String> unsound(Drill drill) {
+        List<String> lines = new ArrayList<>();
+        for (Progression version : drill.progressions()) {
+            FindingWriter writer =
+                    new FindingWriter(drill, wildchalk.core.path.Path.usual(version), Reader.USUAL.unit());
+            SoundnessCheck.of(version)
+                    .forEach(f ->
+                            lines.add("%s: %s %s".formatted(version.title(), writer.message(f), writer.remedy(f))));
+        }
+        return lines;
     }
 
     /** Why it was accepted, in the coach's words. */

@@ -5,7 +5,9 @@ import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -126,11 +128,13 @@ final class WildChalkCommand implements Runnable {
             @Parameters(paramLabel = "FILE", arity = "1..*") List<Path> files,
             @Option(names = "--json", description = "as JSON") boolean json)
             throws IOException {
+        Map<Path, List<String>> odd = new LinkedHashMap<>();
         for (Path file : files) {
+            odd.put(file, List.of());
             if (file.toString().endsWith(SurfaceFile.SUFFIX)) {
                 SurfaceFile.read(file);
             } else {
-                DrillFile.read(file);
+                odd.put(file, TextReports.unsound(DrillFile.read(file).value()));
             }
             List<String> against = Schemas.check(file);
             if (!against.isEmpty()) {
@@ -138,9 +142,12 @@ final class WildChalkCommand implements Runnable {
             }
         }
         if (json) {
-            out().print(JsonReports.valid(files));
+            out().print(JsonReports.valid(odd));
         } else {
-            files.forEach(f -> out().println(f + ": well-formed"));
+            odd.forEach((f, lines) -> {
+                out().println(f + ": well-formed");
+                lines.forEach(l -> out().println("  but " + l));
+            });
         }
         return CommandLineEntry.WELL;
     }
