@@ -20,6 +20,7 @@ import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.RuleId;
 import wildchalk.core.drill.ShotEnd;
+import wildchalk.core.drill.Side;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Suits;
 import wildchalk.core.json.Fields;
@@ -70,11 +71,14 @@ final class CourseReader {
             throw f.problem("A rule needs either \"limit\" or \"hold\", not both.");
         }
         if (f.has("limit")) {
+            Rule.Kind kind = f.choice("limit", Rule.Kind.class);
             return new Rule.Limit(
                     id,
-                    f.choice("limit", Rule.Kind.class),
+                    kind,
+                    f.choiceOr("bound", Rule.Bound.class, kind.usual()),
                     f.whole("number", 1, 999),
-                    f.has("zone") ? Optional.of(f.slug("zone")) : Optional.empty());
+                    f.has("zone") ? Optional.of(f.slug("zone")) : Optional.empty(),
+                    f.has("side") ? Optional.of(f.choice("side", Side.class)) : Optional.empty());
         }
         Optional<Region> where =
                 f.has("where") ? Optional.of(f.object("where").readAll(EventReader::region)) : Optional.empty();

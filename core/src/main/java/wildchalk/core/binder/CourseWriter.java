@@ -52,7 +52,11 @@ final class CourseWriter {
     static void rule(ObjectNode o, Rule rule, String path, Extras extras) {
         if (rule instanceof Rule.Limit l) {
             o.put("limit", Fields.nameOf(l.kind())).put("number", l.number());
+            if (l.bound() != l.kind().usual()) {
+                o.put("bound", Fields.nameOf(l.bound()));
+            }
             l.zone().ifPresent(z -> o.put("zone", z));
+            l.side().ifPresent(s -> o.put("side", Fields.nameOf(s)));
         } else if (rule instanceof Rule.Hold h) {
             o.put("hold", Fields.nameOf(h.what())).put("role", h.role().text());
             h.where().ifPresent(r -> {

@@ -4,10 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Zones;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Flaw;
@@ -46,8 +50,8 @@ final class LimitCheck {
         for (Rule.Limit limit : run.path().course().limits()) {
             switch (limit.kind()) {
                 case SECONDS -> check.seconds(limit);
-                case PASSES -> check.shots().forEach(s -> check.passes(limit, s));
-                case ENTRIES -> check.shots().forEach(s -> check.entries(limit, s));
+                case PASSES -> check.passes(limit);
+                case ENTRIES -> check.entries(limit);
                 case TOUCHES, DRIBBLES -> {}
             }
         }
@@ -58,62 +62,117 @@ final class LimitCheck {
         return Finding.of(flaw, shot.move())
                 .with(Quantity.LIMIT, limit.number())
                 .with(Quantity.COUNT, count)
+                .named(limit.id().text())
                 .at(place(shot), shot.start());
     }
 
-    private List<MoveSpan> shots() {
+    /** Shots of those whom a limit is for. */
+    private List<MoveSpan> shots(Rule.Limit limit) {
         List<MoveSpan> list = new ArrayList<>();
         for (MoveSpan span : timeline.moves()) {
-            if (span.happens() && path.move(span.move()).orElseThrow() instanceof Shot) {
+            Move move = path.move(span.move()).orElseThrow();
+            if (span.happens() && move instanceof Shot && limit.isFor(sideOf(move.role()))) {
                 list.add(span);
             }
         }
         return list;
     }
 
+    private Side sideOf(RoleId role) {
+        return path.role(role).orElseThrow().side();
+    }
+
     private void seconds(Rule.Limit limit) {
-        if (timeline.seconds() > limit.number()) {
+        if (limit.zone().isPresent()) {
+            zone(limit).ifPresent(z -> secondsIn(limit, z));
+        } else if (!limit.bound().allows(timeline.seconds(), limit.number()) && !isNearlyExact(limit)) {
             found.add(Finding.of(SECONDS)
                     .with(Quantity.LIMIT, limit.number())
                     .with(Quantity.SECONDS, timeline.seconds())
-                    .at(limit.number()));
+                    .named(limit.id().text())
+                    .at(Math.min(limit.number(), timeline.seconds())));
         }
     }
 
-    private void passes(Rule.Limit limit, MoveSpan shot) {
-        double since = lastShotBefore(shot);
-        long count = timeline.moves().stream()
-                .filter(m -> m.happens()
-                        && path.move(m.move()).orElseThrow() instanceof Pass
-                        && m.start() >= since
-                        && m.start() < shot.start())
-                .count();
-        if (count < limit.number()) {
-            found.add(broken(PASSES, limit, count, shot));
+    /** Nobody runs to the hundredth: exactly so many seconds is so many when rounded. */
+    private boolean isNearlyExact(Rule.Limit limit) {
+        return limit.bound() == Rule.Bound.EXACTLY && Math.round(timeline.seconds()) == limit.number();
+    }
+
+    /** How long somebody is in a zone at a time. */
+    private void secondsIn(Rule.Limit limit, Zone zone) {
+        for (Role role : path.roles()) {
+            double since = Double.NaN;
+            for (double t = 0; limit.isFor(role.side()) && t <= timeline.seconds(); t += LOOK_SECONDS) {
+                boolean is = zone.contains(timeline.poseAt(role.id(), t).at());
+                since = is ? Double.isNaN(since) ? t : since : Double.NaN;
+                if (is && limit.bound() == Rule.Bound.AT_MOST && t - since > limit.number()) {
+                    found.add(Finding.of(SECONDS, role.id())
+                            .with(Quantity.LIMIT, limit.number())
+                            .with(Quantity.SECONDS, t - since)
+                            .named(limit.id().text())
+                            .at(timeline.poseAt(role.id(), t).at(), t));
+                    break;
+                }
+            }
         }
     }
 
-    private void entries(Rule.Limit limit, MoveSpan shot) {
-        Optional<Zone> zone = Zones.find(path, surface, limit.zone().orElseThrow());
-        Optional<BallId> ball = ballOf(shot.move());
-        if (zone.isEmpty() || ball.isEmpty()) {
-            found.add(Finding.of(NoZone.FLAW).named(limit.zone().orElseThrow()));
-            return;
+    private Optional<Zone> zone(Rule.Limit limit) {
+        Optional<Zone> zone = limit.zone().flatMap(z -> Zones.find(path, surface, z));
+        if (limit.zone().isPresent() && zone.isEmpty()) {
+            found.add(Finding.of(NoZone.FLAW).named(limit.zone().get()));
         }
+        return zone;
+    }
+
+    private void passes(Rule.Limit limit) {
+        Optional<Zone> zone = zone(limit);
+        for (MoveSpan shot : zone.isEmpty() && limit.zone().isPresent() ? List.<MoveSpan>of() : shots(limit)) {
+            double since = lastShotBefore(shot);
+            long count = timeline.moves().stream()
+                    .filter(m -> m.happens() && m.start() >= since && m.start() < shot.start())
+                    .filter(m -> isPassOf(limit, zone, m))
+                    .count();
+            if (!limit.bound().allows(count, limit.number())) {
+                found.add(broken(PASSES, limit, count, shot));
+            }
+        }
+    }
+
+    private boolean isPassOf(Rule.Limit limit, Optional<Zone> zone, MoveSpan span) {
+        Move move = path.move(span.move()).orElseThrow();
+        return move instanceof Pass
+                && limit.isFor(sideOf(move.role()))
+                && zone.map(z -> z.contains(place(span))).orElse(true);
+    }
+
+    private void entries(Rule.Limit limit) {
+        Optional<Zone> zone = zone(limit);
+        for (MoveSpan shot : zone.isEmpty() ? List.<MoveSpan>of() : shots(limit)) {
+            Optional<BallId> ball = ballOf(shot.move());
+            if (ball.isPresent()) {
+                entries(limit, zone.get(), ball.get(), shot);
+            }
+        }
+    }
+
+    private void entries(Rule.Limit limit, Zone zone, BallId ball, MoveSpan shot) {
         int count = 0;
         boolean inside = false;
         for (double t = lastShotBefore(shot); t <= shot.start(); t += LOOK_SECONDS) {
-            boolean is = zone.get().contains(timeline.ballAt(ball.get(), t));
+            boolean is = zone.contains(timeline.ballAt(ball, t));
             count += is && !inside ? 1 : 0;
             inside = is;
         }
-        if (count < limit.number()) {
-            found.add(broken(ENTRIES, limit, count, shot).named(limit.zone().orElseThrow()));
+        if (!limit.bound().allows(count, limit.number())) {
+            found.add(broken(ENTRIES, limit, count, shot));
         }
     }
 
     private double lastShotBefore(MoveSpan shot) {
-        return shots().stream()
+        return timeline.moves().stream()
+                .filter(s -> s.happens() && path.move(s.move()).orElseThrow() instanceof Shot)
                 .filter(s -> s.end() < shot.start())
                 .mapToDouble(MoveSpan::end)
                 .max()

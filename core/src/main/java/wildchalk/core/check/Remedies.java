@@ -366,7 +366,7 @@ public final class Remedies {
                 .getOrDefault(finding.rule().equals("limit-seconds") ? Quantity.SECONDS : Quantity.COUNT, 0.0);
         int number = (int) Math.ceil(figure);
         for (Rule.Limit limit : run.version().course().limits()) {
-            if (number >= 1 && limit.number() == finding.figures().getOrDefault(Quantity.LIMIT, 0.0)) {
+            if (number >= 1 && limit.id().text().equals(finding.name())) {
                 add(
                         "other-limit",
                         List.of(),

@@ -13,28 +13,59 @@ public sealed interface Rule permits Rule.Limit, Rule.Hold {
 
     /** What is limited. */
     enum Kind {
-        /** At most so many touches each time somebody has the ball. */
-        TOUCHES,
-        /** At most so many dribbles. */
-        DRIBBLES,
-        /** At least so many passes before a shot. */
-        PASSES,
-        /** At most so many seconds for the rep. */
-        SECONDS,
-        /** At least so many entries of the ball into a zone before a shot. */
-        ENTRIES
+        /** Touches each time somebody has the ball. */
+        TOUCHES(Bound.AT_MOST),
+        /** Dribbles each time. */
+        DRIBBLES(Bound.AT_MOST),
+        /** Passes before a shot. */
+        PASSES(Bound.AT_LEAST),
+        /** Seconds for the rep; with a zone, seconds that somebody may be in it. */
+        SECONDS(Bound.AT_MOST),
+        /** Entries of the ball into a zone before a shot. */
+        ENTRIES(Bound.AT_LEAST);
+
+        private final Bound usual;
+
+        Kind(Bound usual) {
+            this.usual = usual;
+        }
+
+        /** What is meant where nobody says. */
+        public Bound usual() {
+            return usual;
+        }
+    }
+
+    /** Which way a number binds. */
+    enum Bound {
+        AT_MOST,
+        AT_LEAST,
+        EXACTLY;
+
+        /** Whether a count keeps to a number. */
+        public boolean allows(double count, int number) {
+            return switch (this) {
+                case AT_MOST -> count <= number;
+                case AT_LEAST -> count >= number;
+                case EXACTLY -> count == number;
+            };
+        }
     }
 
     /**
      * A number that play has to keep to.
      *
      * @param number 1 to 999
-     * @param zone id of the zone; only for entries
+     * @param zone id of the zone in which it counts; empty for everywhere
+     * @param side whom it is for; empty for everybody
      */
-    record Limit(RuleId id, Kind kind, int number, Optional<String> zone) implements Rule {
+    record Limit(RuleId id, Kind kind, Bound bound, int number, Optional<String> zone, Optional<Side> side)
+            implements Rule {
         public Limit {
             Objects.requireNonNull(id, "id");
             Objects.requireNonNull(kind, "kind");
+            Objects.requireNonNull(bound, "bound");
+            Objects.requireNonNull(side, "side");
             zone.ifPresent(z -> Slugs.check("zone", z));
             if (number < 1 || number > 999) {
                 throw new IllegalArgumentException(
@@ -45,13 +76,35 @@ public sealed interface Rule permits Rule.Limit, Rule.Hold {
             }
         }
 
+        /** For everybody, bound as is usual for the kind. */
+        public Limit(RuleId id, Kind kind, int number, Optional<String> zone) {
+            this(id, kind, kind.usual(), number, zone, Optional.empty());
+        }
+
         @Override
         public Limit withId(RuleId name) {
-            return new Limit(name, kind, number, zone);
+            return new Limit(name, kind, bound, number, zone, side);
+        }
+
+        public Limit withBound(Bound other) {
+            return new Limit(id, kind, other, number, zone, side);
         }
 
         public Limit withNumber(int other) {
-            return new Limit(id, kind, other, zone);
+            return new Limit(id, kind, bound, other, zone, side);
+        }
+
+        public Limit withZone(Optional<String> other) {
+            return new Limit(id, kind, bound, number, other, side);
+        }
+
+        public Limit withSide(Optional<Side> other) {
+            return new Limit(id, kind, bound, number, zone, other);
+        }
+
+        /** Whether it is for somebody of a side. */
+        public boolean isFor(Side one) {
+            return side.isEmpty() || side.get() == one;
         }
     }
 

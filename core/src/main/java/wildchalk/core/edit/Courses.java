@@ -24,6 +24,11 @@ public final class Courses {
         return inVersion(EditKind.RULE_ADD, p -> p.course().with(rule.withId(p.nextRuleId())));
     }
 
+    /** A rule says otherwise. */
+    public static Edit rule(Rule rule) {
+        return course(EditKind.RULE_CHANGE, c -> c.with(rule));
+    }
+
     public static Edit removeRule(RuleId id) {
         return course(
                 EditKind.RULE_REMOVE,

@@ -39,6 +39,7 @@ public enum EditKind {
     BRANCH_CHANGE,
     BRANCH_REMOVE,
     RULE_ADD,
+    RULE_CHANGE,
     RULE_REMOVE,
     CALLS_ADD,
     CALLS_REMOVE,

@@ -18,6 +18,7 @@ import wildchalk.core.drill.PickUpKind;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Zones;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.GoalMouth;
 
@@ -38,7 +39,7 @@ final class BallPlay {
     final List<Happening> happenings = new ArrayList<>();
     private final Deque<Job> pickUpsWaiting = new ArrayDeque<>();
     private final List<AreaPass> areaPasses = new ArrayList<>();
-    private final int touchLimit;
+    private final List<Rule.Limit> touches;
 
     /** A pass to a spot that came down before its runner did. */
     private record AreaPass(Job job, BallRun ball, Runner runner, Point spot, double landed, double gap, Watch watch) {}
@@ -46,11 +47,9 @@ final class BallPlay {
     BallPlay(Simulation run) {
         this.run = run;
         this.aim = new BallAim(run);
-        this.touchLimit = run.path.course().limits().stream()
-                .filter(l -> l.kind() == Rule.Kind.TOUCHES)
-                .mapToInt(Rule.Limit::number)
-                .min()
-                .orElse(0);
+        this.touches = run.path.course().limits().stream()
+                .filter(l -> l.kind() == Rule.Kind.TOUCHES && l.bound() != Rule.Bound.AT_LEAST)
+                .toList();
     }
 
     void setOut(Ball ball) {
@@ -68,7 +67,21 @@ final class BallPlay {
 
     /** When a role that holds a ball can let it go. */
     double readyToRelease(BallRun ball, Job job) {
-        return ball.heldSince + run.pace.controlSeconds(job.isOneTouch(), touchLimit);
+        return ball.heldSince + run.pace.controlSeconds(job.isOneTouch(), touchLimit(job.runner, ball.heldSince));
+    }
+
+    /** The fewest touches that somebody is allowed where he has the ball; 0 for any. */
+    private int touchLimit(Runner runner, double t) {
+        return touches.stream()
+                .filter(l -> l.isFor(runner.role.side()))
+                .filter(l -> l.zone()
+                        .map(z -> Zones.find(run.path, run.surface, z)
+                                .filter(zone -> zone.contains(runner.at(t)))
+                                .isPresent())
+                        .orElse(true))
+                .mapToInt(Rule.Limit::number)
+                .min()
+                .orElse(0);
     }
 
     // ---- picking up ----

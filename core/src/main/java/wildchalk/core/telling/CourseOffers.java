@@ -57,7 +57,8 @@ public final class CourseOffers {
         return new Rule.Limit(version.nextRuleId(), kind, number, Optional.empty());
     }
 
-    private static List<String> zones(Scene scene, Surface surface) {
+    /** Ids of zones that a rule may be about. */
+    public static List<String> zones(Scene scene, Surface surface) {
         return Stream.concat(
                         scene.layout().zones().stream().map(z -> z.id().text()),
                         surface.zones().stream().map(Zone::id))

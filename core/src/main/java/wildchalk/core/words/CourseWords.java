@@ -50,9 +50,7 @@ public final class CourseWords {
     /** One rule as a sentence. */
     public String rule(Rule rule) {
         if (rule instanceof Rule.Limit l) {
-            String key = "rule." + l.kind().name().toLowerCase(Locale.ROOT) + (l.number() == 1 ? ".one" : "");
-            return text(
-                    key, String.valueOf(l.number()), l.zone().map(names::zone).orElse(""));
+            return limit(l);
         }
         Rule.Hold h = (Rule.Hold) rule;
         String where = h.where()
@@ -62,6 +60,19 @@ public final class CourseWords {
         return text("rule.hold." + h.what().name().toLowerCase(Locale.ROOT), label(h.role()), where, until)
                 .replaceAll(" +", " ")
                 .replace(" .", ".");
+    }
+
+    /** "At most 2 touches each time." "Exactly 3 passes before a shot, in the near half, for the defence." */
+    private String limit(Rule.Limit l) {
+        String kind = l.kind().name().toLowerCase(Locale.ROOT);
+        boolean inZone = l.kind() == Rule.Kind.SECONDS && l.zone().isPresent();
+        String one = l.number() == 1 ? ".one" : "";
+        String what = text("limit." + kind + (inZone ? ".zone" : "") + one, String.valueOf(l.number()));
+        String where = l.zone()
+                .map(z -> text(l.kind() == Rule.Kind.ENTRIES ? "limit.into" : "limit.in", names.zone(z)))
+                .orElse("");
+        String whom = l.side().map(s -> text("limit.for." + s)).orElse("");
+        return text("limit", text("limit." + l.bound()), what, where, whom);
     }
 
     private String calls(CallSet c) {

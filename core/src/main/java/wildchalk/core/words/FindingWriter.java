@@ -89,11 +89,20 @@ public final class FindingWriter {
             case "at" -> Numbers.seconds(f.atSeconds().orElseThrow());
             case "event" -> events.of(f.event().orElseThrow());
             case "name" -> f.name();
+            case "rule" -> rule(f.name());
             case "zone" -> events.zone(f.name());
             case "suits" -> path.version().course().suits().agesInWords();
             case "age" -> drill.audience().paceBand().label();
             default -> throw new IllegalArgumentException("A finding has no {%s}.".formatted(name));
         };
+    }
+
+    private String rule(String id) {
+        return path.course().rules().stream()
+                .filter(r -> r.id().text().equals(id))
+                .findFirst()
+                .map(new CourseWords(path, drill.surface())::rule)
+                .orElse(id);
     }
 
     private static double figure(Finding f, Quantity quantity) {

@@ -156,4 +156,69 @@ class RuleChecksTest {
         }
         assertEquals(List.of(), wrong, "times in, then how many were asked for");
     }
+
+    @Test
+    void aNumberBindsAsItSays() {
+        for (int times = 0; times <= 3; times++) {
+            for (int number = 1; number <= 4; number++) {
+                for (Rule.Bound bound : Rule.Bound.values()) {
+                    // each time in is a pass in and a pass out
+                    int passes = 2 * times;
+                    boolean kept =
+                            switch (bound) {
+                                case AT_MOST -> passes <= number;
+                                case AT_LEAST -> passes >= number;
+                                case EXACTLY -> passes == number;
+                            };
+                    Rule limit =
+                            new Rule.Limit(RULE, Rule.Kind.PASSES, bound, number, Optional.empty(), Optional.empty());
+                    assertEquals(
+                            kept ? 0 : 1,
+                            found(run(entering(times), limit), "limit-passes").size(),
+                            bound + " " + number + " of " + passes);
+                }
+            }
+        }
+    }
+
+    @Test
+    void onlyPassesOfItsZoneAndItsSideCount() {
+        Rule.Limit exactly =
+                new Rule.Limit(RULE, Rule.Kind.PASSES, Rule.Bound.EXACTLY, 2, Optional.of("z1"), Optional.empty());
+        assertEquals(List.of(), found(run(entering(2), exactly), "limit-passes"), "two of four are out of the box");
+        Rule others = exactly.withSide(Optional.of(Side.DEFENCE));
+        assertEquals(List.of(), found(run(entering(3), others), "limit-passes"), "the attack may do as it likes");
+        assertEquals(1, found(run(entering(3), exactly), "limit-passes").size());
+    }
+
+    @Test
+    void nobodyStaysInAZoneLongerThanHeMay() {
+        Progression drill = Drills.blank()
+                .role("a", Side.ATTACK, 3, 0)
+                .role("b", Side.DEFENCE, -8, 0)
+                .run("m1", "b", -8, 9)
+                .nextStep()
+                .run("m2", "a", 9, 0)
+                .progression();
+        Rule.Limit three =
+                new Rule.Limit(RULE, Rule.Kind.SECONDS, Rule.Bound.AT_MOST, 3, Optional.of("z1"), Optional.empty());
+        double stays = Drills.run(drill, AgeBand.ADULT)
+                .timeline()
+                .step(drill.steps().get(0).id())
+                .end();
+        assertEquals(
+                stays > 2 ? 1 : 0,
+                found(run(drill, three.withNumber(2)), "limit-seconds").size());
+        assertEquals(0, found(run(drill, three.withNumber(20)), "limit-seconds").size());
+        assertEquals(
+                0,
+                found(run(drill, three.withNumber(2).withSide(Optional.of(Side.DEFENCE))), "limit-seconds")
+                        .size());
+    }
+
+    @Test
+    void passesWithoutAWordAreAtLeastSoMany() {
+        assertEquals(Rule.Bound.AT_LEAST, new Rule.Limit(RULE, Rule.Kind.PASSES, 3, Optional.empty()).bound());
+        assertEquals(Rule.Bound.AT_MOST, new Rule.Limit(RULE, Rule.Kind.TOUCHES, 3, Optional.empty()).bound());
+    }
 }

@@ -22,6 +22,7 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.Side;
 import wildchalk.core.edit.Courses;
 import wildchalk.core.edit.Edit;
 import wildchalk.core.telling.Branching;
@@ -124,8 +125,15 @@ final class CourseSection {
         VBox box = new VBox(3, head(Ui.text("talk.rules"), add));
         box.getStyleClass().add("course");
         for (Rule rule : whole.course().rules()) {
-            box.getChildren()
-                    .add(removable(words().rule(rule), "rule-gone-" + rule.id(), Courses.removeRule(rule.id())));
+            HBox row = removable(words().rule(rule), "rule-gone-" + rule.id(), Courses.removeRule(rule.id()));
+            if (rule instanceof Rule.Limit limit) {
+                LazyMenu more = new LazyMenu("...", m -> fillLimit(m, limit));
+                more.setId("rule-more-" + rule.id());
+                more.getStyleClass().addAll("step-menu", "plain");
+                more.setAccessibleText(Ui.text("talk.limit.more"));
+                row.getChildren().add(1, more);
+            }
+            box.getChildren().add(row);
         }
         List<String> all = words().rules();
         for (int i = 0; i < whole.course().calls().size(); i++) {
@@ -134,6 +142,41 @@ final class CourseSection {
             box.getChildren().add(removable(text, "calls-gone-" + set.id(), Courses.removeCalls(set.id())));
         }
         return box;
+    }
+
+    /** Which way it binds, whom it is for and where it counts. */
+    private void fillLimit(LazyMenu menu, Rule.Limit limit) {
+        menu.getItems().clear();
+        Map<String, Menu> groups = new LinkedHashMap<>();
+        for (Rule.Bound bound : Rule.Bound.values()) {
+            other(menu, limit, limit.withBound(bound));
+        }
+        Menu whom = menu(menu, groups, Ui.text("talk.limit.whom"));
+        whom.getItems().add(otherItem(limit.withSide(Optional.empty())));
+        for (Side side : Side.values()) {
+            whom.getItems().add(otherItem(limit.withSide(Optional.of(side))));
+        }
+        Menu where = menu(menu, groups, Ui.text("talk.limit.where"));
+        if (limit.kind() != Rule.Kind.ENTRIES) {
+            where.getItems().add(otherItem(limit.withZone(Optional.empty())));
+        }
+        for (String zone :
+                CourseOffers.zones(document.version(), document.drill().surface())) {
+            where.getItems().add(otherItem(limit.withZone(Optional.of(zone))));
+        }
+    }
+
+    private void other(LazyMenu menu, Rule.Limit now, Rule.Limit other) {
+        if (!other.equals(now)) {
+            menu.getItems().add(otherItem(other));
+        }
+    }
+
+    private MenuItem otherItem(Rule.Limit other) {
+        MenuItem item = new MenuItem(words().rule(other));
+        item.setMnemonicParsing(false);
+        item.setOnAction(e -> document.edit(Ui.text("edit.rule"), Courses.rule(other)));
+        return item;
     }
 
     private void fillRules(LazyMenu add) {

@@ -381,6 +381,11 @@ final class EditSamples {
                 () -> fresh(Courses.addRule(
                         one(CourseOffers.limits(version, drill.surface())).orElseThrow())));
         with(
+                EditKind.RULE_CHANGE,
+                () -> one(version.course().limits())
+                        .flatMap(r ->
+                                sample(Courses.rule(r.withNumber(r.number() + 1)), Set.of("rule " + r.id().text()))));
+        with(
                 EditKind.RULE_REMOVE,
                 () -> one(version.course().rules())
                         .flatMap(r -> sample(Courses.removeRule(r.id()), Set.of("rule " + r.id().text()))));
