@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.IntStream;
 
 /**
  * What a coach may call: so many of a list of words, colours or numbers, in an order.
@@ -13,7 +14,7 @@ import java.util.Random;
  * @param options what can be called, each once; for numbered gaps their numbers
  * @param picks how many are called together, 1 to 3
  * @param repeats whether the same may be called twice running
- * @param within how far apart in the list two that follow each other may be; 0 for any
+ * @param within how far apart two that follow each other may be, by their numbers, or else in the list; 0 for any
  * @param settled what is called on the path that this belongs to; empty for a set that is open
  */
 public record CallSet(CallId id, List<String> options, int picks, boolean repeats, int within, List<String> settled) {
@@ -35,7 +36,7 @@ public record CallSet(CallId id, List<String> options, int picks, boolean repeat
             throw new IllegalArgumentException(
                     "The calls %s (%d together) need 1 to %d.".formatted(id, picks, MAX_PICKS));
         }
-        if (within < 0 || count(options.size(), picks, repeats, within) == 0) {
+        if (within < 0 || count(places(options), picks, repeats, within) == 0) {
             throw new IllegalArgumentException(
                     "The calls %s leave nothing that may be called; allow repeats or more options.".formatted(id));
         }
@@ -58,29 +59,38 @@ public record CallSet(CallId id, List<String> options, int picks, boolean repeat
 
     /** How many different calls there are; on a path just the one. */
     public long count() {
-        return settled.isEmpty() ? count(options.size(), picks, repeats, within) : 1;
+        return settled.isEmpty() ? count(places(options), picks, repeats, within) : 1;
     }
 
-    private static long count(int options, int picks, boolean repeats, int within) {
+    private static long count(int[] options, int picks, boolean repeats, int within) {
         return Arrays.stream(behind(options, picks, repeats, within)[picks - 1]).sum();
     }
 
     /** For so many more picks, from 0: how many ways there are to go on behind each option. */
-    private static long[][] behind(int options, int picks, boolean repeats, int within) {
-        long[][] ways = new long[picks][options];
+    private static long[][] behind(int[] options, int picks, boolean repeats, int within) {
+        long[][] ways = new long[picks][options.length];
         Arrays.fill(ways[0], 1);
         for (int k = 1; k < picks; k++) {
-            for (int i = 0; i < options; i++) {
-                for (int next = 0; next < options; next++) {
-                    ways[k][i] += follows(i, next, repeats, within) ? ways[k - 1][next] : 0;
+            for (int i = 0; i < options.length; i++) {
+                for (int next = 0; next < options.length; next++) {
+                    ways[k][i] += follows(options, i, next, repeats, within) ? ways[k - 1][next] : 0;
                 }
             }
         }
         return ways;
     }
 
-    private static boolean follows(int before, int next, boolean repeats, int within) {
-        return (within == 0 || Math.abs(next - before) <= within) && (repeats || next != before);
+    private static boolean follows(int[] places, int before, int next, boolean repeats, int within) {
+        boolean near = within == 0 || Math.abs(places[next] - places[before]) <= within;
+        return near && (repeats || next != before);
+    }
+
+    /** Numbers are as far apart as they say; other words as far as they stand in the list. */
+    private static int[] places(List<String> options) {
+        boolean numbers = options.stream().allMatch(o -> o.matches("\\d{1,4}"));
+        return IntStream.range(0, options.size())
+                .map(i -> numbers ? Integer.parseInt(options.get(i)) : i)
+                .toArray();
     }
 
     /**
@@ -92,13 +102,14 @@ public record CallSet(CallId id, List<String> options, int picks, boolean repeat
         if (!settled.isEmpty()) {
             return settled;
         }
-        long[][] ways = behind(options.size(), picks, repeats, within);
+        int[] places = places(options);
+        long[][] ways = behind(places, picks, repeats, within);
         List<String> call = new ArrayList<>();
         long left = index;
         int before = -1;
         for (int k = picks - 1; k >= 0; k--) {
             for (int i = 0; i < options.size(); i++) {
-                boolean may = before < 0 || follows(before, i, repeats, within);
+                boolean may = before < 0 || follows(places, before, i, repeats, within);
                 long here = may ? ways[k][i] : 0;
                 if (left < here) {
                     call.add(options.get(i));
@@ -122,7 +133,8 @@ public record CallSet(CallId id, List<String> options, int picks, boolean repeat
         }
         boolean fits = call.size() == picks && options.containsAll(call);
         for (int k = 1; fits && k < call.size(); k++) {
-            fits = follows(options.indexOf(call.get(k - 1)), options.indexOf(call.get(k)), repeats, within);
+            fits = follows(
+                    places(options), options.indexOf(call.get(k - 1)), options.indexOf(call.get(k)), repeats, within);
         }
         return fits;
     }

@@ -15,6 +15,7 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.path.Choices;
+import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Path;
 
 /** The moments of a path at which somebody has to say how it goes on: at a fork, and where something is called. */
@@ -60,7 +61,7 @@ public final class Turnings {
         Progression whole = path.version();
         Choices choices = path.choices();
         List<Turning> all = new ArrayList<>();
-        for (CallSet set : whole.course().calls()) {
+        for (CallSet set : Outcomes.callsInUse(whole)) {
             calls(set, path, timeline).ifPresent(all::add);
         }
         for (Fork settled : path.course().forks()) {

@@ -58,7 +58,7 @@ public record Coverage(List<Choices> choices, long of, boolean orMore) {
         }
         List<Way> ways = Outcomes.ways(version);
         long called = 1;
-        for (CallSet set : version.course().calls()) {
+        for (CallSet set : Outcomes.callsInUse(version)) {
             called = Math.min(Long.MAX_VALUE / 10_000, called * Math.min(1_000_000, set.count()));
         }
         boolean whole = ways.size() < Outcomes.MOST_WAYS && called < Outcomes.MOST_WAYS;

@@ -44,7 +44,26 @@ public final class Outcomes {
     private Outcomes() {}
 
     public static boolean areMany(Progression version) {
-        return !version.course().forks().isEmpty() || !version.course().calls().isEmpty();
+        return !version.course().forks().isEmpty() || !callsInUse(version).isEmpty();
+    }
+
+    /** Sets of which something is called, or hangs on what is called: the others are only there to be chosen from. */
+    public static List<CallSet> callsInUse(Progression version) {
+        if (version.course().calls().isEmpty()) {
+            return List.of();
+        }
+        Set<CallId> used = new HashSet<>();
+        version.course().forks().forEach(f -> f.call().ifPresent(used::add));
+        for (Move move : version.moves()) {
+            if (move instanceof Act act && act.deed() instanceof Deed.Calling calling) {
+                calling.set().ifPresent(used::add);
+            } else if (move instanceof Travel travel) {
+                travel.path().forEach(w -> w.called().ifPresent(c -> used.add(c.call())));
+            }
+        }
+        return version.course().calls().stream()
+                .filter(c -> used.contains(c.id()))
+                .toList();
     }
 
     /** Forks that are met on a path, in order. */
@@ -111,7 +130,7 @@ public final class Outcomes {
         if (move instanceof Travel travel) {
             return travel.withPath(travel.path().stream()
                     .map(w -> w.called()
-                            .flatMap(c -> place(version, c, choices))
+                            .flatMap(c -> place(version, c, w.at(), choices))
                             .map(w::withAt)
                             .orElse(w))
                     .toList());
@@ -130,15 +149,22 @@ public final class Outcomes {
         return move;
     }
 
-    private static Optional<Point> place(Progression version, Called called, Choices choices) {
+    /** The gap whose number is called, of the row in which the path was drawn. */
+    private static Optional<Point> place(Progression version, Called called, Point drawn, Choices choices) {
         List<String> said = called(version, called.call(), choices);
         if (called.pick() > said.size()) {
             return Optional.empty();
         }
         String wanted = said.get(called.pick() - 1);
-        return version.layout().gaps().stream()
+        List<Gap> gaps = version.layout().gaps();
+        int row = GapRows.rowAt(gaps, drawn);
+        List<Gap> named = gaps.stream()
                 .filter(g -> String.valueOf(g.number()).equals(wanted))
+                .toList();
+        return named.stream()
+                .filter(g -> GapRows.rowOf(gaps, g) == row)
                 .findFirst()
+                .or(() -> named.stream().findFirst())
                 .map(Gap::middle);
     }
 
@@ -148,7 +174,7 @@ public final class Outcomes {
      */
     public static Optional<Choices> choosing(Progression version, Choices before, String wanted) {
         List<String> said = List.of(wanted.split("\\+"));
-        for (CallSet set : version.course().calls()) {
+        for (CallSet set : callsInUse(version)) {
             if (!before.calls().containsKey(set.id()) && set.isLegal(said)) {
                 return Optional.of(before.with(set.id(), said));
             }
@@ -185,7 +211,7 @@ public final class Outcomes {
      */
     public static List<Way> ways(Progression version) {
         List<Way> called = List.of(new Way(Choices.USUAL, List.of(), 1));
-        for (CallSet set : version.course().calls()) {
+        for (CallSet set : callsInUse(version)) {
             List<Way> more = new ArrayList<>();
             for (Way way : called) {
                 for (List<String> call : set.some(Math.max(1, MOST_WAYS / called.size()))) {
@@ -222,7 +248,10 @@ public final class Outcomes {
             boolean here = taken(version, fork, way.choices()).equals(branch);
             if (!forced || here) {
                 double share = forced ? 1 : branch.weight() / sum;
-                fork(version, longer(way, way.choices().with(fork.id(), branch.id()), branch.label(), share), all);
+                fork(
+                        version,
+                        longer(way, way.choices().with(fork.id(), branch.id()), label(branch, forced), share),
+                        all);
             }
         }
     }
@@ -235,16 +264,25 @@ public final class Outcomes {
         return fork.branches().stream().anyMatch(b -> called.contains(b.word().orElse("")));
     }
 
+    /** A branch that is taken because its own word is called is said by the call. */
+    private static String label(Branch branch, boolean forced) {
+        boolean said =
+                forced && branch.word().filter(branch.label()::equalsIgnoreCase).isPresent();
+        return said ? "" : branch.label();
+    }
+
     private static Way longer(Way way, Choices choices, String label, double share) {
         List<String> labels = new ArrayList<>(way.labels());
-        labels.add(label);
+        if (!label.isEmpty()) {
+            labels.add(label);
+        }
         return new Way(choices, labels, way.chance() * share);
     }
 
     /** A path drawn by weight: each call as likely as any other, each branch as likely as its weight says. */
     public static Way drawn(Progression version, Random random) {
         Choices choices = Choices.USUAL;
-        for (CallSet set : version.course().calls()) {
+        for (CallSet set : callsInUse(version)) {
             choices = choices.with(set.id(), set.drawn(random));
         }
         for (Optional<Fork> open = open(version, choices); open.isPresent(); open = open(version, choices)) {
@@ -278,15 +316,16 @@ public final class Outcomes {
     /** The path of some choices, with what is called and taken on it, its label and its chance. */
     public static Way way(Progression version, Choices choices) {
         Way way = new Way(choices, List.of(), 1);
-        for (CallSet set : version.course().calls()) {
+        for (CallSet set : callsInUse(version)) {
             List<String> call = called(version, set.id(), choices);
             way = longer(way, way.choices().with(set.id(), call), said(call), 1.0 / set.count());
         }
         for (Fork fork : forksOn(version, choices)) {
             Branch branch = taken(version, fork, choices);
             double sum = fork.branches().stream().mapToDouble(Branch::weight).sum();
-            double share = isForced(version, fork, choices) ? 1 : branch.weight() / sum;
-            way = longer(way, way.choices().with(fork.id(), branch.id()), branch.label(), share);
+            boolean forced = isForced(version, fork, choices);
+            double share = forced ? 1 : branch.weight() / sum;
+            way = longer(way, way.choices().with(fork.id(), branch.id()), label(branch, forced), share);
         }
         return way;
     }

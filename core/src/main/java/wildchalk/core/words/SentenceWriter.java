@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Called;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
@@ -25,6 +26,7 @@ import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.GapRows;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
@@ -153,7 +155,7 @@ final class SentenceWriter {
 
     private Optional<String> passing(Waypoint w) {
         if (w.called().isPresent() && w.round().isEmpty() && (!w.cut() || w.how() == Passing.CUT)) {
-            String gap = text("words.called." + w.called().get().pick());
+            String gap = called(w);
             return Optional.of(w.how() == Passing.CUT ? text("words.cutting-called", gap) : gap);
         }
         Optional<String> name = places.named(w.at());
@@ -168,6 +170,15 @@ final class SentenceWriter {
                 };
         String both = (plain + " " + round).strip();
         return both.isEmpty() ? Optional.empty() : Optional.of(both);
+    }
+
+    /** "Through the gap that is called", with its row where numbers stand in several. */
+    private String called(Waypoint w) {
+        String gap = text("words.called." + w.called().orElseThrow().pick());
+        List<Gap> gaps = path.layout().gaps();
+        return GapRows.count(gaps) > 1
+                ? text("words.called.row", gap, text("words.row." + Math.min(3, GapRows.rowAt(gaps, w.at()))))
+                : gap;
     }
 
     private static String stop(Waypoint w, Optional<String> name) {
@@ -276,8 +287,7 @@ final class SentenceWriter {
 
     private Phrase where(Travel move) {
         Waypoint last = move.path().get(move.path().size() - 1);
-        String text =
-                last.called().map(c -> text("words.called." + c.pick())).orElseGet(() -> places.goingTo(last.at()));
+        String text = last.called().map(c -> called(last)).orElseGet(() -> places.goingTo(last.at()));
         return new Phrase.Slot(SlotKind.WHERE, text, "", () -> ends(move, last));
     }
 

@@ -21,12 +21,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Demo;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.BranchId;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Course;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.ForkId;
@@ -34,6 +36,8 @@ import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Removals;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Trigger;
@@ -234,7 +238,16 @@ class OutcomesTest {
         double share = draws / 12.0;
         double far = 5 * Math.sqrt(share * (1 - 1 / 12.0));
         options.forEach(o -> assertEquals(share, first.get(o), far, o));
-        Progression whole = Progression.blank().withCourse(Course.PLAIN.withCalls(List.of(set)));
+        Progression whole = Drills.blank()
+                .under(Course.PLAIN.withCalls(List.of(set)))
+                .role("a", Side.ATTACK, 0, 0)
+                .move(new Act(
+                        new MoveId("m1"),
+                        new RoleId("a"),
+                        Optional.empty(),
+                        false,
+                        new Deed.Calling("1", Optional.of(set.id()))))
+                .progression();
         List<Way> shown = Outcomes.ways(whole);
         assertTrue(shown.size() <= Outcomes.MOST_WAYS);
         assertEquals(
