@@ -304,7 +304,8 @@ public final class HeadCounts {
         } else if (stretch.turnovers() > 0 || own != null && own[0] < stretch.start() - SAME_SECONDS) {
             return runs(role, stretch);
         } else if (own == null) {
-            return role.side() != stretch.side() || isNear(role, stretch);
+            boolean defends = role.side() != stretch.side();
+            return defends ? !hasAPartElsewhere(role) : isNear(role, stretch);
         }
         return own[0] < firstTurnover();
     }
@@ -313,6 +314,11 @@ public final class HeadCounts {
     private boolean runs(Role role, Stretch stretch) {
         return running.getOrDefault(role.id(), List.of()).stream()
                 .anyMatch(m -> m.end() > stretch.start() && m.start() < stretch.end());
+    }
+
+    /** Whether he does something on another way: on this one he only waits. */
+    private boolean hasAPartElsewhere(Role role) {
+        return path.version().moves().stream().anyMatch(m -> m.role().equals(role.id()));
     }
 
     /** Whether one of the side with the ball, who only stands, is where play is. */
