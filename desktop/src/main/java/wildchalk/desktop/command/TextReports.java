@@ -4,8 +4,11 @@ import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import wildchalk.core.check.Acceptance;
 import wildchalk.core.check.Everywhere;
+import wildchalk.core.check.Remedies;
+import wildchalk.core.check.Remedy;
 import wildchalk.core.check.SoundnessCheck;
 import wildchalk.core.drill.Accepted;
 import wildchalk.core.drill.Drill;
@@ -119,7 +122,7 @@ final class TextReports {
                     .formatted(
                             f.severity().name().toLowerCase(Locale.ROOT),
                             writer.message(f),
-                            writer.remedy(f),
+                            mends(found, writer),
                             f.atSeconds()
                                     .map(t -> " (at " + Numbers.seconds(t) + ")")
                                     .orElse(""),
@@ -131,6 +134,14 @@ final class TextReports {
                     .formatted(writer.message(found.finding()), where(drill, found), reason(found)));
         }
         out.println(ways(all));
+    }
+
+    /** What was tried and clears it; without anything, what might. */
+    private static String mends(Everywhere.Found found, FindingWriter writer) {
+        List<Remedy> tried = Remedies.of(found.run(), found.finding());
+        return tried.isEmpty()
+                ? writer.remedy(found.finding())
+                : tried.stream().map(writer::mend).collect(Collectors.joining(", or: ", "Mend it so: ", "."));
     }
 
     /** What does not hold together in a drill, version by version. */

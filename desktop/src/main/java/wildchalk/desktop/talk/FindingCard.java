@@ -3,6 +3,7 @@ package wildchalk.desktop.talk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
@@ -32,6 +33,8 @@ final class FindingCard extends VBox {
     private final Found found;
     private final FindingWriter writer;
     private final FlowPane buttons = new FlowPane(6, 6);
+    /** What might help, as long as nothing was tried. */
+    private Optional<Label> advice = Optional.empty();
 
     private FindingCard(DrillDocument document, Found found) {
         super(4);
@@ -45,7 +48,7 @@ final class FindingCard extends VBox {
     static FindingCard here(DrillDocument document, Found found, Runnable lead) {
         FindingCard card = new FindingCard(document, found);
         card.message(lead, card.when());
-        card.wrapped(card.writer.remedy(found.finding()), "quiet");
+        card.advice = Optional.of(card.wrapped(card.writer.remedy(found.finding()), "quiet"));
         card.buttons.getChildren().add(card.leave());
         card.getChildren().add(card.buttons);
         return card;
@@ -91,12 +94,13 @@ final class FindingCard extends VBox {
         }
     }
 
-    private void wrapped(String text, String style) {
+    private Label wrapped(String text, String style) {
         Label label = new Label(text);
         label.getStyleClass().add(style);
         label.setWrapText(true);
         label.setMinHeight(Region.USE_PREF_SIZE);
         getChildren().add(label);
+        return label;
     }
 
     private String when() {
@@ -137,6 +141,10 @@ final class FindingCard extends VBox {
             offered.add(button);
         }
         buttons.getChildren().addAll(0, offered);
+        if (!offered.isEmpty()) {
+            // what was tried says it better than what might help
+            advice.ifPresent(getChildren()::remove);
+        }
     }
 
     /** Asks for the reason, without which nothing is left as it is. */

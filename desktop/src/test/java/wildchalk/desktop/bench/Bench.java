@@ -15,7 +15,9 @@ import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import wildchalk.core.Demo;
 import wildchalk.core.check.Checks;
+import wildchalk.core.check.Everywhere;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.CallId;
@@ -86,9 +88,29 @@ public final class Bench {
         line("paint one frame at 1280 x 800", paint(drill, big, timeline) * 1e3, 1000 / 60.0, "ms");
         draws();
         play();
+        secondLook();
         binder();
         largest();
         start();
+    }
+
+    /** The demo drill that takes longest: its open path, and all its versions and ways. */
+    private static void secondLook() {
+        double open = 0;
+        double everywhere = 0;
+        for (String id : Demo.ids()) {
+            Drill drill = Demo.read(id);
+            open = Math.max(
+                    open,
+                    median(
+                            5,
+                            () -> Checks.open(RunThrough.of(drill, drill.base()))
+                                    .size()));
+            everywhere =
+                    Math.max(everywhere, median(3, () -> Everywhere.of(drill).looked()));
+        }
+        line("findings of the slowest demo drill, open path", open * 1000, 50, "ms");
+        line("findings of the slowest demo drill, all versions and ways", everywhere, 1, "s");
     }
 
     /** The largest permitted drill: checking all its versions, and the longest that anybody waits for the window. */
