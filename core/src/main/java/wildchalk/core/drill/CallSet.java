@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
-import java.util.stream.IntStream;
 
 /**
  * What a coach may call: so many of a list of words, colours or numbers, in an order.
@@ -87,10 +86,25 @@ public record CallSet(CallId id, List<String> options, int picks, boolean repeat
 
     /** Numbers are as far apart as they say; other words as far as they stand in the list. */
     private static int[] places(List<String> options) {
-        boolean numbers = options.stream().allMatch(o -> o.matches("\\d{1,4}"));
-        return IntStream.range(0, options.size())
-                .map(i -> numbers ? Integer.parseInt(options.get(i)) : i)
-                .toArray();
+        int[] places = new int[options.size()];
+        boolean numbers = true;
+        for (int i = 0; i < places.length; i++) {
+            places[i] = i;
+            numbers &= isNumber(options.get(i));
+        }
+        for (int i = 0; numbers && i < places.length; i++) {
+            places[i] = Integer.parseInt(options.get(i));
+        }
+        return places;
+    }
+
+    /** Of one to four digits. */
+    private static boolean isNumber(String word) {
+        boolean digits = !word.isEmpty() && word.length() <= 4;
+        for (int i = 0; digits && i < word.length(); i++) {
+            digits = word.charAt(i) >= '0' && word.charAt(i) <= '9';
+        }
+        return digits;
     }
 
     /**

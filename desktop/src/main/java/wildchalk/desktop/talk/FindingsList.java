@@ -3,8 +3,10 @@ package wildchalk.desktop.talk;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import javafx.animation.PauseTransition;
 import javafx.beans.binding.Bindings;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -13,6 +15,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import wildchalk.core.check.Everywhere;
 import wildchalk.core.check.Everywhere.Found;
 import wildchalk.core.drill.Drill;
@@ -48,6 +51,9 @@ final class FindingsList extends VBox {
 
     private boolean whole;
 
+    /** All ways are looked at when nobody has changed anything for a while: it takes what the window needs to be quick. */
+    private final PauseTransition quiet = new PauseTransition(Duration.millis(400));
+
     FindingsList(DrillDocument document) {
         this.document = document;
         this.elsewhere = document.helper();
@@ -57,6 +63,7 @@ final class FindingsList extends VBox {
             setVisible(!isVisible());
             show();
         });
+        quiet.setOnFinished(e -> lookElsewhere());
         lines.getStyleClass().add("findings");
         ScrollPane scroll = new ScrollPane(lines);
         scroll.setFitToWidth(true);
@@ -83,15 +90,22 @@ final class FindingsList extends VBox {
         if (drill != lookedAt) {
             lookedAt = drill;
             all = Optional.empty();
-            elsewhere.ask(() -> Everywhere.of(drill), found -> {
-                all = Optional.of(found);
-                show();
-            });
+            elsewhere.forget();
+            quiet.playFromStart();
         }
         show();
     }
 
+    private void lookElsewhere() {
+        Drill drill = lookedAt;
+        elsewhere.ask(() -> Everywhere.of(drill), found -> {
+            all = Optional.of(found);
+            show();
+        });
+    }
+
     void dispose() {
+        quiet.stop();
         elsewhere.close();
         remedies.close();
     }
@@ -189,7 +203,10 @@ final class FindingsList extends VBox {
 
     private List<Found> here() {
         Told told = document.told();
-        return Everywhere.on(told.run()).found();
+        Map<ProgressionId, Integer> where = Map.of(told.run().version().id(), 1);
+        return told.findings().stream()
+                .map(f -> new Found(f, told.run(), where))
+                .toList();
     }
 
     /** Those that are not on the open path. */
