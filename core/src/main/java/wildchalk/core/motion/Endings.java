@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Launch;
@@ -16,7 +15,6 @@ import wildchalk.core.drill.Region;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Travel;
-import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.path.Path;
@@ -49,14 +47,13 @@ final class Endings {
     Endings(Path path, Surface surface) {
         this.path = path;
         this.surface = surface;
-        Stream<Optional<Event>> waited =
-                path.moves().stream().flatMap(m -> Stream.of(m.trigger().map(Trigger::event), until(m)));
-        Stream<Optional<Event>> launched = Stream.of(path.course().launch().flatMap(Launch::at));
-        Stream.concat(waited, launched).flatMap(Optional::stream).forEach(this::addFinish);
-    }
-
-    private static Optional<Event> until(Move move) {
-        return move instanceof Travel travel ? travel.until() : Optional.empty();
+        for (Move move : path.moves()) {
+            move.trigger().ifPresent(t -> addFinish(t.event()));
+            if (move instanceof Travel travel) {
+                travel.until().ifPresent(this::addFinish);
+            }
+        }
+        path.course().launch().flatMap(Launch::at).ifPresent(this::addFinish);
     }
 
     private void addFinish(Event event) {

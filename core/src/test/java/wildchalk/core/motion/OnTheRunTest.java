@@ -130,4 +130,37 @@ class OnTheRunTest {
         double last = t.move(new MoveId("m8")).end();
         assertTrue(slowest(t, 0.3, last - 0.6) > 0.3, "slowest " + slowest(t, 0.3, last - 0.6));
     }
+
+    @ParameterizedTest
+    @EnumSource(AgeBand.class)
+    void onIceNeitherACutNorAPivotNorAPassStandsStill(AgeBand age) {
+        Drills drill = Drills.blank()
+                .role("a", Side.ATTACK, -20, 0)
+                .role("b", Side.ATTACK, -10, 5)
+                .role("c", Side.ATTACK, 8, 8)
+                .ballWith("b")
+                .travel("m1", "a", Optional.empty(), Manner.FORWARD, Effort.HARD, List.of(Waypoint.smooth(-8, 0)))
+                .pass("m2", "b", "a")
+                .travel(
+                        "m3",
+                        "a",
+                        Optional.empty(),
+                        Manner.FORWARD,
+                        Effort.HARD,
+                        List.of(Waypoint.cut(0, 0), Waypoint.smooth(4, -4)))
+                .pass("m4", "a", "c")
+                .travel("m5", "a", Optional.empty(), Manner.CROSSOVER, Effort.HARD, List.of(Waypoint.smooth(10, -4)))
+                .move(new Act(
+                        new MoveId("m6"),
+                        A,
+                        Optional.empty(),
+                        false,
+                        new Deed.Turning(Deed.Turn.PIVOT, Hand.LEFT, 180)))
+                .travel("m7", "a", Optional.empty(), Manner.BACKWARD, Effort.HARD, List.of(Waypoint.smooth(16, -2)));
+        Timeline t = Timeline.of(Path.usual(drill.progression()), Drills.ICE, Pace.of(age, Drills.ICE));
+        assertTrue(t.moves().stream().allMatch(MoveSpan::happens));
+        double last = t.move(new MoveId("m7")).end();
+        double slowest = slowest(t, 0.4, last - 1.2);
+        assertTrue(slowest > 0.3, "slowest " + slowest);
+    }
 }
