@@ -13,7 +13,8 @@ import java.util.function.Function;
  *
  * @param set elements that are new or other than before
  * @param removed ids that are gone
- * @param order all ids in their order; empty where replacing in place and adding at the end gives it
+ * @param order ids in their order, all of them or what is new with its neighbours; empty where replacing in place and adding at
+ *     the end gives it
  */
 public record ListChange<T>(List<T> set, Set<String> removed, List<String> order) {
 
@@ -47,6 +48,8 @@ public record ListChange<T>(List<T> set, Set<String> removed, List<String> order
     /** Does it to a list, which may be another than that it was worked out from. */
     public List<T> applyTo(List<T> list, Function<T, String> id) {
         Map<String, T> result = byId(list, id);
+        Set<String> fresh = new LinkedHashSet<>();
+        set.stream().map(id).filter(x -> !result.containsKey(x)).forEach(fresh::add);
         result.keySet().removeAll(removed);
         set.forEach(x -> result.put(id.apply(x), x));
         if (order.isEmpty()) {
@@ -57,8 +60,13 @@ public record ListChange<T>(List<T> set, Set<String> removed, List<String> order
         String before = null;
         for (String key : result.keySet()) {
             if (!ids.contains(key)) {
-                // what the base has got since then stands behind what it stands behind there
-                ids.add(before == null ? 0 : ids.indexOf(before) + 1, key);
+                // what the base has got since then stands behind what it stands behind there, and behind what is new
+                // there
+                int at = before == null ? 0 : ids.indexOf(before) + 1;
+                while (before != null && at < ids.size() && fresh.contains(ids.get(at))) {
+                    at++;
+                }
+                ids.add(at, key);
             }
             before = key;
         }
