@@ -12,7 +12,6 @@ import wildchalk.core.drill.Zones;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Flaw;
 import wildchalk.core.geometry.Point;
-import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 import wildchalk.core.runthrough.RunThrough;
@@ -80,10 +79,8 @@ final class HoldCheck {
         if (event instanceof Event.Whistle) {
             return 0;
         }
-        Optional<MoveSpan> span = event.move().map(timeline::move).filter(MoveSpan::happens);
         if (event.move().isPresent()) {
-            return span.map(s -> event instanceof Event.Starts ? s.start() : s.end())
-                    .orElse(end);
+            return timeline.comesAt(event).orElse(end);
         }
         return timeline.overAt(hold).orElse(end);
     }

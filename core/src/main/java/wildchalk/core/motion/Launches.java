@@ -33,15 +33,7 @@ public final class Launches {
 
     /** When what the next rep waits for comes in a rep; empty where it never does. */
     public static Optional<Double> comesAt(Event event, Timeline timeline) {
-        if (event.move().isEmpty()) {
-            return timeline.launchAt();
-        }
-        return event.move()
-                .map(timeline::move)
-                .filter(MoveSpan::happens)
-                .flatMap(m -> event instanceof Event.Caught
-                        ? timeline.caughtAt(m.move())
-                        : Optional.of(event instanceof Event.Starts ? m.start() : m.end()));
+        return event.move().isEmpty() ? timeline.launchAt() : timeline.comesAt(event);
     }
 
     /**

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.RoleId;
@@ -248,6 +249,16 @@ public final class Timeline {
     /** When a pass is in somebody's hands, seconds from the whistle; empty for one that nobody catches. */
     public Optional<Double> caughtAt(MoveId pass) {
         return Optional.ofNullable(caught.get(pass));
+    }
+
+    /** When a moment of a move comes, seconds from the whistle; empty for one that never does, or of no move. */
+    public Optional<Double> comesAt(Event event) {
+        return event.move()
+                .map(this::move)
+                .filter(MoveSpan::happens)
+                .flatMap(m -> event instanceof Event.Caught
+                        ? caughtAt(m.move())
+                        : Optional.of(event instanceof Event.Starts ? m.start() : m.end()));
     }
 
     /** The flight of a pass or a shot, if it happened. */

@@ -109,11 +109,6 @@ public final class Delays {
 
     /** When a moment of a move comes, seconds from the whistle; empty for one that never does, or of no move. */
     public static Optional<Double> comesAt(Timeline timeline, Event event) {
-        return event.move()
-                .map(timeline::move)
-                .filter(MoveSpan::happens)
-                .flatMap(m -> event instanceof Event.Caught
-                        ? timeline.caughtAt(m.move())
-                        : Optional.of(event instanceof Event.Starts ? m.start() : m.end()));
+        return timeline.comesAt(event);
     }
 }

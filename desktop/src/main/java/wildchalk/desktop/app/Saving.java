@@ -9,6 +9,7 @@ import wildchalk.core.binder.Backups;
 import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.ChangedMeanwhile;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.Expected;
 import wildchalk.core.binder.Fingerprint;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
@@ -43,7 +44,7 @@ final class Saving {
         while (true) {
             Path target = document.file().orElseGet(() -> free(document));
             try {
-                write(document, target);
+                write(document, target, document::save);
                 return true;
             } catch (ChangedMeanwhile changed) {
                 boolean newName = document.file().isEmpty(); // somebody has just taken it: the next one will do
@@ -110,11 +111,17 @@ final class Saving {
                         .ifPresent(target -> saveTo(document, target)));
     }
 
+    /** Saving to a free name, or over what is there. */
+    @FunctionalInterface
+    private interface Writing {
+        void to(Path target) throws IOException;
+    }
+
     /** The window goes on while it is written: a drill that is closed meanwhile is none of the window's. */
-    private void write(DrillDocument document, Path target) throws IOException {
+    private void write(DrillDocument document, Path target, Writing how) throws IOException {
         writing = true;
         try {
-            document.save(target);
+            how.to(target);
         } finally {
             writing = false;
         }
@@ -125,7 +132,8 @@ final class Saving {
 
     private boolean saveTo(DrillDocument document, Path target) {
         try {
-            write(document, target);
+            // the system has asked whether what is there may go
+            write(document, target, document::saveOver);
             return true;
         } catch (IOException e) {
             failed(target, e);
@@ -211,7 +219,7 @@ final class Saving {
         try {
             Path target = shell.binder().newFile(title);
             earlier.with(drill.withTitle(title).withId(new DrillId(Slugs.of(title))))
-                    .save(target);
+                    .save(target, Expected.NOTHING);
             shell.say(Ui.text("backups.kept", target.getFileName()));
         } catch (IOException e) {
             shell.error(Failures.said(e));

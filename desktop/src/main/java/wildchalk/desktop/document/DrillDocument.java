@@ -431,7 +431,12 @@ public final class DrillDocument implements AutoCloseable {
         storage.seen(there);
     }
 
-    /** Saves where the drill is stored, or at {@code target} from now on. */
+    /** Saves over whatever another file holds, since somebody has chosen it; the drill is stored there from now on. */
+    public void saveOver(java.nio.file.Path target) throws IOException {
+        storage.saveOver(target);
+    }
+
+    /** Saves where the drill is stored, or at {@code target} from now on, which must be free. */
     public void save(java.nio.file.Path target) throws IOException {
         storage.save(target);
     }

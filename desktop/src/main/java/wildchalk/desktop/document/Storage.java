@@ -60,6 +60,15 @@ final class Storage<T> implements AutoCloseable {
      * @throws IOException also when its folder has gone: a drive may be missing, and nothing is written in its place
      */
     void save(Path target) throws IOException {
+        save(target, expected(target));
+    }
+
+    /** Saves over whatever another file holds: somebody has chosen it, and was asked. */
+    void saveOver(Path target) throws IOException {
+        save(target, isOwn(target) ? expected(target) : Expected.ANYTHING);
+    }
+
+    private void save(Path target, Expected expected) throws IOException {
         Path folder = target.toAbsolutePath().getParent();
         if (!Files.isDirectory(folder) && !Files.isDirectory(folder.getParent())) {
             throw new IOException(
@@ -68,20 +77,19 @@ final class Storage<T> implements AutoCloseable {
         }
         T now = history.now();
         BinderFile<T> content = stored.content().with(now);
-        Expected expected = expected(target);
         Fingerprint written = Aside.call(() -> content.save(target, expected));
         stored = new Stored<>(content, Optional.of(target), Optional.of(written));
         history.markSaved(now);
         keep();
     }
 
-    /** Its own file as it is known here; another's only where somebody has chosen it, since it was there to be chosen. */
+    /** Its own file as it is known here; another name should be free, whoever takes it between looking and writing. */
     private Expected expected(Path target) {
-        boolean own = stored.file().equals(Optional.of(target));
-        if (own) {
-            return stored.known().map(Expected::exactly).orElse(Expected.NOTHING);
-        }
-        return Files.exists(target) ? Expected.ANYTHING : Expected.NOTHING;
+        return isOwn(target) ? stored.known().map(Expected::exactly).orElse(Expected.NOTHING) : Expected.NOTHING;
+    }
+
+    private boolean isOwn(Path target) {
+        return stored.file().equals(Optional.of(target));
     }
 
     /** What the file holds now has been looked at: saving may write over it. */
