@@ -66,18 +66,21 @@ final class Endings {
 
     /** @param own what a role does, in order */
     void settle(List<Job> own) {
+        Point from = own.isEmpty() ? Point.ORIGIN : path.startOf(own.get(0).move.role());
         for (int i = 0; i < own.size(); i++) {
             Job job = own.get(i);
             if (job.move instanceof Travel travel) {
                 Optional<Move> next = i + 1 < own.size() && own.get(i + 1).step == job.step
                         ? Optional.of(own.get(i + 1).move)
                         : Optional.empty();
-                job.ending = of(travel, next, i + 1 == own.size());
+                job.ending = of(travel, from, next, i + 1 == own.size());
+                from = travel.path().get(travel.path().size() - 1).leave();
             }
         }
     }
 
-    private Ending of(Travel travel, Optional<Move> next, boolean last) {
+    /** @param from where the travel starts */
+    private Ending of(Travel travel, Point from, Optional<Move> next, boolean last) {
         Waypoint end = travel.path().get(travel.path().size() - 1);
         if (end.how() == Passing.THROUGH) {
             return Ending.THROUGH;
@@ -86,7 +89,9 @@ final class Endings {
         } else if (next.filter(m -> isShotAtOnce(travel, m)).isPresent()) {
             return Ending.THROUGH_WITH_BALL;
         }
-        return finishes(travel) || last && leavesTheSurface(travel, end.leave()) ? Ending.THROUGH : Ending.TO_A_STOP;
+        return finishes(travel, from) || last && leavesTheSurface(travel, end.leave())
+                ? Ending.THROUGH
+                : Ending.TO_A_STOP;
     }
 
     private static boolean isShotAtOnce(Travel travel, Move next) {
@@ -96,14 +101,14 @@ final class Endings {
                         .orElse(true);
     }
 
-    private boolean finishes(Travel travel) {
+    private boolean finishes(Travel travel, Point start) {
         int size = travel.path().size();
         List<Region.Line> lines = finishes.getOrDefault(travel.role(), List.of());
         if (lines.isEmpty() || size == 1 && travel.path().get(0).round().isPresent()) {
             return false;
         }
         Point end = travel.path().get(size - 1).leave();
-        Point from = size > 1 ? travel.path().get(size - 2).leave() : path.startOf(travel.role());
+        Point from = size > 1 ? travel.path().get(size - 2).leave() : start;
         double length = from.distanceTo(end);
         Point before = length > FINISH_METRES ? end.towards(from, FINISH_METRES / length) : from;
         return lines.stream().anyMatch(l -> crosses(before, end, l));

@@ -112,6 +112,17 @@ class EndingsTest {
     }
 
     @Test
+    void aSecondRunCrossesFromWhereTheFirstEnded() {
+        Progression version = flatOut(flatOut(start(), "m0", at(9, 8, Passing.CURVE)), "m1", at(9, 1, Passing.CURVE))
+                .progression();
+        // crossed on the way from (9, 8), not from where he stood at the whistle
+        Region line = new Region.Line(new Point(7, 1.5), new Point(11, 1.5));
+        Launch launch = new Launch(Optional.of(new Event.Reaches(new Mover.Somebody(A), line)), 0);
+        Progression raced = version.withCourse(Course.PLAIN.withLaunch(Optional.of(launch)));
+        assertTrue(timed(raced).move(RUN).runOutMetres() > 1);
+    }
+
+    @Test
     void aSprintOffTheSurfaceGoesThroughUnlessAQueueIsThere() {
         Progression off = flatOut(start(), "m1", at(0, 12, Passing.CURVE)).progression();
         assertTrue(timed(off).move(RUN).runOutMetres() > 1);

@@ -100,7 +100,12 @@ final class FindingsList extends VBox {
         Drill drill = lookedAt;
         elsewhere.ask(() -> Everywhere.of(drill), found -> {
             all = Optional.of(found);
-            show();
+            // a reason that is being written is not taken away
+            if (lines.lookup("#reason") == null) {
+                show();
+            } else {
+                showHead(here(), others());
+            }
         });
     }
 
@@ -116,13 +121,7 @@ final class FindingsList extends VBox {
         List<Found> here = here();
         List<Found> others = others();
         List<Found> accepted = all.map(Everywhere::accepted).orElse(List.of());
-        int count = here.size() + others.size();
-        head.setText(title(here.size(), others.size()));
-        head.setDisable(count == 0 && accepted.isEmpty());
-        head.getStyleClass().removeAll("quiet");
-        if (count == 0) {
-            head.getStyleClass().add("quiet");
-        }
+        showHead(here, others);
         setVisible(isVisible() && !head.isDisable());
         lines.getChildren().clear();
         if (!isVisible()) {
@@ -159,6 +158,17 @@ final class FindingsList extends VBox {
         askForRemedies(cards);
     }
 
+    private void showHead(List<Found> here, List<Found> others) {
+        int count = here.size() + others.size();
+        boolean any = count > 0 || all.filter(e -> !e.accepted().isEmpty()).isPresent();
+        head.setText(title(here.size(), others.size()));
+        head.setDisable(!any);
+        head.getStyleClass().removeAll("quiet");
+        if (count == 0) {
+            head.getStyleClass().add("quiet");
+        }
+    }
+
     private Button more(int count) {
         Button more = new Button(Ui.text("findings.more", count));
         more.setId("findings-more");
@@ -173,11 +183,8 @@ final class FindingsList extends VBox {
         if (here + others == 0) {
             return Ui.text(all.isPresent() ? "talk.look.none" : "talk.look.looking");
         }
-        String open = here == 0 ? "" : Ui.text("talk.look", here, here == 1 ? "" : "s");
-        String more = others == 0
-                ? ""
-                : Ui.text(
-                        here == 0 ? "talk.look.elsewhere" : "talk.look.and-elsewhere", others, others == 1 ? "" : "s");
+        String open = here == 0 ? "" : Ui.text("talk.look", here);
+        String more = others == 0 ? "" : Ui.text(here == 0 ? "talk.look.elsewhere" : "talk.look.and-elsewhere", others);
         return open + more;
     }
 
