@@ -14,9 +14,8 @@ import java.util.Random;
  * @param picks how many are called together, 1 to 3
  * @param repeats whether the same may be called twice running
  * @param within how far apart two that follow each other may be, by their numbers, or else in the list; 0 for any
- * @param settled what is called on the path that this belongs to; empty for a set that is open
  */
-public record CallSet(CallId id, List<String> options, int picks, boolean repeats, int within, List<String> settled) {
+public record CallSet(CallId id, List<String> options, int picks, boolean repeats, int within) {
 
     public static final int MAX_PICKS = 3;
     public static final int MAX_OPTIONS = 20;
@@ -25,7 +24,6 @@ public record CallSet(CallId id, List<String> options, int picks, boolean repeat
         Objects.requireNonNull(id, "id");
         options.forEach(o -> Limits.text("call", o, Limits.WORD));
         options = List.copyOf(options);
-        settled = List.copyOf(settled);
         Uniqueness.check("call", options.stream());
         if (options.isEmpty() || options.size() > MAX_OPTIONS) {
             throw new IllegalArgumentException(
@@ -41,24 +39,15 @@ public record CallSet(CallId id, List<String> options, int picks, boolean repeat
         }
     }
 
-    /** One of which anything may be called. */
-    public CallSet(CallId id, List<String> options, int picks, boolean repeats, int within) {
-        this(id, options, picks, repeats, within, List.of());
-    }
-
     public CallSet withId(CallId name) {
-        return new CallSet(name, options, picks, repeats, within, settled);
-    }
-
-    public CallSet settledAt(List<String> called) {
-        return new CallSet(id, options, picks, repeats, within, called);
+        return new CallSet(name, options, picks, repeats, within);
     }
 
     // ---- what may be called; never all listed ----
 
-    /** How many different calls there are; on a path just the one. */
+    /** How many different calls there are. */
     public long count() {
-        return settled.isEmpty() ? count(places(options), picks, repeats, within) : 1;
+        return count(places(options), picks, repeats, within);
     }
 
     private static long count(int[] options, int picks, boolean repeats, int within) {
@@ -113,9 +102,6 @@ public record CallSet(CallId id, List<String> options, int picks, boolean repeat
      * @param index from 0, below {@link #count()}
      */
     public List<String> at(long index) {
-        if (!settled.isEmpty()) {
-            return settled;
-        }
         int[] places = places(options);
         long[][] ways = behind(places, picks, repeats, within);
         List<String> call = new ArrayList<>();
@@ -142,9 +128,6 @@ public record CallSet(CallId id, List<String> options, int picks, boolean repeat
     }
 
     public boolean isLegal(List<String> call) {
-        if (!settled.isEmpty()) {
-            return call.equals(settled);
-        }
         boolean fits = call.size() == picks && options.containsAll(call);
         for (int k = 1; fits && k < call.size(); k++) {
             fits = follows(

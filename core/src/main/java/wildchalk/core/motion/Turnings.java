@@ -5,15 +5,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import wildchalk.core.drill.Act;
-import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Fork;
-import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.StepId;
-import wildchalk.core.drill.Travel;
+import wildchalk.core.path.Asked;
 import wildchalk.core.path.Choices;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Path;
@@ -30,7 +26,7 @@ public final class Turnings {
     /**
      * One such moment.
      *
-     * @param id of the fork or the set of calls
+     * @param id of the fork or the call
      * @param step on which step of the path it comes
      * @param seconds from the whistle
      * @param by what decides
@@ -61,8 +57,8 @@ public final class Turnings {
         Progression whole = path.version();
         Choices choices = path.choices();
         List<Turning> all = new ArrayList<>();
-        for (CallSet set : Outcomes.callsInUse(whole)) {
-            calls(set, path, timeline).ifPresent(all::add);
+        for (Asked asked : Outcomes.callsOn(whole, choices)) {
+            calls(asked, path, timeline).ifPresent(all::add);
         }
         for (Fork settled : path.course().forks()) {
             Fork fork = whole.course().fork(settled.id()).orElseThrow();
@@ -78,38 +74,28 @@ public final class Turnings {
         return all;
     }
 
-    private static Optional<Turning> calls(CallSet set, Path path, Timeline timeline) {
-        Progression whole = path.version();
-        Choices choices = path.choices();
+    private static Optional<Turning> calls(Asked asked, Path path, Timeline timeline) {
+        CallSet set = path.version().course().call(asked.ask().set()).orElseThrow();
         if (set.count() < 2 || set.count() > MOST_CALLS) {
             return Optional.empty();
         }
-        Stream<Place> moves = path.moves().stream()
-                .filter(m -> timeline.move(m.id()).happens())
-                .filter(m -> isAbout(whole.move(m.id()).orElse(m), set.id()))
+        Stream<Place> moves = asked.moves().stream()
+                .filter(m -> timeline.move(m).happens())
                 .map(m -> new Place(
-                        path.stepOf(m.id()).orElseThrow().id(),
-                        Math.max(0, timeline.move(m.id()).start() - ForkTimes.BEFORE_SECONDS)));
+                        path.stepOf(m).orElseThrow().id(),
+                        Math.max(0, timeline.move(m).start() - ForkTimes.BEFORE_SECONDS)));
         Stream<Place> forks = path.course().forks().stream()
-                .filter(f -> f.call().equals(Optional.of(set.id())))
+                .filter(f -> asked.forks().contains(f.id()))
                 .map(f -> new Place(f.after(), ForkTimes.at(path, timeline, f)));
         List<Option> ways = set.some(MOST_CALLS).stream()
-                .map(c -> new Option(String.join("-", c), String.join(" › ", c), choices.with(set.id(), c)))
+                .map(c -> new Option(
+                        String.join("-", c),
+                        String.join(" › ", c),
+                        path.choices().with(asked.ask(), c)))
                 .toList();
         // where nothing hangs on it, nobody is asked
         return Stream.concat(moves, forks)
                 .min(Comparator.comparingDouble(Place::seconds))
-                .map(p -> new Turning(set.id().text(), p.step(), p.seconds(), Fork.By.CALL, ways));
-    }
-
-    /** Whether a move calls from a set, or goes where it is called. */
-    private static boolean isAbout(Move move, CallId set) {
-        if (move instanceof Act act && act.deed() instanceof Deed.Calling c) {
-            return c.set().equals(Optional.of(set));
-        }
-        return move instanceof Travel travel
-                && travel.path().stream()
-                        .anyMatch(w ->
-                                w.called().filter(c -> c.call().equals(set)).isPresent());
+                .map(p -> new Turning(asked.ask().text(), p.step(), p.seconds(), Fork.By.CALL, ways));
     }
 }

@@ -5,16 +5,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import wildchalk.core.drill.BranchId;
-import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.ForkId;
 
 /**
  * Which way a rep goes: a branch for forks, something called for calls. What is left open goes the likeliest way.
  *
  * @param branches a branch for some forks
- * @param calls what is called for some sets, in order
+ * @param calls what is called at some times, in order
  */
-public record Choices(Map<ForkId, BranchId> branches, Map<CallId, List<String>> calls) {
+public record Choices(Map<ForkId, BranchId> branches, Map<Ask, List<String>> calls) {
 
     /** The likeliest way everywhere. */
     public static final Choices USUAL = new Choices(Map.of(), Map.of());
@@ -30,17 +29,17 @@ public record Choices(Map<ForkId, BranchId> branches, Map<CallId, List<String>> 
         return new Choices(all, calls);
     }
 
-    public Choices with(CallId set, List<String> called) {
-        Map<CallId, List<String>> all = new LinkedHashMap<>(calls);
-        all.put(set, List.copyOf(called));
+    public Choices with(Ask ask, List<String> called) {
+        Map<Ask, List<String>> all = new LinkedHashMap<>(calls);
+        all.put(ask, List.copyOf(called));
         return new Choices(branches, all);
     }
 
-    /** Texts of the form in which a person types them: {@code fork=branch} and {@code call=3+5}, sorted. */
+    /** Texts of the form in which a person types them: {@code fork=branch} and {@code call@m2=3+5}, sorted. */
     public List<String> asTexts() {
         List<String> texts = new ArrayList<>();
         branches.forEach((f, b) -> texts.add(f + "=" + b));
-        calls.forEach((c, said) -> texts.add(c + "=" + String.join("+", said)));
+        calls.forEach((c, said) -> texts.add(c.text() + "=" + String.join("+", said)));
         texts.sort(null);
         return texts;
     }

@@ -9,12 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
-import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.BranchId;
-import wildchalk.core.drill.CallId;
-import wildchalk.core.drill.CallSet;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Move;
@@ -45,7 +41,7 @@ public record Coverage(List<Choices> choices, long of, boolean orMore) {
 
     private record Taken(ForkId fork, BranchId branch) implements Turn {}
 
-    private record Called(CallId set, int pick, String word) implements Turn {}
+    private record Called(Ask ask, int pick, String word) implements Turn {}
 
     public Coverage {
         choices = List.copyOf(choices);
@@ -57,10 +53,7 @@ public record Coverage(List<Choices> choices, long of, boolean orMore) {
             return new Coverage(List.of(Choices.USUAL), 1, false);
         }
         List<Way> ways = Outcomes.ways(version);
-        long called = 1;
-        for (CallSet set : Outcomes.callsInUse(version)) {
-            called = Math.min(Long.MAX_VALUE / 10_000, called * Math.min(1_000_000, set.count()));
-        }
+        long called = mostCalls(version, ways);
         boolean whole = ways.size() < Outcomes.MOST_WAYS && called < Outcomes.MOST_WAYS;
         long of = Math.max(ways.size(), called);
         boolean exact = whole || version.course().forks().isEmpty();
@@ -68,6 +61,21 @@ public record Coverage(List<Choices> choices, long of, boolean orMore) {
             return new Coverage(ways.stream().map(Way::choices).toList(), ways.size(), false);
         }
         return new Coverage(new Cover(version).choices(ways), whole ? ways.size() : of, !exact);
+    }
+
+    /** How often something else may be called on the way on which most may be. */
+    private static long mostCalls(Progression version, List<Way> ways) {
+        long most = 1;
+        for (Set<Ask> asks :
+                ways.stream().map(w -> w.choices().calls().keySet()).distinct().toList()) {
+            long called = 1;
+            for (Ask ask : asks) {
+                long count = version.course().call(ask.set()).orElseThrow().count();
+                called = Math.min(Long.MAX_VALUE / 1_000_000, called) * Math.min(1_000_000, count);
+            }
+            most = Math.max(most, called);
+        }
+        return most;
     }
 
     /** Picks ways until every turn and every pair of turns of one role is on one of them. */
@@ -110,9 +118,9 @@ public record Coverage(List<Choices> choices, long of, boolean orMore) {
         private static List<Turn> turns(Choices choices) {
             List<Turn> turns = new ArrayList<>();
             choices.branches().forEach((f, b) -> turns.add(new Taken(f, b)));
-            choices.calls().forEach((set, words) -> {
+            choices.calls().forEach((ask, words) -> {
                 for (int i = 0; i < words.size(); i++) {
-                    turns.add(new Called(set, i + 1, words.get(i)));
+                    turns.add(new Called(ask, i + 1, words.get(i)));
                 }
             });
             return turns;
@@ -149,17 +157,16 @@ public record Coverage(List<Choices> choices, long of, boolean orMore) {
                 boolean goes = move instanceof Travel travel
                         && travel.path().stream()
                                 .anyMatch(w -> w.called()
-                                        .filter(c -> c.call().equals(called.set()) && c.pick() == called.pick())
+                                        .filter(c ->
+                                                c.call().equals(called.ask().set()) && c.pick() == called.pick())
                                         .isPresent());
-                boolean calls = move instanceof Act act
-                        && act.deed() instanceof Deed.Calling c
-                        && c.set().equals(Optional.of(called.set()));
+                boolean calls = called.ask().by().equals(Optional.of(move.id()));
                 if (goes || calls) {
                     all.add(move.role());
                 }
             }
             for (Fork fork : version.course().forks()) {
-                if (fork.call().equals(Optional.of(called.set()))) {
+                if (fork.call().equals(Optional.of(called.ask().set()))) {
                     fork.branches().forEach(b -> all.addAll(onBranch(new Taken(fork.id(), b.id()))));
                 }
             }

@@ -1,6 +1,7 @@
 package wildchalk.core.path;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -12,25 +13,17 @@ import java.util.Random;
 import java.util.Set;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Branch;
-import wildchalk.core.drill.BranchId;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
-import wildchalk.core.drill.Called;
-import wildchalk.core.drill.Course;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Fork;
-import wildchalk.core.drill.ForkId;
-import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.OnBranch;
 import wildchalk.core.drill.Progression;
-import wildchalk.core.drill.Pruning;
-import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
-import wildchalk.core.geometry.Point;
 
 /**
  * The paths that a rep can take. Steps are told in one order; those of branches that are not taken are left out, and a
@@ -68,104 +61,45 @@ public final class Outcomes {
 
     /** Forks that are met on a path, in order. */
     public static List<Fork> forksOn(Progression version, Choices choices) {
-        return new Walk(version, choices).forks;
+        return new Walk(version, choices).forks();
     }
 
-    /** The branch that a path takes at a fork that it meets: what is chosen, what is called, else the likeliest. */
+    /** Calls of a path, in the order in which they come, with what hangs on them. */
+    public static List<Asked> callsOn(Progression version, Choices choices) {
+        return areMany(version) ? new Walk(version, choices).asked() : List.of();
+    }
+
+    /** The branch that a path takes at a fork that it meets: what is called, what is chosen, else the likeliest. */
     public static Branch taken(Progression version, Fork fork, Choices choices) {
-        if (fork.by() == Fork.By.CALL) {
-            List<String> called = called(version, fork.call().orElseThrow(), choices);
-            Optional<Branch> said = fork.branches().stream()
-                    .filter(b -> called.contains(b.word().orElse("")))
-                    .findFirst();
-            if (said.isPresent()) {
-                return said.get();
-            }
-        }
-        return Optional.ofNullable(choices.branches().get(fork.id()))
-                .flatMap(fork::branch)
+        return branch(fork, new Walk(version, choices).said(fork), choices);
+    }
+
+    /** @param said what is called there */
+    static Branch branch(Fork fork, List<String> said, Choices choices) {
+        return calledFor(fork, said)
+                .or(() -> Optional.ofNullable(choices.branches().get(fork.id())).flatMap(fork::branch))
                 .orElseGet(() -> fork.branches().stream()
                         .max(Comparator.comparingDouble(Branch::weight)
                                 .thenComparing(b -> -fork.branches().indexOf(b)))
                         .orElseThrow());
     }
 
-    /** What is called on a path: what is chosen, else the first that may be. */
-    public static List<String> called(Progression version, CallId set, Choices choices) {
-        CallSet calls = version.course().call(set).orElseThrow();
-        List<String> chosen = choices.calls().get(set);
+    /** The branch whose word is called. */
+    private static Optional<Branch> calledFor(Fork fork, List<String> said) {
+        return fork.branches().stream()
+                .filter(b -> fork.by() == Fork.By.CALL && said.contains(b.word().orElse("")))
+                .findFirst();
+    }
+
+    /** What is called at one time on a path: what is chosen, else the first that may be. */
+    public static List<String> called(Progression version, Ask ask, Choices choices) {
+        CallSet calls = set(version, ask);
+        List<String> chosen = choices.calls().get(ask);
         return chosen != null && calls.isLegal(chosen) ? chosen : calls.at(0);
     }
 
-    /**
-     * A version settled along one path: forks have one branch left, contests have a winner, shots their end, calls their
-     * words, and places that a call decides lie where it says. What waits for a move of another path starts with its step.
-     * Along a path that is settled it is the path itself.
-     */
-    static Progression settle(Progression version, Choices choices) {
-        if (!areMany(version)) {
-            return version;
-        }
-        Walk walk = new Walk(version, choices);
-        Map<MoveId, Branch> decided = new HashMap<>();
-        for (Fork fork : walk.forks) {
-            fork.decider().ifPresent(m -> decided.put(m, taken(version, fork, choices)));
-        }
-        List<Step> steps = walk.steps.stream()
-                .map(s -> s.withMoves(s.moves().stream()
-                        .map(m -> decide(version, m, Optional.ofNullable(decided.get(m.id())), choices))
-                        .toList()))
-                .toList();
-        Course course = version.course()
-                .withForks(walk.forks.stream()
-                        .map(f -> f.withBranches(List.of(taken(version, f, choices))))
-                        .toList())
-                .withCalls(version.course().calls().stream()
-                        .map(c -> c.settledAt(called(version, c.id(), choices)))
-                        .toList());
-        return Pruning.withSteps(version, steps, course);
-    }
-
-    private static Move decide(Progression version, Move move, Optional<Branch> branch, Choices choices) {
-        if (move instanceof Travel travel) {
-            return travel.withPath(travel.path().stream()
-                    .map(w -> w.called()
-                            .flatMap(c -> place(version, c, w.at(), choices))
-                            .map(w::withAt)
-                            .orElse(w))
-                    .toList());
-        } else if (move instanceof Shot shot) {
-            return branch.flatMap(Branch::result).map(shot::withEnd).orElse(shot);
-        } else if (move instanceof Act act && act.deed() instanceof Deed.Contest contest) {
-            return branch.flatMap(Branch::winner)
-                    .map(w -> act.withDeed(contest.withWinner(Optional.of(w))))
-                    .orElse(act);
-        } else if (move instanceof Act act && act.deed() instanceof Deed.Calling call) {
-            return call.set()
-                    .map(s -> act.withDeed(
-                            new Deed.Calling(String.join(", ", called(version, s, choices)), Optional.empty())))
-                    .orElse(act);
-        }
-        return move;
-    }
-
-    /** The gap whose number is called, of the row in which the path was drawn. */
-    private static Optional<Point> place(Progression version, Called called, Point drawn, Choices choices) {
-        List<String> said = called(version, called.call(), choices);
-        if (called.pick() > said.size()) {
-            return Optional.empty();
-        }
-        String wanted = said.get(called.pick() - 1);
-        List<Gap> gaps = version.layout().gaps();
-        int row = GapRows.rowAt(gaps, drawn);
-        List<Gap> named = gaps.stream()
-                .filter(g -> String.valueOf(g.number()).equals(wanted))
-                .toList();
-        return named.stream()
-                .filter(g -> GapRows.rowOf(gaps, g) == row)
-                .findFirst()
-                .or(() -> named.stream().findFirst())
-                .map(Gap::middle);
+    private static CallSet set(Progression version, Ask ask) {
+        return version.course().call(ask.set()).orElseThrow();
     }
 
     /**
@@ -174,12 +108,14 @@ public final class Outcomes {
      */
     public static Optional<Choices> choosing(Progression version, Choices before, String wanted) {
         List<String> said = List.of(wanted.split("\\+"));
-        for (CallSet set : callsInUse(version)) {
-            if (!before.calls().containsKey(set.id()) && set.isLegal(said)) {
-                return Optional.of(before.with(set.id(), said));
-            }
+        Walk walk = new Walk(version, before);
+        Optional<Ask> called = walk.asks()
+                .filter(a -> !before.calls().containsKey(a) && set(version, a).isLegal(said))
+                .findFirst();
+        if (called.isPresent()) {
+            return Optional.of(before.with(called.get(), said));
         }
-        for (Fork fork : forksOn(version, before)) {
+        for (Fork fork : walk.forks()) {
             Optional<Branch> branch = fork.branches().stream()
                     .filter(b -> b.id().text().equals(wanted) || b.label().equalsIgnoreCase(wanted))
                     .findFirst();
@@ -196,72 +132,69 @@ public final class Outcomes {
         if (taken(version, fork, plain).equals(branch)) {
             return Optional.of(plain);
         }
-        Optional<CallSet> open = fork.call()
-                .flatMap(version.course()::call)
-                .filter(s -> !before.calls().containsKey(s.id()));
-        return open.flatMap(set -> set.some(MOST_WAYS).stream()
-                .map(call -> plain.with(set.id(), call))
+        Optional<Ask> open =
+                new Walk(version, plain).askOf(fork).filter(a -> !before.calls().containsKey(a));
+        return open.flatMap(ask -> set(version, ask).some(MOST_WAYS).stream()
+                .map(call -> plain.with(ask, call))
                 .filter(c -> taken(version, fork, c).equals(branch))
                 .findFirst());
     }
 
     /**
-     * All paths, the calls varied first, then the forks in the order in which they are met. Where there are more than {@link
-     * #MOST_WAYS}, so many of them, the calls spread evenly over all that may be called.
+     * All paths, what comes last varied first. Where there are more than {@link #MOST_WAYS}, so many of them, the calls spread
+     * evenly over all that may be called.
      */
     public static List<Way> ways(Progression version) {
-        List<Way> called = List.of(new Way(Choices.USUAL, List.of(), 1));
-        for (CallSet set : callsInUse(version)) {
-            List<Way> more = new ArrayList<>();
-            for (Way way : called) {
-                for (List<String> call : set.some(Math.max(1, MOST_WAYS / called.size()))) {
-                    more.add(longer(way, way.choices().with(set.id(), call), said(call), 1.0 / set.count()));
-                }
-            }
-            called = more;
-        }
         List<Way> all = new ArrayList<>();
-        for (Way way : called) {
-            fork(version, way, all);
+        Way start = new Way(Choices.USUAL, List.of(), 1);
+        goOn(version, start, Integer.MAX_VALUE, all);
+        if (all.size() > MOST_WAYS) {
+            all.clear();
+            goOn(version, start, MOST_WAYS, all);
         }
-        return all;
+        return List.copyOf(all.subList(0, Math.min(MOST_WAYS, all.size())));
+    }
+
+    /**
+     * Goes on from a path that is settled up to some call or fork.
+     *
+     * @param share of all ways that may come of it
+     */
+    private static void goOn(Progression version, Way way, int share, List<Way> all) {
+        if (all.size() > MOST_WAYS) {
+            return;
+        }
+        Walk walk = new Walk(version, way.choices());
+        Optional<Walk.Decision> open = walk.open();
+        if (open.isEmpty()) {
+            all.add(way);
+        } else if (open.get() instanceof Walk.OfCall call) {
+            CallSet set = set(version, call.ask());
+            List<List<String>> some = set.some(Math.min(share, MOST_WAYS + 1));
+            for (List<String> said : some) {
+                Way longer = longer(way, way.choices().with(call.ask(), said), said(said), 1.0 / set.count());
+                goOn(version, longer, Math.max(1, share / some.size()), all);
+            }
+        } else if (open.get() instanceof Walk.OfFork at) {
+            Fork fork = at.fork();
+            Optional<Branch> said = calledFor(fork, walk.said(fork));
+            double sum = fork.branches().stream().mapToDouble(Branch::weight).sum();
+            for (Branch branch : said.map(List::of).orElse(fork.branches())) {
+                Way longer = longer(
+                        way,
+                        way.choices().with(fork.id(), branch.id()),
+                        label(branch, said.isPresent()),
+                        said.isPresent() ? 1 : branch.weight() / sum);
+                int part = said.isPresent()
+                        ? share
+                        : Math.max(1, share / fork.branches().size());
+                goOn(version, longer, part, all);
+            }
+        }
     }
 
     private static String said(List<String> call) {
         return String.join(", ", call);
-    }
-
-    /** Goes on from a path that is settled up to some fork. */
-    private static void fork(Progression version, Way way, List<Way> all) {
-        Optional<Fork> open = open(version, way.choices());
-        if (all.size() >= MOST_WAYS) {
-            return;
-        }
-        if (open.isEmpty()) {
-            all.add(way);
-            return;
-        }
-        Fork fork = open.get();
-        boolean forced = isForced(version, fork, way.choices());
-        double sum = fork.branches().stream().mapToDouble(Branch::weight).sum();
-        for (Branch branch : fork.branches()) {
-            boolean here = taken(version, fork, way.choices()).equals(branch);
-            if (!forced || here) {
-                double share = forced ? 1 : branch.weight() / sum;
-                fork(
-                        version,
-                        longer(way, way.choices().with(fork.id(), branch.id()), label(branch, forced), share),
-                        all);
-            }
-        }
-    }
-
-    private static boolean isForced(Progression version, Fork fork, Choices choices) {
-        if (fork.by() != Fork.By.CALL) {
-            return false;
-        }
-        List<String> called = called(version, fork.call().orElseThrow(), choices);
-        return fork.branches().stream().anyMatch(b -> called.contains(b.word().orElse("")));
     }
 
     /** A branch that is taken because its own word is called is said by the call. */
@@ -282,14 +215,23 @@ public final class Outcomes {
     /** A path drawn by weight: each call as likely as any other, each branch as likely as its weight says. */
     public static Way drawn(Progression version, Random random) {
         Choices choices = Choices.USUAL;
-        for (CallSet set : callsInUse(version)) {
-            choices = choices.with(set.id(), set.drawn(random));
-        }
-        for (Optional<Fork> open = open(version, choices); open.isPresent(); open = open(version, choices)) {
-            Fork fork = open.get();
-            Branch branch =
-                    isForced(version, fork, choices) ? taken(version, fork, choices) : drawn(fork.branches(), random);
-            choices = choices.with(fork.id(), branch.id());
+        Walk walk = new Walk(version, choices);
+        while (walk.open().isPresent()) {
+            boolean atFork = false;
+            for (Walk.Decision decision : walk.openOnes()) {
+                // what comes behind a fork hangs on the way that is taken there
+                if (atFork) {
+                    break;
+                } else if (decision instanceof Walk.OfCall call) {
+                    choices = choices.with(call.ask(), set(version, call.ask()).drawn(random));
+                } else if (decision instanceof Walk.OfFork at) {
+                    Optional<Branch> said = calledFor(at.fork(), new Walk(version, choices).said(at.fork()));
+                    Branch branch = said.orElseGet(() -> drawn(at.fork().branches(), random));
+                    choices = choices.with(at.fork().id(), branch.id());
+                    atFork = true;
+                }
+            }
+            walk = new Walk(version, choices);
         }
         return way(version, choices);
     }
@@ -306,44 +248,49 @@ public final class Outcomes {
         return branches.get(branches.size() - 1);
     }
 
-    /** The first fork on a path of which nobody has said which way to go. */
-    private static Optional<Fork> open(Progression version, Choices choices) {
-        return forksOn(version, choices).stream()
-                .filter(f -> !choices.branches().containsKey(f.id()))
-                .findFirst();
-    }
-
     /** The path of some choices, with what is called and taken on it, its label and its chance. */
     public static Way way(Progression version, Choices choices) {
         Way way = new Way(choices, List.of(), 1);
-        for (CallSet set : callsInUse(version)) {
-            List<String> call = called(version, set.id(), choices);
-            way = longer(way, way.choices().with(set.id(), call), said(call), 1.0 / set.count());
-        }
-        for (Fork fork : forksOn(version, choices)) {
-            Branch branch = taken(version, fork, choices);
-            double sum = fork.branches().stream().mapToDouble(Branch::weight).sum();
-            boolean forced = isForced(version, fork, choices);
-            double share = forced ? 1 : branch.weight() / sum;
-            way = longer(way, way.choices().with(fork.id(), branch.id()), label(branch, forced), share);
+        Walk walk = new Walk(version, choices);
+        for (Walk.Decision decision : walk.decisions()) {
+            if (decision instanceof Walk.OfCall call) {
+                List<String> said = called(version, call.ask(), choices);
+                way = longer(
+                        way,
+                        way.choices().with(call.ask(), said),
+                        said(said),
+                        1.0 / set(version, call.ask()).count());
+            } else if (decision instanceof Walk.OfFork at) {
+                Fork fork = at.fork();
+                Branch branch = walk.taken(fork);
+                boolean forced = calledFor(fork, walk.said(fork)).isPresent();
+                double sum =
+                        fork.branches().stream().mapToDouble(Branch::weight).sum();
+                double share = forced ? 1 : branch.weight() / sum;
+                way = longer(way, way.choices().with(fork.id(), branch.id()), label(branch, forced), share);
+            }
         }
         return way;
+    }
+
+    /** The choices with a branch, and where a call decides with one that leads to it, whatever was to be called before. */
+    public static Choices towards(Progression version, Fork fork, Branch branch, Choices before) {
+        Choices plain = before.with(fork.id(), branch.id());
+        Optional<Ask> ask = new Walk(version, plain).askOf(fork);
+        return branch.word()
+                .flatMap(word ->
+                        ask.flatMap(a -> set(version, a).firstWith(word).map(c -> plain.with(a, c))))
+                .orElse(plain);
     }
 
     /** Choices of a path on which a step is. */
     public static Choices leadingTo(Progression version, Step step, Choices otherwise) {
         Choices choices = otherwise;
-        for (OnBranch on : chain(version, step)) {
-            choices = choices.with(on.fork(), on.branch());
+        List<OnBranch> outermostFirst = chain(version, step);
+        Collections.reverse(outermostFirst);
+        for (OnBranch on : outermostFirst) {
             Fork fork = version.course().fork(on.fork()).orElseThrow();
-            Optional<String> word = fork.branch(on.branch()).flatMap(Branch::word);
-            if (fork.call().isPresent() && word.isPresent()) {
-                CallSet set = version.course().call(fork.call().get()).orElseThrow();
-                Choices now = choices;
-                choices = set.firstWith(word.get())
-                        .map(c -> now.with(set.id(), c))
-                        .orElse(choices);
-            }
+            choices = towards(version, fork, fork.branch(on.branch()).orElseThrow(), choices);
         }
         if (Path.of(version, choices).step(step.id()).isPresent()) {
             return choices;
@@ -361,9 +308,9 @@ public final class Outcomes {
         if (!areMany(version)) {
             return found;
         }
-        Map<MoveId, Set<OnBranch>> where = new HashMap<>();
+        Map<MoveId, List<OnBranch>> where = new HashMap<>();
         for (Step step : version.steps()) {
-            Set<OnBranch> chain = chain(version, step);
+            List<OnBranch> chain = chain(version, step);
             step.moves().forEach(m -> where.put(m.id(), chain));
         }
         for (Move move : version.moves()) {
@@ -380,47 +327,15 @@ public final class Outcomes {
         return found;
     }
 
-    /** All branches that a step lies on, its own and those that its fork lies on. */
-    private static Set<OnBranch> chain(Progression version, Step step) {
-        Set<OnBranch> chain = new HashSet<>();
+    /** All branches that a step lies on, its own first, then those that its fork lies on. */
+    static List<OnBranch> chain(Progression version, Step step) {
+        List<OnBranch> chain = new ArrayList<>();
         Optional<OnBranch> on = step.on();
-        while (on.isPresent() && chain.add(on.get())) {
+        while (on.isPresent() && !chain.contains(on.get())) {
+            chain.add(on.get());
             Fork fork = version.course().fork(on.get().fork()).orElseThrow();
             on = version.step(fork.after()).flatMap(Step::on);
         }
         return chain;
-    }
-
-    /** One pass over the steps in their order. */
-    private static final class Walk {
-        final List<Step> steps = new ArrayList<>();
-        final List<Fork> forks = new ArrayList<>();
-
-        Walk(Progression version, Choices choices) {
-            Map<ForkId, BranchId> taken = new HashMap<>();
-            Optional<OnBranch> ending = Optional.empty();
-            for (Step step : version.steps()) {
-                boolean reached = step.on().isEmpty()
-                        || step.on()
-                                .get()
-                                .branch()
-                                .equals(taken.get(step.on().get().fork()));
-                boolean over = ending.isPresent() && !chain(version, step).contains(ending.get());
-                if (!reached || over) {
-                    continue;
-                }
-                steps.add(step);
-                for (Fork fork : version.course().forks()) {
-                    if (fork.after().equals(step.id())) {
-                        Branch branch = taken(version, fork, choices);
-                        forks.add(fork);
-                        taken.put(fork.id(), branch.id());
-                        if (branch.ends()) {
-                            ending = Optional.of(new OnBranch(fork.id(), branch.id()));
-                        }
-                    }
-                }
-            }
-        }
     }
 }

@@ -36,7 +36,7 @@ public final class Path implements Scene {
     private Path(Progression version, Choices choices) {
         this.version = Objects.requireNonNull(version, "version");
         this.choices = Objects.requireNonNull(choices, "choices");
-        this.settled = Outcomes.settle(version, choices);
+        this.settled = Settling.settle(version, choices);
     }
 
     /** What the choices leave open goes the likeliest way. */
@@ -104,7 +104,7 @@ public final class Path implements Scene {
         return settled.layout();
     }
 
-    /** Forks that are met, each with the one branch that is taken; sets of calls with what is called. */
+    /** Forks that are met, each with the one branch that is taken; sets of calls as they are. */
     @Override
     public Course course() {
         return settled.course();

@@ -196,14 +196,13 @@ final class DeedWriter {
 
     private Void call(List<Phrase> phrases, Act act, Deed.Calling c) {
         plain(phrases, text("words.calls"));
-        boolean decided =
-                path.course().calls().stream().anyMatch(set -> c.words().equals(String.join(", ", set.settled())));
-        if (decided) {
+        // on a path it is decided what is called from a set
+        if (c.set().isPresent()) {
             return plain(phrases, text("words.quoted", c.words()));
         }
         phrases.add(new Phrase.Slot(
                 SlotKind.WORDS,
-                c.set().isPresent() ? c.words() : text("words.quoted", c.words()),
+                text("words.quoted", c.words()),
                 "",
                 () -> path.course().calls().stream()
                         .map(set -> new Phrase.Choice(

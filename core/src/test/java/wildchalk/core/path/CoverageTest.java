@@ -63,8 +63,8 @@ class CoverageTest {
         Set<List<String>> pairs = new HashSet<>();
         Set<String> third = new HashSet<>();
         for (Choices c : some.choices()) {
-            pairs.add(c.calls().get(CALL).subList(0, 2));
-            third.add(c.calls().get(CALL).get(2));
+            pairs.add(c.calls().get(Ask.of(CALL)).subList(0, 2));
+            third.add(c.calls().get(Ask.of(CALL)).get(2));
         }
         assertEquals(12 * 11, pairs.size(), "each first call with each second that may follow it");
         assertEquals(12, third.size());

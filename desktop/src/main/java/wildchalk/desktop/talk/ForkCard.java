@@ -79,20 +79,8 @@ final class ForkCard {
     }
 
     private void take(Branch branch) {
-        var choices = document.choicesProperty().get().with(fork.id(), branch.id());
-        if (fork.call().isPresent() && branch.word().isPresent()) {
-            choices = document.version()
-                    .course()
-                    .call(fork.call().get())
-                    .orElseThrow()
-                    .firstWith(branch.word().get())
-                    .map(c -> document.choicesProperty()
-                            .get()
-                            .with(fork.id(), branch.id())
-                            .with(fork.call().get(), c))
-                    .orElse(choices);
-        }
-        document.choose(choices);
+        document.choose(Outcomes.towards(
+                document.version(), fork, branch, document.choicesProperty().get()));
     }
 
     private void fill(LazyMenu edit) {

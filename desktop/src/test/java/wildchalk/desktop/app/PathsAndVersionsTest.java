@@ -41,6 +41,7 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.edit.Tellings;
 import wildchalk.core.motion.Launches;
+import wildchalk.core.path.Ask;
 import wildchalk.core.path.Choices;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Path;
@@ -223,7 +224,7 @@ class PathsAndVersionsTest {
                 run.path().get(1).withCalled(Optional.of(new Called(set.id(), 2)))));
         Window.fx(() -> window.document().edit("through the gaps", Tellings.retell(called.id(), m -> called)));
         for (List<String> call : set.some(12)) {
-            Window.fx(() -> window.document().choose(Choices.USUAL.with(set.id(), call)));
+            Window.fx(() -> window.document().choose(Choices.USUAL.with(Ask.of(set.id()), call)));
             window.settled();
             Path path = window.document().path();
             Travel now = (Travel) path.move(new MoveId("m3")).orElseThrow();

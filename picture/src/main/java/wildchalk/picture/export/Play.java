@@ -66,16 +66,12 @@ record Play(Told told, String id) {
         return -1;
     }
 
-    /** The branch that is taken at each fork that is met, and what is called from each set. */
+    /** The branch that is taken at each fork that is met, and what is called each time. */
     private static Map<String, String> taken(Progression whole, Choices choices) {
         Map<String, String> map = new HashMap<>();
-        whole.course()
-                .calls()
-                .forEach(c -> map.put(
-                        c.id().text(), Outcomes.called(whole, c.id(), choices).toString()));
-        Outcomes.forksOn(whole, choices)
-                .forEach(f -> map.put(
-                        f.id().text(), Outcomes.taken(whole, f, choices).id().text()));
+        Choices all = Outcomes.way(whole, choices).choices();
+        all.calls().forEach((ask, said) -> map.put(ask.text(), said.toString()));
+        all.branches().forEach((fork, branch) -> map.put(fork.text(), branch.text()));
         return map;
     }
 }
