@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Properties;
 import wildchalk.core.binder.SafeFiles;
 import wildchalk.core.text.LengthUnit;
+import wildchalk.desktop.board.BoardSizes;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.style.Ground;
 import wildchalk.picture.style.StrokeCode;
@@ -94,6 +95,37 @@ final class Settings {
 
     void textPercent(int percent) {
         put("text", String.valueOf(percent));
+    }
+
+    /** Which parts stand round the board: as they were left; what is put otherwise is remembered. */
+    BoardSizes boardSizes() {
+        BoardSizes sizes = new BoardSizes();
+        sizes.trayProperty().set(!"no".equals(values.getProperty("tray")));
+        sizes.panelProperty().set(!"no".equals(values.getProperty("panel")));
+        sizes.lanesProperty().set("yes".equals(values.getProperty("lanes")));
+        sizes.panelWidthProperty()
+                .set(number("panel-width", BoardSizes.LEAST_PANEL, BoardSizes.USUAL_PANEL, BoardSizes.MOST_PANEL));
+        sizes.lanesHeightProperty()
+                .set(number("lanes-height", BoardSizes.LEAST_LANES, BoardSizes.USUAL_LANES, BoardSizes.MOST_LANES));
+        sizes.all().forEach(o -> o.addListener(changed -> keep(sizes)));
+        return sizes;
+    }
+
+    private void keep(BoardSizes sizes) {
+        values.setProperty("tray", sizes.trayProperty().get() ? "yes" : "no");
+        values.setProperty("panel", sizes.panelProperty().get() ? "yes" : "no");
+        values.setProperty("lanes", sizes.lanesProperty().get() ? "yes" : "no");
+        values.setProperty(
+                "panel-width",
+                String.valueOf(Math.round(sizes.panelWidthProperty().get())));
+        put(
+                "lanes-height",
+                String.valueOf(Math.round(sizes.lanesHeightProperty().get())));
+    }
+
+    private double number(String key, double least, double usual, double most) {
+        String text = values.getProperty(key, "");
+        return text.matches("\\d{1,4}") ? Math.max(least, Math.min(most, Integer.parseInt(text))) : usual;
     }
 
     private <E extends Enum<E>> E named(Class<E> type, String key, E otherwise) {

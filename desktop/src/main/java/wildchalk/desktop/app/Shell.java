@@ -26,6 +26,7 @@ import wildchalk.core.surface.Surface;
 import wildchalk.desktop.binder.BinderView;
 import wildchalk.desktop.binder.FolderWatch;
 import wildchalk.desktop.board.BoardPlace;
+import wildchalk.desktop.board.BoardSizes;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Opened;
@@ -48,6 +49,7 @@ public final class Shell extends BorderPane {
 
     private final Stage stage;
     private final Settings settings;
+    private final BoardSizes sizes;
     private final FileDialogs dialogs;
     private final TopBar bar;
     /** Made when it is first shown. */
@@ -73,6 +75,7 @@ public final class Shell extends BorderPane {
     Shell(Stage stage, Settings settings, Path binderFolder, FileDialogs dialogs) {
         this.stage = stage;
         this.settings = settings;
+        this.sizes = settings.boardSizes();
         this.dialogs = dialogs;
         this.binder = new Binder(binderFolder);
         this.ground = settings.ground();
@@ -224,7 +227,7 @@ public final class Shell extends BorderPane {
         closeDrill();
         document = opened;
         staleOnDisk = false;
-        board = new BoardPlace(opened, this::changeSurface);
+        board = new BoardPlace(opened, sizes, this::changeSurface);
         board.dress(ground);
         board.view().strokeCodeProperty().set(settings.reader().code());
         opened.drillProperty().addListener((o, a, b) -> bar.refresh());
@@ -440,6 +443,11 @@ public final class Shell extends BorderPane {
             document.setReader(reader);
             board.view().strokeCodeProperty().set(reader.code());
         }
+    }
+
+    /** Which parts stand round the board. */
+    BoardSizes sizes() {
+        return sizes;
     }
 
     int textPercent() {

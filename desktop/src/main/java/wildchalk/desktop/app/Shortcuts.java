@@ -1,5 +1,6 @@
 package wildchalk.desktop.app;
 
+import javafx.beans.property.BooleanProperty;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -16,6 +17,15 @@ final class Shortcuts {
         boolean typing = shell.getScene().getFocusOwner() instanceof TextInputControl;
         if (e.getCode() == KeyCode.F1) {
             shell.showKeys();
+            return true;
+        }
+        if (e.getCode() == KeyCode.F7 || e.getCode() == KeyCode.F8 || e.getCode() == KeyCode.F9) {
+            BooleanProperty part = e.getCode() == KeyCode.F7
+                    ? shell.sizes().trayProperty()
+                    : e.getCode() == KeyCode.F8
+                            ? shell.sizes().panelProperty()
+                            : shell.sizes().lanesProperty();
+            part.set(!part.get());
             return true;
         }
         if (!e.isShortcutDown()) {

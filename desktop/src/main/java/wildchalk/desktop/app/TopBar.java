@@ -1,6 +1,8 @@
 package wildchalk.desktop.app;
 
 import java.nio.file.Path;
+import java.util.List;
+import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -10,10 +12,11 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.Folding;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Export;
@@ -21,7 +24,10 @@ import wildchalk.picture.export.Exports;
 import wildchalk.picture.style.Ground;
 
 /** The bar at the top: places on the left, what can be done with the open drill on the right. */
-final class TopBar extends HBox {
+final class TopBar extends StackPane {
+
+    /** What is undone is named, as far as it is short. */
+    private static final double MOST_UNDO = 170;
 
     private final Shell shell;
     private final ToggleButton binder = new ToggleButton(Ui.text("place.binder"));
@@ -36,7 +42,6 @@ final class TopBar extends HBox {
     TopBar(Shell shell) {
         this.shell = shell;
         getStyleClass().add("top-bar");
-        setAlignment(Pos.CENTER_LEFT);
         Label wild = new Label("Wild");
         wild.getStyleClass().add("wordmark");
         Label chalk = new Label("Chalk");
@@ -69,21 +74,31 @@ final class TopBar extends HBox {
         fillFile();
         fillShare();
         Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
+        gap.setMaxWidth(Double.MAX_VALUE);
+        MenuButton more = new MenuButton(Ui.text("fold.more"));
+        more.setId("bar-more");
+        more.setAccessibleText(Ui.text("fold.more.tip"));
+        ViewMenu view = new ViewMenu(shell);
+        state.setId("saved");
+        undo.setMaxWidth(MOST_UNDO);
+        redo.setMaxWidth(MOST_UNDO);
+        for (Region part : List.of(binder, board, state, file, view, ground, help, share, more)) {
+            part.setMinWidth(Region.USE_PREF_SIZE);
+        }
         getChildren()
-                .addAll(
-                        wordmark,
-                        binder,
-                        board,
-                        gap,
-                        state,
-                        undo,
-                        redo,
-                        file,
-                        new ViewMenu(shell),
-                        ground,
-                        help,
-                        share);
+                .add(new Folding(Orientation.HORIZONTAL, 8, more)
+                        .add(wordmark, 1)
+                        .keep(binder)
+                        .keep(board)
+                        .stretch(gap)
+                        .keep(state)
+                        .add(undo, 6)
+                        .add(redo, 2)
+                        .add(file, 8)
+                        .add(view, 7)
+                        .add(ground, 3)
+                        .add(help, 4)
+                        .add(share, 9));
     }
 
     private void fillFile() {

@@ -3,6 +3,7 @@ package wildchalk.desktop.app;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import javafx.beans.property.BooleanProperty;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
@@ -50,13 +51,23 @@ final class ViewMenu extends MenuButton {
         shell.board().ifPresent(b -> onion.setSelected(b.view().onionProperty().get()));
         onion.setOnAction(
                 e -> shell.board().ifPresent(b -> b.view().onionProperty().set(onion.isSelected())));
-        for (MenuItem needsDrill : List.of(fit, surface, backdrop, signs, onion, history)) {
+        MenuItem action =
+                item("view.action", () -> shell.board().ifPresent(b -> b.view().fitAction()));
+        MenuItem tray = check("view.tray", shell.sizes().trayProperty());
+        MenuItem panel = check("view.panel", shell.sizes().panelProperty());
+        MenuItem lanes = check("view.lanes", shell.sizes().lanesProperty());
+        for (MenuItem needsDrill : List.of(action, tray, panel, lanes, fit, surface, backdrop, signs, onion, history)) {
             needsDrill.setDisable(!open);
         }
         adjust.setDisable(shell.backdrops().now().isEmpty());
         noBackdrop.setDisable(shell.backdrops().now().isEmpty());
         getItems()
                 .setAll(
+                        tray,
+                        panel,
+                        lanes,
+                        new SeparatorMenuItem(),
+                        action,
                         fit,
                         surface,
                         signs,
@@ -84,6 +95,14 @@ final class ViewMenu extends MenuButton {
                                 shell.textPercent(),
                                 p -> p + " %",
                                 shell::setTextPercent));
+    }
+
+    private static CheckMenuItem check(String key, BooleanProperty shown) {
+        CheckMenuItem item = new CheckMenuItem(Ui.text(key));
+        item.setId(key.replace('.', '-'));
+        item.setSelected(shown.get());
+        item.setOnAction(e -> shown.set(item.isSelected()));
+        return item;
     }
 
     private static MenuItem item(String key, Runnable action) {

@@ -24,6 +24,8 @@ public final class WildChalkApp extends Application {
 
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
+    private static final double LEAST_WIDTH = 900;
+    private static final double LEAST_HEIGHT = 600;
 
     @Override
     public void start(Stage stage) {
@@ -47,8 +49,8 @@ public final class WildChalkApp extends Application {
         Scene scene = new Scene(shell, WIDTH, HEIGHT);
         stage.setScene(scene);
         stage.setTitle(Ui.text("app.title"));
-        stage.setMinWidth(960);
-        stage.setMinHeight(620);
+        stage.setMinWidth(LEAST_WIDTH);
+        stage.setMinHeight(LEAST_HEIGHT);
         shell.start(drill);
         stage.show();
         return shell;

@@ -209,6 +209,7 @@ final class BoardKeys {
             case M -> board.armedProperty().set(TrayItem.TAPE);
             case Z -> board.armedProperty().set(TrayItem.ZONE);
             case N -> board.armedProperty().set(TrayItem.NOTE);
+            case F -> board.fitAction();
             case F3 -> board.details();
             case OPEN_BRACKET -> board.arranging().order(false);
             case CLOSE_BRACKET -> board.arranging().order(true);

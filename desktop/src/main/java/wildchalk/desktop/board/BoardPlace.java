@@ -13,39 +13,33 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputDialog;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.edit.Arrangements;
-import wildchalk.core.edit.Wholes;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Worker;
 import wildchalk.desktop.ladder.CompareWindow;
-import wildchalk.desktop.ladder.LadderBar;
+import wildchalk.desktop.ladder.LadderParts;
 import wildchalk.desktop.present.PresentWindow;
+import wildchalk.desktop.strip.BeatBar;
 import wildchalk.desktop.strip.StripView;
 import wildchalk.desktop.talk.TalkView;
 import wildchalk.desktop.ui.Dialogs;
+import wildchalk.desktop.ui.Grip;
 import wildchalk.desktop.ui.Limited;
 import wildchalk.desktop.ui.NextFrame;
 import wildchalk.desktop.ui.Place;
-import wildchalk.desktop.ui.Shown;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Reader;
@@ -59,57 +53,98 @@ public final class BoardPlace extends BorderPane implements Place {
     private final BoardView board;
     private final TalkView talk;
     private final StripView strip;
-    private final LadderBar ladder;
+    private final BeatBar beats;
+    private final LadderParts ladder;
+    private final BoardHead head;
+    private final SidePanel panel;
+    private final BoardSizes sizes;
     private final ObjectProperty<Ground> ground = new SimpleObjectProperty<>(Ground.SLATE);
-    private final Button about = new Button();
     private final BooleanProperty historyShown = new SimpleBooleanProperty();
-    private final TextField title = new TextField();
     /** Works out the version that the open one is compared with. */
     private final Worker beside;
 
     private final Transport transport;
     private final ForkAsk ask;
+    private final VBox foot = new VBox();
+    private final HBox left = new HBox();
+    private final Tray tray;
     private HistoryPanel history;
     private final VBox empty = emptyState();
     private final ChangeListener<Object> refresh = (o, a, b) -> refresh();
+    private final ChangeListener<Object> layout = (o, a, b) -> layOut();
     /** What puts the parts in that are not there yet. */
     private final Deque<Runnable> missing = new ArrayDeque<>();
 
-    /** @param changeSurface asks for another ground, size or part */
-    public BoardPlace(DrillDocument document, Runnable changeSurface) {
+    /**
+     * @param sizes which parts stand round the board
+     * @param changeSurface asks for another ground, size or part
+     */
+    public BoardPlace(DrillDocument document, BoardSizes sizes, Runnable changeSurface) {
         this.document = document;
+        this.sizes = sizes;
         this.beside = document.helper();
         this.board = new BoardView(document);
         this.talk = new TalkView(document);
         this.strip = new StripView(document);
-        this.ladder = new LadderBar(document, this::compare);
-        this.transport = new Transport(document, board, strip, talk, this::present);
+        this.beats = new BeatBar(document);
+        this.ladder = new LadderParts(document, this::compare);
+        this.head = new BoardHead(document, board, ladder, changeSurface);
+        this.panel = new SidePanel(document, sizes, talk);
+        this.tray = new Tray(board);
+        this.transport = new Transport(document, board, strip, talk, sizes, this::present);
         this.ask = new ForkAsk(board);
         getStyleClass().add("board-place");
         board.groundProperty().bind(ground);
         strip.groundProperty().bind(ground);
+        beats.groundProperty().bind(ground);
         StackPane surface = new StackPane(board, empty, ask);
         surface.getStyleClass().add("surface");
-        VBox.setVgrow(surface, Priority.ALWAYS);
-        VBox middle = new VBox();
-        middle.getStyleClass().add("middle");
-        setCenter(middle);
+        surface.setMinSize(0, 0);
         missing.addAll(List.of(
-                () -> middle.getChildren().add(head()),
-                () -> middle.getChildren().add(ladder),
-                () -> middle.getChildren().add(new Tray(board)),
-                () -> setBottom(new VBox(transport, strip)),
-                () -> setRight(talk),
+                () -> setTop(head),
+                () -> setLeft(left),
+                () -> setBottom(foot),
+                () -> setRight(panel),
                 // last, so that it is painted once, in its size
-                () -> middle.getChildren().add(2, surface)));
+                () -> setCenter(surface)));
         document.drillProperty().addListener(refresh);
         document.toldProperty().addListener(refresh);
+        sizes.trayProperty().addListener(layout);
+        sizes.lanesProperty().addListener(layout);
         addEventHandler(KeyEvent.KEY_PRESSED, this::keys);
-        about.setOnAction(e -> changeSurface.run());
         historyShown.addListener((o, was, is) -> showHistory(is));
         StackPane.setAlignment(ask, Pos.TOP_CENTER);
         StackPane.setMargin(ask, new Insets(12));
+        layOut();
         refresh();
+    }
+
+    /** Puts in what is to be seen of tray and strip. */
+    private void layOut() {
+        boolean open = sizes.trayProperty().get();
+        Button edge = new Button(open ? "\u2039" : "\u203a");
+        edge.setId(open ? "tray-close" : "tray-open");
+        edge.getStyleClass().addAll("edge", "tall");
+        edge.setMaxHeight(Double.MAX_VALUE);
+        edge.setAccessibleText(Ui.text(open ? "tray.close" : "tray.open"));
+        Tips.on(edge, Ui.text(open ? "tray.close" : "tray.open"));
+        edge.setOnAction(e -> {
+            sizes.trayProperty().set(!open);
+            board.requestFocus();
+        });
+        left.getChildren().setAll(open ? List.of(tray, edge) : List.of(edge));
+        boolean lanes = sizes.lanesProperty().get();
+        if (lanes) {
+            strip.prefHeightProperty().bind(sizes.lanesHeightProperty());
+            Grip grip = Grip.top(
+                    sizes.lanesHeightProperty(),
+                    BoardSizes.LEAST_LANES,
+                    BoardSizes.MOST_LANES,
+                    Ui.text("strip.height"));
+            foot.getChildren().setAll(grip, transport, strip);
+        } else {
+            foot.getChildren().setAll(transport, beats);
+        }
     }
 
     /** Puts all parts in. */
@@ -166,81 +201,17 @@ public final class BoardPlace extends BorderPane implements Place {
 
     // ---- parts ----
 
-    private Node head() {
-        title.setId("title");
-        title.getStyleClass().add("title-field");
-        Limited.to(title, Limits.LINE);
-        Tips.on(title, Ui.text("board.title.tip"));
-        title.setOnAction(e -> board.requestFocus());
-        title.focusedProperty().addListener((o, was, is) -> {
-            if (was) {
-                String text = Limits.fitting(title.getText().strip(), Limits.LINE);
-                if (text.isEmpty()) {
-                    title.setText(document.drill().title());
-                } else {
-                    document.edit(Ui.text("edit.title"), Wholes.title(text));
-                }
-            }
-        });
-        about.setId("about-surface");
-        about.getStyleClass().add("about-button");
-        Tips.on(about, Ui.text("board.surface.tip"));
-        ChoiceBox<AgeBand> age = new ChoiceBox<>();
-        age.setId("age");
-        age.getItems().setAll(AgeBand.values());
-        Tips.on(age, Ui.text("board.age.tip"));
-        age.setConverter(Shown.by(AgeBand::label));
-        age.setValue(document.drill().audience().paceBand());
-        age.setOnAction(e -> document.edit(Ui.text("edit.age"), Wholes.age(age.getValue())));
-        document.drillProperty()
-                .addListener((o, a, b) -> age.setValue(b.audience().paceBand()));
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        ToggleButton draw = new ToggleButton(Ui.text("board.draw"));
-        ToggleButton arrange = new ToggleButton(Ui.text("board.arrange"));
-        arrange.setId("arrange");
-        draw.getStyleClass().add("left-pill");
-        arrange.getStyleClass().add("right-pill");
-        Tips.on(draw, Ui.text("board.draw.tip"));
-        Tips.on(arrange, Ui.text("board.arrange.tip"));
-        draw.setSelected(true);
-        draw.setOnAction(e -> arranging(false));
-        arrange.setOnAction(e -> arranging(true));
-        board.arrangingProperty().addListener((o, was, is) -> {
-            draw.setSelected(!is);
-            arrange.setSelected(is);
-        });
-        for (Region button : new Region[] {draw, arrange, age}) {
-            button.setMinWidth(Region.USE_PREF_SIZE);
-        }
-        title.setMinWidth(Region.USE_PREF_SIZE);
-        about.setMinWidth(60);
-        MenuButton more = new MenuButton(Ui.text("arrange.title"));
-        more.setId("arrange-menu");
-        more.setOnShowing(e -> ArrangeMenu.fill(more.getItems(), board, document));
-        ArrangeMenu.fill(more.getItems(), board, document);
-        more.setMinWidth(Region.USE_PREF_SIZE);
-        HBox row = new HBox(title, about, age, gap, more, new HBox(draw, arrange));
-        row.setAlignment(Pos.CENTER_LEFT);
-        row.getStyleClass().add("head");
-        return row;
-    }
-
     /** In the place of the talk-through: the board keeps its width. */
     private void showHistory(boolean on) {
         if (on) {
             history = new HistoryPanel(document, () -> historyShown.set(false));
-            setRight(history);
+            sizes.panelProperty().set(true);
+            panel.show(history);
         } else if (history != null) {
             history.dispose();
-            setRight(talk);
+            panel.showWords();
             history = null;
         }
-        board.requestFocus();
-    }
-
-    private void arranging(boolean on) {
-        board.arrangingProperty().set(on);
         board.requestFocus();
     }
 
@@ -278,13 +249,7 @@ public final class BoardPlace extends BorderPane implements Place {
     // ---- state ----
 
     private void refresh() {
-        Drill drill = document.drill();
-        if (!title.isFocused()) {
-            title.setText(drill.title());
-            title.setPrefColumnCount(Math.max(8, Math.min(30, drill.title().length() * 2 / 3 + 2)));
-        }
-        about.setText(
-                drill.surface().title() + " · " + drill.surfaceUse().view().name());
+        head.refresh();
         empty.setVisible(document.path().isEmpty());
     }
 
@@ -351,6 +316,10 @@ public final class BoardPlace extends BorderPane implements Place {
         transport.dispose();
         document.drillProperty().removeListener(refresh);
         document.toldProperty().removeListener(refresh);
+        sizes.trayProperty().removeListener(layout);
+        sizes.lanesProperty().removeListener(layout);
+        panel.dispose();
+        beats.dispose();
         if (history != null) {
             history.dispose();
         }

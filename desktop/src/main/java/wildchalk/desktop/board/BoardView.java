@@ -14,6 +14,7 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
+import wildchalk.core.arrange.ActionBox;
 import wildchalk.core.arrange.Pattern;
 import wildchalk.core.arrange.PatternKind;
 import wildchalk.core.drill.BallId;
@@ -151,9 +152,20 @@ public final class BoardView extends Region {
         repaintSoon();
     }
 
+    /** Comes as near as the drill allows. */
+    public void fitAction() {
+        ActionBox.of(document.path(), document.drill().surface()).ifPresent(viewState::fit);
+        repaintSoon();
+    }
+
     /** What the reader's lengths are said in. */
     LengthUnit unit() {
         return document.reader().unit();
+    }
+
+    /** What the sport calls its ball. */
+    String ballName() {
+        return document.drill().surface().ballName();
     }
 
     /** What strokes mean in this picture. */
@@ -313,7 +325,7 @@ public final class BoardView extends Region {
                 .withOnion(onion.get())
                 .withFollowed(followed.get())
                 .withOtherReps(playback.otherReps()));
-        image.paint(frame, viewport().resized(w, h), ground.get(), strokeCode.get(), legend.get());
+        image.paint(frame, viewport().scaled(scale), ground.get(), strokeCode.get(), legend.get());
         // nothing floats over a drill that plays, and an empty canvas costs time to blend
         boolean floats = !document.playingProperty().get() || gesture != null;
         floating.setVisible(floats);

@@ -4,26 +4,29 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.value.ChangeListener;
+import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.text.Numbers;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.strip.StripView;
 import wildchalk.desktop.talk.TalkView;
+import wildchalk.desktop.ui.Folding;
 import wildchalk.desktop.ui.Shown;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
 
 /** Below the board: playing, the clock, what is chosen, and who is followed. */
-final class Transport extends HBox {
+final class Transport extends StackPane {
 
     private static final double[] SPEEDS = {0.5, 1, 2};
 
@@ -31,6 +34,7 @@ final class Transport extends HBox {
     private final BoardView board;
     private final StripView strip;
     private final TalkView talk;
+    private final BoardSizes sizes;
     private final Button play = new Button();
     private final Label clock = new Label();
     private final Label status = new Label();
@@ -42,13 +46,19 @@ final class Transport extends HBox {
     private final ChangeListener<Object> tick = (o, a, b) -> showClock();
 
     /** @param present shows the drill full screen */
-    Transport(DrillDocument document, BoardView board, StripView strip, TalkView talk, Runnable present) {
+    Transport(
+            DrillDocument document,
+            BoardView board,
+            StripView strip,
+            TalkView talk,
+            BoardSizes sizes,
+            Runnable present) {
         this.document = document;
         this.board = board;
         this.strip = strip;
         this.talk = talk;
+        this.sizes = sizes;
         getStyleClass().add("transport");
-        setAlignment(Pos.CENTER_LEFT);
         lay(present);
         playChoices();
         document.drillProperty().addListener(refresh);
@@ -100,7 +110,6 @@ final class Transport extends HBox {
         status.setPrefWidth(0);
         status.setMaxWidth(Double.MAX_VALUE);
         status.setAlignment(Pos.CENTER_RIGHT);
-        HBox.setHgrow(status, Priority.ALWAYS);
         Button closer = new Button("+");
         closer.setId("strip-in");
         closer.setAccessibleText(Ui.text("strip.closer"));
@@ -116,18 +125,39 @@ final class Transport extends HBox {
         Tips.on(present, Ui.text("present.open.tip"));
         present.setOnAction(e -> show.run());
         HBox zoom = new HBox(4, wider, closer);
-        getChildren().setAll(play, back, next, speeds, clock, reps, forks, status, zoom, follow, present, closeStep());
-        // the words have what the buttons leave, then the two choices give way
-        for (Node part : getChildren()) {
-            if (part instanceof Region region && part != status) {
-                region.setMinWidth(Region.USE_PREF_SIZE);
-            }
+        zoom.setAlignment(Pos.CENTER);
+        speeds.setAlignment(Pos.CENTER);
+        zoom.visibleProperty().bind(sizes.lanesProperty());
+        zoom.managedProperty().bind(zoom.visibleProperty());
+        ToggleButton lanes = new ToggleButton(Ui.text("strip.lanes"));
+        lanes.setId("lanes");
+        Tips.on(lanes, Ui.text("strip.lanes.tip"));
+        lanes.selectedProperty().bindBidirectional(sizes.lanesProperty());
+        MenuButton more = new MenuButton(Ui.text("fold.more"));
+        more.setId("transport-more");
+        more.setAccessibleText(Ui.text("fold.more.tip"));
+        Node[] parts = {play, back, next, clock, reps, forks, follow, lanes, present, more};
+        Folding row = new Folding(Orientation.HORIZONTAL, 8, more)
+                .keep(play)
+                .keep(back)
+                .keep(next)
+                .add(speeds, 4)
+                .add(clock, 6)
+                .stretch(status)
+                .add(reps, 5)
+                .add(forks, 7)
+                .add(zoom, 1)
+                .add(follow, 2)
+                .add(lanes, 8)
+                .add(present, 3)
+                .keep(closeStep());
+        for (Node part : parts) {
+            ((Region) part).setMinWidth(Region.USE_PREF_SIZE);
         }
         for (HBox box : List.of(speeds, zoom)) {
             box.getChildren().forEach(b -> ((Region) b).setMinWidth(Region.USE_PREF_SIZE));
         }
-        forks.setMinWidth(70);
-        follow.setMinWidth(70);
+        getChildren().setAll(row);
     }
 
     /** How a drill that can go several ways is played, who is followed, whether reps overlap. */

@@ -6,6 +6,7 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.nio.IntBuffer;
 import java.util.Locale;
+import javafx.geometry.Orientation;
 import javafx.geometry.Side;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Labeled;
@@ -17,33 +18,36 @@ import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 import wildchalk.core.arrange.PatternKind;
+import wildchalk.desktop.ui.Folding;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.paint.TrayArt;
 import wildchalk.picture.style.Ground;
 
-/** Gear and people, as under a school board: press one, then the place; or drag it there. */
-public final class Tray extends HBox {
+/** Gear and people beside the board: press one, then the place; or drag it there. */
+public final class Tray extends VBox {
 
-    private static final int ICON = 34;
+    private static final int ICON = 26;
 
     private final BoardView board;
 
     public Tray(BoardView board) {
         this.board = board;
         getStyleClass().add("tray");
+        Folding column = new Folding(Orientation.VERTICAL, 0, more());
+        int rank = TrayItem.values().length;
         for (TrayItem item : TrayItem.values()) {
             if (item.isOpen() || item.isDrawn()) {
-                ToggleButton button = button(item);
-                HBox.setHgrow(button, Priority.ALWAYS);
-                getChildren().add(button);
+                column.add(button(item), rank--);
+            } else if (item == TrayItem.PATTERN) {
+                column.add(patterns(), rank--);
             }
         }
-        getChildren().add(TrayItem.GOAL.ordinal() + 1, more());
-        getChildren().add(TrayItem.GOAL.ordinal() + 2, patterns());
+        VBox.setVgrow(column, Priority.ALWAYS);
+        getChildren().add(column);
     }
 
     /** Everything that has no place of its own in the tray. */
@@ -81,9 +85,8 @@ public final class Tray extends HBox {
         button.setId("tray-" + key + "-menu");
         button.setContentDisplay(ContentDisplay.TOP);
         button.setMaxWidth(Double.MAX_VALUE);
-        button.setPopupSide(Side.TOP);
+        button.setPopupSide(Side.RIGHT);
         picture(button, sign);
-        HBox.setHgrow(button, Priority.ALWAYS);
         return button;
     }
 
@@ -101,14 +104,14 @@ public final class Tray extends HBox {
     }
 
     private ToggleButton button(TrayItem item) {
-        ToggleButton button = new ToggleButton(Ui.text("tray." + item));
+        ToggleButton button = new ToggleButton(name(item));
         button.setId("tray-" + item.name().toLowerCase(Locale.ROOT));
         button.setContentDisplay(ContentDisplay.TOP);
         button.setMaxWidth(Double.MAX_VALUE);
         Tips.on(
                 button,
                 item.key()
-                        .map(key -> Ui.text("tray.tip", Ui.text("tray." + item), key))
+                        .map(key -> Ui.text("tray.tip", name(item), key))
                         .orElseGet(() -> Ui.text("tray.tip." + item)));
         picture(button, item);
         button.setOnAction(e -> {
@@ -118,6 +121,11 @@ public final class Tray extends HBox {
         board.armedProperty().addListener((o, was, is) -> button.setSelected(is == item));
         button.addEventHandler(MouseEvent.MOUSE_RELEASED, e -> drop(item, e));
         return button;
+    }
+
+    /** A ball is called what the sport calls it. */
+    private String name(TrayItem item) {
+        return item == TrayItem.BALL ? board.ballName() : Ui.text("tray." + item);
     }
 
     /** Dragged out of the tray and let go over the board. */

@@ -221,7 +221,7 @@ final class StripPainter {
         }
     }
 
-    private static Color faint(java.awt.Color c, double share) {
+    static Color faint(java.awt.Color c, double share) {
         return Color.rgb(c.getRed(), c.getGreen(), c.getBlue(), share);
     }
 

@@ -7,12 +7,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.animation.PauseTransition;
-import javafx.beans.binding.Bindings;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import javafx.beans.value.ChangeListener;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
@@ -26,6 +29,7 @@ import wildchalk.core.words.FindingWriter;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.document.Worker;
+import wildchalk.desktop.ui.NextFrame;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Told;
 
@@ -33,17 +37,20 @@ import wildchalk.picture.export.Told;
  * What the second look has found: on the open path at once, in the other versions and ways as it is worked out. Each leads to
  * its place and moment, offers what mends it, and can be left as it is with a reason.
  */
-final class FindingsList extends VBox {
+public final class FindingsList extends VBox {
 
     /** More than these are not listed before somebody asks for them. */
     private static final int FIRST = 5;
 
-    private static final double MOST_HEIGHT = 280;
-
     private final DrillDocument document;
     private final Worker elsewhere;
     private final Worker remedies;
-    private final Hyperlink head = new Hyperlink();
+    private final Label said = new Label();
+    private final StringProperty count = new SimpleStringProperty("");
+    private final ChangeListener<Object> refresh = (o, a, b) -> updateSoon();
+    /** Whether the list is out of date, and will be made with the next frame. */
+    private boolean due;
+
     private final VBox lines = new VBox();
     private Optional<Everywhere> all = Optional.empty();
     /** The drill that all its ways were looked at of, or are being looked at. */
@@ -54,38 +61,53 @@ final class FindingsList extends VBox {
     /** All ways are looked at when nobody has changed anything for a while: it takes what the window needs to be quick. */
     private final PauseTransition quiet = new PauseTransition(Duration.millis(400));
 
-    FindingsList(DrillDocument document) {
+    public FindingsList(DrillDocument document) {
         this.document = document;
         this.elsewhere = document.helper();
         this.remedies = document.helper();
-        head.setId("look");
-        head.setOnAction(e -> {
-            setVisible(!isVisible());
-            show();
-        });
+        said.setId("look-said");
+        said.getStyleClass().add("look-said");
+        said.setWrapText(true);
+        said.setMinHeight(Region.USE_PREF_SIZE);
         quiet.setOnFinished(e -> lookElsewhere());
         lines.getStyleClass().add("findings");
         ScrollPane scroll = new ScrollPane(lines);
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().add("findings-scroll");
-        // as high as what is in it, as long as the words below keep their room
-        scroll.minHeightProperty()
-                .bind(Bindings.min(MOST_HEIGHT, lines.heightProperty().add(2)));
-        scroll.maxHeightProperty().bind(scroll.minHeightProperty());
-        getChildren().add(scroll);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getStyleClass().add("look");
+        getChildren().addAll(said, scroll);
         setId("findings");
-        managedProperty().bind(visibleProperty());
-        setVisible(false);
+        visibleProperty().addListener((o, was, is) -> show());
+        document.toldProperty().addListener(refresh);
+        updateSoon();
     }
 
-    /** How many there are, which opens and closes the list. */
-    Hyperlink head() {
-        return head;
+    /** How many there are, as short as can be: empty for none. */
+    public ReadOnlyStringProperty countProperty() {
+        return count;
     }
 
-    /** After every change of what is told. */
-    void update() {
+    /** The same in words. */
+    public ReadOnlyStringProperty saidProperty() {
+        return said.textProperty();
+    }
+
+    private void updateSoon() {
+        if (!due) {
+            due = true;
+            NextFrame.run(() -> {
+                if (due) {
+                    due = false;
+                    update();
+                }
+            });
+        }
+    }
+
+    private void update() {
         Drill drill = document.told().drill();
         if (drill != lookedAt) {
             lookedAt = drill;
@@ -109,7 +131,9 @@ final class FindingsList extends VBox {
         });
     }
 
-    void dispose() {
+    public void dispose() {
+        due = false;
+        document.toldProperty().removeListener(refresh);
         quiet.stop();
         elsewhere.close();
         remedies.close();
@@ -122,7 +146,6 @@ final class FindingsList extends VBox {
         List<Found> others = others();
         List<Found> accepted = all.map(Everywhere::accepted).orElse(List.of());
         showHead(here, others);
-        setVisible(isVisible() && !head.isDisable());
         lines.getChildren().clear();
         if (!isVisible()) {
             remedies.forget();
@@ -159,14 +182,9 @@ final class FindingsList extends VBox {
     }
 
     private void showHead(List<Found> here, List<Found> others) {
-        int count = here.size() + others.size();
-        boolean any = count > 0 || all.filter(e -> !e.accepted().isEmpty()).isPresent();
-        head.setText(title(here.size(), others.size()));
-        head.setDisable(!any);
-        head.getStyleClass().removeAll("quiet");
-        if (count == 0) {
-            head.getStyleClass().add("quiet");
-        }
+        int all = here.size() + others.size();
+        said.setText(title(here.size(), others.size()));
+        count.set(all == 0 ? "" : String.valueOf(all));
     }
 
     private Button more(int count) {

@@ -20,7 +20,7 @@ import wildchalk.desktop.ui.Ui;
 final class SentenceRow {
 
     /** The width at which sentences break before the view has been laid out. */
-    private static final double WRAP = 290;
+    private static final double WRAP = 252;
 
     private SentenceRow() {}
 

@@ -13,7 +13,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -43,7 +42,6 @@ public final class TalkView extends VBox {
     private final DrillDocument document;
     private final VBox lines = new VBox();
     private final ScrollPane scroll = new ScrollPane(lines);
-    private final FindingsList findings;
     private final Figures figures = new Figures();
     private final VBox part = new VBox(3);
     private Optional<RoleId> followed = Optional.empty();
@@ -69,14 +67,7 @@ public final class TalkView extends VBox {
 
     public TalkView(DrillDocument document) {
         this.document = document;
-        this.findings = new FindingsList(document);
         getStyleClass().add("talk");
-        Label title = new Label(Ui.text("talk.title"));
-        title.getStyleClass().add("side-title");
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox head = new HBox(title, gap, findings.head());
-        head.getStyleClass().add("talk-head");
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -88,7 +79,7 @@ public final class TalkView extends VBox {
         part.getStyleClass().add("part");
         part.managedProperty().bind(part.visibleProperty());
         part.setVisible(false);
-        getChildren().addAll(head, findings, part, scroll, figures);
+        getChildren().addAll(part, scroll, figures);
         document.toldProperty().addListener(rebuild);
         document.stepProperty().addListener(toStep);
         document.stepProperty().addListener(follow);
@@ -175,7 +166,6 @@ public final class TalkView extends VBox {
         }
         Children.put(lines.getChildren(), shown);
         showPart(told);
-        findings.update();
         figures.show(told);
         highlight();
         focusAgain = focused;
@@ -330,7 +320,6 @@ public final class TalkView extends VBox {
 
     public void dispose() {
         due = false;
-        findings.dispose();
         document.toldProperty().removeListener(rebuild);
         document.stepProperty().removeListener(toStep);
         document.stepProperty().removeListener(follow);

@@ -6,7 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Set;
-import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -34,8 +33,9 @@ class FindingsTest {
         window = Window.openDemo(stage);
     }
 
+    /** How many there are to look at, as a screen reader says it. */
     private static String head(FxRobot robot) {
-        return ((Labeled) robot.lookup("#look").query()).getText();
+        return robot.lookup("#look").query().getAccessibleText();
     }
 
     private static boolean isThere(FxRobot robot, String query) {
@@ -59,7 +59,7 @@ class FindingsTest {
         Window.press(robot, "#look");
         Window.press(robot, "#mend-give-ball");
         window.settled();
-        Window.until(() -> head(robot).equals("nothing to look at"));
+        Window.until(() -> head(robot).endsWith("Nothing to look at"));
         assertEquals(List.of(), window.document().told().findings());
         assertEquals(1, window.document().version().balls().size());
         robot.push(KeyCode.CONTROL, KeyCode.Z);

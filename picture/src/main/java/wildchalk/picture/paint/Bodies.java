@@ -2,7 +2,7 @@ package wildchalk.picture.paint;
 
 import java.awt.geom.Point2D;
 import java.util.ArrayList;
-import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Ball;
@@ -27,6 +27,9 @@ public final class Bodies {
 
     /** Radius of a ball in units. */
     static final double BALL_RADIUS = 5.5;
+
+    /** What somebody has to hit is at least this wide, in pixels. */
+    private static final double LEAST_TARGET = 24;
 
     /** A held ball is drawn this far to the left of where the holder looks. */
     public static final double HAND_DEGREES = 38;
@@ -73,22 +76,21 @@ public final class Bodies {
         return places;
     }
 
+    /** The role under a pixel: of those that lie over each other, the one whose middle is nearest. */
     public static Optional<RoleId> roleAt(Frame frame, Viewport v, double x, double y, double slack) {
-        List<Role> roles = new ArrayList<>(frame.path().roles());
-        Collections.reverse(roles);
         double reach = BODY_RADIUS * v.unit() + slack;
-        return roles.stream()
+        return frame.path().roles().stream()
                 .map(Role::id)
                 .filter(r -> of(frame, v, r).distance(x, y) <= reach)
-                .findFirst();
+                .min(Comparator.comparingDouble(r -> of(frame, v, r).distance(x, y)));
     }
 
-    /** The ball under a pixel. */
+    /** The ball under a pixel, the nearest of several. */
     public static Optional<BallId> ballAt(Frame frame, Viewport v, double x, double y, double slack) {
-        double reach = BALL_RADIUS * v.unit() + slack;
+        double reach = Math.max(LEAST_TARGET / 2, BALL_RADIUS * v.unit() + slack);
         return frame.path().balls().stream()
                 .map(Ball::id)
                 .filter(b -> of(frame, v, b).distance(x, y) <= reach)
-                .findFirst();
+                .min(Comparator.comparingDouble(b -> of(frame, v, b).distance(x, y)));
     }
 }

@@ -40,7 +40,8 @@ public record Viewport(
         return fitting(use.view(), use.standing(), width, height);
     }
 
-    private static Viewport fitting(View view, boolean standing, double width, double height) {
+    /** A part, lying or standing. */
+    public static Viewport fitting(View view, boolean standing, double width, double height) {
         View box = view.grown(margin(view));
         double across = standing ? box.height() : box.width();
         double up = standing ? box.width() : box.height();
@@ -86,6 +87,11 @@ public record Viewport(
     public Viewport resized(double w, double h) {
         double factor = w / width;
         return new Viewport(w, h, pixelsPerMetre * factor, centre, usualUnit(w, h), standing);
+    }
+
+    /** The same picture with so many times as many pixels each way. */
+    public Viewport scaled(double factor) {
+        return new Viewport(width * factor, height * factor, pixelsPerMetre * factor, centre, unit * factor, standing);
     }
 
     /** Height over width of a picture that a view fills. */

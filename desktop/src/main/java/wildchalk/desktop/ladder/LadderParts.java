@@ -5,17 +5,17 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.beans.value.ChangeListener;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.ScrollPane;
+import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextInputDialog;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Limits;
@@ -33,40 +33,40 @@ import wildchalk.desktop.ui.Limited;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
 
-/** The versions of the open drill in a row, and the paths through the one that is shown. */
-public final class LadderBar extends HBox {
+/** For the head of the board: the versions of the open drill, and the paths through the one that is shown. */
+public final class LadderParts {
 
     /** Titles are cut after so many characters on the row. */
     private static final int SHOWN = 24;
     /** More paths than a menu can show. */
     private static final int MOST_WAYS = 40;
 
+    private static final double MOST_WIDE = 220;
+
     private final DrillDocument document;
     private final Consumer<ProgressionId> compare;
     private final HBox rungs = new HBox();
+    private final MenuButton brief = new MenuButton();
     private final Button add = new Button(Ui.text("ladder.add"));
     private final MenuButton more = new MenuButton(Ui.text("ladder.more"));
     private final MenuButton way = new MenuButton();
     private final ChangeListener<Object> refresh = (o, a, b) -> refresh();
 
     /** @param compare shows the open version beside another */
-    public LadderBar(DrillDocument document, Consumer<ProgressionId> compare) {
+    public LadderParts(DrillDocument document, Consumer<ProgressionId> compare) {
         this.document = document;
         this.compare = compare;
-        getStyleClass().add("ladder");
-        setAlignment(Pos.CENTER_LEFT);
         rungs.getStyleClass().add("rungs");
         rungs.setAlignment(Pos.CENTER_LEFT);
-        ScrollPane scroll = new ScrollPane(rungs);
-        scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setFitToHeight(true);
-        scroll.setFocusTraversable(false);
-        scroll.getStyleClass().add("rung-scroll");
-        scroll.setMinWidth(100);
+        rungs.setMinWidth(Region.USE_PREF_SIZE);
+        brief.setId("rungs");
+        brief.setMnemonicParsing(false);
+        brief.getStyleClass().add("rung");
+        Tips.on(brief, Ui.text("ladder.rungs.tip"));
+        brief.setOnShowing(e -> fillBrief());
         add.setId("ladder-add");
         Tips.on(add, Ui.text("ladder.add.tip"));
-        add.setOnAction(e -> add());
+        add.setOnAction(e -> addVersion());
         more.setId("ladder-more");
         Tips.on(more, Ui.text("ladder.more.tip"));
         more.setOnShowing(e -> fillMore());
@@ -74,31 +74,70 @@ public final class LadderBar extends HBox {
         Tips.on(way, Ui.text("ladder.way.tip"));
         way.setOnShowing(e -> fillWays());
         way.managedProperty().bind(way.visibleProperty());
-        for (Region part : List.of(add, more, way)) {
-            part.setMinWidth(USE_PREF_SIZE);
+        for (Region part : List.of(add, more, way, brief)) {
+            part.setMinWidth(Region.USE_PREF_SIZE);
         }
-        way.setMaxWidth(280);
-        way.setMinWidth(80);
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        getChildren().addAll(scroll, add, more, gap, way);
+        way.setMaxWidth(MOST_WIDE);
+        way.setPrefWidth(Region.USE_COMPUTED_SIZE);
         document.drillProperty().addListener(refresh);
         document.versionProperty().addListener(refresh);
         document.choicesProperty().addListener(refresh);
         refresh();
     }
 
+    /** One button a version. */
+    public Node rungs() {
+        return rungs;
+    }
+
+    /** The open version, with the others in a menu. */
+    public Node brief() {
+        return brief;
+    }
+
+    public Node add() {
+        return add;
+    }
+
+    /** What can be done with the open version. */
+    public Node more() {
+        return more;
+    }
+
+    /** Which way is shown. */
+    public Node way() {
+        return way;
+    }
+
+    private void fillBrief() {
+        brief.getItems().clear();
+        int number = 1;
+        for (Progression p : document.drill().progressions()) {
+            RadioMenuItem item = new RadioMenuItem(Ui.text("ladder.rung", number++, p.title()));
+            item.setId("brief-" + p.id());
+            item.setMnemonicParsing(false);
+            item.setSelected(p.id().equals(document.versionProperty().get()));
+            item.setOnAction(e -> document.show(p.id()));
+            brief.getItems().add(item);
+        }
+    }
+
     private void refresh() {
         Drill drill = document.drill();
+        Progression now = document.version();
+        brief.setText(Ui.text(
+                "ladder.brief",
+                drill.progressions().indexOf(now) + 1,
+                cut(now.title()),
+                drill.progressions().size()));
         rungs.getChildren().clear();
         int number = 1;
         for (Progression p : drill.progressions()) {
-            String title = p.title().length() > SHOWN ? p.title().substring(0, SHOWN - 1) + "…" : p.title();
-            ToggleButton rung = new ToggleButton(Ui.text("ladder.rung", number++, title));
+            ToggleButton rung = new ToggleButton(Ui.text("ladder.rung", number++, cut(p.title())));
             rung.setId("rung-" + p.id());
             rung.getStyleClass().add("rung");
             rung.setMnemonicParsing(false);
-            rung.setMinWidth(USE_PREF_SIZE);
+            rung.setMinWidth(Region.USE_PREF_SIZE);
             rung.setSelected(p.id().equals(document.versionProperty().get()));
             Tips.on(rung, about(p));
             rung.setOnAction(e -> {
@@ -115,12 +154,17 @@ public final class LadderBar extends HBox {
             }
             rungs.getChildren().add(rung);
         }
+        fillBrief(); // a menu without items never opens
         boolean many = Outcomes.areMany(document.version());
         way.setVisible(many);
         if (many) {
             way.setText(Ui.text("ladder.way", document.told().run().label()));
         }
         fillMore();
+    }
+
+    private static String cut(String title) {
+        return title.length() > SHOWN ? title.substring(0, SHOWN - 1) + "…" : title;
     }
 
     private String about(Progression p) {
@@ -134,7 +178,7 @@ public final class LadderBar extends HBox {
 
     // ---- versions ----
 
-    private void add() {
+    private void addVersion() {
         ask(
                         Ui.text("ladder.add.title"),
                         Ui.text(
@@ -148,7 +192,7 @@ public final class LadderBar extends HBox {
     private Optional<String> ask(String header, String text) {
         TextInputDialog dialog = new TextInputDialog(text);
         Limited.to(dialog.getEditor(), Limits.LINE);
-        Dialogs.dress(dialog, getScene().getWindow());
+        Dialogs.dress(dialog, add.getScene().getWindow());
         dialog.setHeaderText(header);
         return dialog.showAndWait()
                 .map(String::strip)
@@ -166,7 +210,7 @@ public final class LadderBar extends HBox {
                         .ifPresent(t -> document.edit(Ui.text("edit.version-title"), Versions.title(t))));
         MenuItem level = item(
                 "ladder.level",
-                () -> new SuitsDialog(now.course().suits(), getScene().getWindow())
+                () -> new SuitsDialog(now.course().suits(), add.getScene().getWindow())
                         .showAndWait()
                         .ifPresent(whom -> document.edit(Ui.text("edit.level"), Versions.suits(whom))));
         MenuItem detach = item("ladder.detach", () -> change("edit.detach", Versions.detach()));
