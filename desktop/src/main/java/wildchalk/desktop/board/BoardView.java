@@ -113,6 +113,9 @@ public final class BoardView extends Region {
                 e.consume();
             }
         });
+        viewState.open(
+                document.drill().surfaceUse(),
+                ActionBox.of(document.path(), document.drill().surface()));
         ticker = Ticker.start(this::tick);
     }
 

@@ -17,6 +17,14 @@ final class ViewState {
     /** Room (m) round the action. */
     private static final double ACTION_MARGIN = 0.5;
 
+    /** A drill that could be shown so many times as large is opened where its action is. */
+    private static final double MUCH = 1.6;
+
+    /** A board as it usually is, in pixels. */
+    private static final double USUAL_WIDTH = 860;
+
+    private static final double USUAL_HEIGHT = 630;
+
     private Optional<Viewport> chosen = Optional.empty();
     private Optional<View> action = Optional.empty();
     private Optional<SurfaceUse> of = Optional.empty();
@@ -34,6 +42,17 @@ final class ViewState {
         }
         return chosen.map(v -> v.width() == w && v.height() == h ? v : visible(v.resized(w, h)))
                 .orElse(fit);
+    }
+
+    /** What is seen of a drill when it is opened: its part, or where the action is if that is much smaller. */
+    void open(SurfaceUse use, Optional<View> box) {
+        of = Optional.of(use);
+        double part =
+                fitting(use.view(), use.standing(), USUAL_WIDTH, USUAL_HEIGHT).pixelsPerMetre();
+        box.map(b -> b.grown(ACTION_MARGIN))
+                .filter(b ->
+                        fitting(b, use.standing(), USUAL_WIDTH, USUAL_HEIGHT).pixelsPerMetre() > MUCH * part)
+                .ifPresent(b -> action = Optional.of(b));
     }
 
     private static Viewport fitting(View view, boolean standing, double w, double h) {
