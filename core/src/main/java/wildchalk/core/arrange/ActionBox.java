@@ -33,8 +33,7 @@ public final class ActionBox {
         scene.gear().stream().map(Gear::at).forEach(all::add);
         for (WaitingLine line : scene.lines()) {
             all.add(line.at());
-            double back = line.standing() * WaitingLine.SPACING_METRES;
-            all.add(line.at().plus(Point.polar(back, line.facingDegrees() + 180)));
+            all.add(line.tail());
         }
         scene.roles().stream().map(Role::at).forEach(p -> p.ifPresent(all::add));
         for (Ball ball : scene.balls()) {

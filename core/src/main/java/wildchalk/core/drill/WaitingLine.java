@@ -33,6 +33,11 @@ public record WaitingLine(LineId id, String label, Point at, double facingDegree
     /** Metres between people who wait. */
     public static final double SPACING_METRES = 1.0;
 
+    /** Where somebody who joins it stands. */
+    public Point tail() {
+        return at.plus(Point.polar(standing * SPACING_METRES, facingDegrees + 180));
+    }
+
     /** Where one of the roles that it feeds stands: the first at the head, the next behind. */
     public Point placeOf(RoleId role) {
         int back = Math.max(0, feeds.indexOf(role));

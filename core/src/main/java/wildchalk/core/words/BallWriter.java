@@ -41,6 +41,9 @@ final class BallWriter {
     /** A serve is across the court when it goes over so much of the width for its length. */
     private static final double CROSS_SHARE = 0.35;
 
+    /** A ball that comes this near (m) to the head of a line is for whoever is the first there. */
+    private static final double HEAD_METRES = 0.6;
+
     /** A catch so soon after the ball came down (s) is that moment: rounding noise. */
     private static final double SAME_SECONDS = 1e-6;
 
@@ -138,6 +141,18 @@ final class BallWriter {
     }
 
     private String space(Point at) {
+        return line(at).orElseGet(() -> spot(at));
+    }
+
+    /** The next in a line stands at its head. */
+    private Optional<String> line(Point at) {
+        return path.lines().stream()
+                .filter(l -> l.at().isWithin(HEAD_METRES, at))
+                .findFirst()
+                .map(l -> text("words.next-in-line", l.label()));
+    }
+
+    private String spot(Point at) {
         return places.named(at)
                 .map(n -> text("words.to-place", n))
                 .orElseGet(() -> places.zone(at)
@@ -151,6 +166,10 @@ final class BallWriter {
                 path.roles().stream().filter(r -> !r.id().equals(move.role())).toList();
         others.forEach(r -> choices.add(new Phrase.Choice(
                 text("words.to-role", r.label()), Rewordings.pass(p -> p.withTo(new Target.ToRole(r.id()))))));
+        path.lines()
+                .forEach(l -> choices.add(new Phrase.Choice(
+                        text("words.next-in-line", l.label()),
+                        Rewordings.pass(p -> p.withTo(new Target.ToPlace(l.at()))))));
         Point spot = move.to()
                 .match(
                         role -> timeline.poseAt(

@@ -54,6 +54,7 @@ final class SentenceWriter {
     private final BallWriter balls;
     private final DeedWriter deeds;
     private final EndingWriter ending;
+    private final TurnInto turns;
 
     SentenceWriter(Path path, Surface surface, Timeline timeline, Places places) {
         this.path = path;
@@ -64,6 +65,7 @@ final class SentenceWriter {
         this.balls = new BallWriter(path, surface, timeline, places);
         this.deeds = new DeedWriter(path, surface);
         this.ending = new EndingWriter(path, timeline);
+        this.turns = new TurnInto(path, surface, timeline);
     }
 
     Sentence write(Step step, Move move, String letter) {
@@ -78,11 +80,41 @@ final class SentenceWriter {
                 s -> balls.shot(phrases, s),
                 u -> balls.pickUp(phrases, u),
                 a -> deeds.write(phrases, a));
+        canTurn(phrases, move);
         phrases.add(triggers.slot(step, move, timeline.move(move.id())));
         if (move.runsOn()) {
             phrases.add(new Phrase.Plain(text("words.runs-on")));
         }
         return new Sentence(move.id(), letter, phrases, measures(move));
+    }
+
+    /** Its verb offers what else the move could be. */
+    private void canTurn(List<Phrase> phrases, Move move) {
+        for (int i = 1; i < phrases.size(); i++) {
+            Phrase phrase = phrases.get(i);
+            Optional<Phrase> turning = phrase.match(
+                    plain -> plain.joins() ? Optional.empty() : Optional.of(verb(plain, move)),
+                    slot -> verb(slot, move));
+            if (turning.isPresent()) {
+                phrases.set(i, turning.get());
+                return;
+            }
+        }
+    }
+
+    private Phrase verb(Phrase.Plain plain, Move move) {
+        return new Phrase.Slot(SlotKind.KIND, plain.text(), "", () -> turns.choices(move));
+    }
+
+    private Optional<Phrase> verb(Phrase.Slot slot, Move move) {
+        boolean verb = slot.what() == SlotKind.MANNER || slot.what() == SlotKind.KIND;
+        return verb
+                ? Optional.of(new Phrase.Slot(slot.what(), slot.text(), slot.prompt(), () -> {
+                    List<Phrase.Choice> all = new ArrayList<>(slot.choices());
+                    all.addAll(turns.choices(move));
+                    return all;
+                }))
+                : Optional.empty();
     }
 
     private boolean followsOwnMove(Step step, Move move) {

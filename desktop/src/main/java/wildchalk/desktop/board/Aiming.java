@@ -1,10 +1,14 @@
 package wildchalk.desktop.board;
 
+import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.geometry.Polyline;
 import wildchalk.core.motion.Goals;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.picture.paint.Bodies;
@@ -12,10 +16,19 @@ import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Viewport;
 
 /** What lies under the end of a pull. */
-record Aiming(Point place, Optional<RoleId> role, Optional<BallId> looseBall, Optional<GoalMouth> goal) {
+record Aiming(
+        Point place,
+        Optional<RoleId> role,
+        Optional<BallId> looseBall,
+        Optional<GoalMouth> goal,
+        Optional<WaitingLine> line,
+        Optional<Gap> gap) {
 
     /** A fingertip's slack (pixels) around marks. */
     static final double SLACK = 5;
+
+    /** Those who wait are hit this near (pixels) to their line. */
+    private static final double QUEUE_PIXELS = 12;
 
     /** A goal is meant from a little in front of its line to a little behind its net, m. */
     private static final double GOAL_MARGIN = 0.7;
@@ -30,7 +43,15 @@ record Aiming(Point place, Optional<RoleId> role, Optional<BallId> looseBall, Op
         Optional<GoalMouth> goal = Goals.all(frame.path(), frame.drill().surface()).stream()
                 .filter(g -> isOn(g, p))
                 .findFirst();
-        return new Aiming(p, role, ball, goal);
+        double reach = QUEUE_PIXELS / v.pixelsPerMetre();
+        Optional<WaitingLine> line = frame.path().lines().stream()
+                .filter(l -> role.isEmpty())
+                .filter(l -> new Polyline(List.of(l.at(), l.tail())).distanceTo(p) < reach)
+                .findFirst();
+        Optional<Gap> gap = frame.path().layout().gaps().stream()
+                .filter(g -> g.middle().isWithin(reach, p))
+                .findFirst();
+        return new Aiming(p, role, ball, goal, line, gap);
     }
 
     private static boolean isOn(GoalMouth goal, Point p) {

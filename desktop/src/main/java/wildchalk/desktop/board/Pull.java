@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.arrange.Snapping;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -18,6 +19,7 @@ import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.Weight;
 import wildchalk.core.edit.Tellings;
@@ -32,8 +34,14 @@ import wildchalk.picture.paint.Frame;
  */
 final class Pull {
 
+    /** Who runs to somebody stops so far (m) from the middle of that body. */
+    private static final double BESIDE_METRES = 0.9;
+
     /** A shorter pull is a click. */
     static final double LEAST_METRES = 0.4;
+
+    /** Places that differ by less (m) are the same: rounding noise. */
+    private static final double SAME_METRES = 0.05;
 
     /** Stands for the id that a move gets when it is told. */
     private static final MoveId NEW = new MoveId("new");
@@ -43,6 +51,9 @@ final class Pull {
     private final boolean fromBall;
     private final Point start;
     private final Freehand hand;
+    /** Whether the move begins where an earlier one ends, and not at the body that is pulled. */
+    private final boolean goesOn;
+
     private Manner manner = Manner.FORWARD;
     private Effort effort = Effort.STEADY;
 
@@ -50,8 +61,27 @@ final class Pull {
         this.frame = frame;
         this.role = role;
         this.fromBall = fromBall;
-        this.start = frame.timeline().poseAt(role, frame.seconds()).at();
+        Point body = frame.timeline().poseAt(role, frame.seconds()).at();
+        this.start = fromBall && onTheRun().isPresent() ? body : afterTheStep();
+        this.goesOn = !start.isWithin(SAME_METRES, body);
         this.hand = new Freehand(start);
+    }
+
+    /** Where the role is when it has done what the step has for it: the next move begins there. */
+    private Point afterTheStep() {
+        double done = frame.seconds();
+        for (Move move : step().moves()) {
+            MoveSpan span = frame.timeline().move(move.id());
+            if (move.role().equals(role) && span.happens()) {
+                done = Math.max(done, span.end());
+            }
+        }
+        return frame.timeline().poseAt(role, done).at().toMillimetres();
+    }
+
+    private Step step() {
+        List<Step> steps = frame.path().steps();
+        return steps.get(Math.min(frame.currentStep(), steps.size() - 1));
     }
 
     /** From a player's body: a travel, with the ball if the player has it. */
@@ -69,7 +99,10 @@ final class Pull {
     }
 
     void passThrough(Point p) {
-        hand.add(p);
+        // what leads from the body to where the move begins is no part of it
+        if (!goesOn) {
+            hand.add(p);
+        }
     }
 
     void cut(Point at) {
@@ -99,7 +132,8 @@ final class Pull {
 
     /** What letting go would do at a place that was typed. */
     Optional<Proposal> propose(Aiming aim, double snapMetres, Optional<Point> exact) {
-        boolean far = hand.hasCuts() || aim.place().distanceTo(start) >= LEAST_METRES;
+        Point end = exact.orElse(aim.place());
+        boolean far = hand.hasCuts() || end.distanceTo(start) >= LEAST_METRES;
         if (!far) {
             return Optional.empty();
         }
@@ -118,7 +152,7 @@ final class Pull {
     private Optional<Proposal> travel(Aiming aim, double snapMetres, Optional<Point> exact) {
         Optional<Point> ball = aim.looseBall()
                 .map(b -> frame.timeline().ballAt(b, frame.seconds()).toMillimetres());
-        Point end = exact.or(() -> ball).orElseGet(() -> end(aim.place(), snapMetres));
+        Point end = exact.or(() -> ball).or(() -> beside(aim)).orElseGet(() -> end(aim.place(), snapMetres));
         Travel travel = new Travel(
                 NEW,
                 role,
@@ -133,6 +167,18 @@ final class Pull {
                         : proposal("edit.travel", label(role), travel));
     }
 
+    /** A run to a player ends beside the player, one to a line at its tail, one to a gap in its middle. */
+    private Optional<Point> beside(Aiming aim) {
+        Optional<Point> player = aim.role().filter(r -> !r.equals(role)).map(r -> {
+            Point at = frame.timeline().poseAt(r, frame.seconds()).at();
+            double way = at.distanceTo(start);
+            return way < 2 * BESIDE_METRES ? at : at.towards(start, BESIDE_METRES / way);
+        });
+        return player.or(() -> aim.line().map(WaitingLine::tail))
+                .or(() -> aim.gap().map(Gap::middle))
+                .map(Point::toMillimetres);
+    }
+
     // ---- passes and shots ----
 
     private Optional<Proposal> release(Aiming aim, double snapMetres, Optional<Point> exact) {
@@ -142,12 +188,26 @@ final class Pull {
                     ? Optional.empty()
                     : Optional.of(proposal("edit.pass", label(to), pass(new Target.ToRole(to))));
         }
+        if (exact.isEmpty() && aim.line().isPresent()) {
+            return Optional.of(toNextIn(aim.line().get()));
+        }
         if (exact.isEmpty() && aim.goal().isPresent()) {
             Shot shot = new Shot(NEW, role, onTheRun(), false, aim.goal().get().id(), aim.aimFrom(start), Weight.FIRM);
             return Optional.of(proposal("edit.shot", label(role), shot));
         }
         Point place = exact.orElseGet(() -> end(aim.place(), snapMetres));
         return Optional.of(proposal("edit.space", label(role), pass(new Target.ToPlace(place))));
+    }
+
+    /** To the role at the head of a line; once that has gone, to whoever is the next there. */
+    private Proposal toNextIn(WaitingLine line) {
+        Target to = line.feeds().stream()
+                .filter(r -> !r.equals(role))
+                .filter(r -> frame.timeline().poseAt(r, frame.seconds()).at().isWithin(BESIDE_METRES, line.at()))
+                .findFirst()
+                .<Target>map(Target.ToRole::new)
+                .orElseGet(() -> new Target.ToPlace(line.at()));
+        return proposal("edit.pass", line.label(), pass(to));
     }
 
     private Pass pass(Target to) {
@@ -169,9 +229,7 @@ final class Pull {
     }
 
     private Proposal proposal(String key, String label, Move... moves) {
-        List<Step> steps = frame.path().steps();
-        Step step = steps.get(Math.min(frame.currentStep(), steps.size() - 1));
-        return new Proposal(Ui.text(key, label), Tellings.tell(step.id(), List.of(moves)));
+        return new Proposal(Ui.text(key, label), Tellings.tell(step().id(), List.of(moves)));
     }
 
     private String label(RoleId id) {

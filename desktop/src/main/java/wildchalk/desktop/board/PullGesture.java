@@ -1,5 +1,6 @@
 package wildchalk.desktop.board;
 
+import java.awt.geom.Point2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -30,6 +31,9 @@ final class PullGesture implements Gesture {
     /** Landmarks and gear draw the end of a pull from this many pixels. */
     static final double SNAP_PIXELS = 12;
 
+    /** A press that moves less is a click. */
+    private static final double CLICK_PIXELS = 4;
+
     private final DrillDocument document;
     private final Frame frame;
     private final Viewport viewport;
@@ -39,6 +43,10 @@ final class PullGesture implements Gesture {
     private final TypedMeasure typed;
     private double x;
     private double y;
+    /** Where a mouse took hold; empty for a pull by keys. */
+    private Optional<Point2D> taken = Optional.empty();
+
+    private boolean moved;
     private Optional<Proposal> proposal = Optional.empty();
     private String words = "";
 
@@ -55,7 +63,16 @@ final class PullGesture implements Gesture {
     }
 
     @Override
+    public void takenAt(double px, double py) {
+        taken = Optional.of(new Point2D.Double(px, py));
+    }
+
+    @Override
     public void moveTo(double px, double py) {
+        moved |= taken.filter(t -> t.distance(px, py) <= CLICK_PIXELS).isEmpty();
+        if (!moved) {
+            return; // still a click
+        }
         x = px;
         y = py;
         pull.passThrough(viewport.toMetres(px, py));

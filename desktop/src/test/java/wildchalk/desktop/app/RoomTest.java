@@ -109,7 +109,7 @@ class RoomTest {
                 Bodies.of(frame, v, ball).getX(), Bodies.of(frame, v, ball).getY());
         RoleId holder = frame.timeline().ballStateAt(ball, 0).holder().orElseThrow();
         for (int degrees = 0; degrees < 360; degrees += 15) {
-            Point2D at = middle.add(11.5 * Math.cos(Math.toRadians(degrees)), 11.5 * Math.sin(Math.toRadians(degrees)));
+            Point2D at = middle.add(11 * Math.cos(Math.toRadians(degrees)), 11 * Math.sin(Math.toRadians(degrees)));
             Window.fx(() -> window.document().selectionProperty().set(Selection.NONE));
             Window.click(robot, board.localToScreen(at));
             assertEquals(

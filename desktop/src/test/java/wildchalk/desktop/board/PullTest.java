@@ -20,6 +20,7 @@ import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
@@ -162,6 +163,94 @@ class PullTest {
                 .propose(over(ice, ice.timeline().poseAt(new RoleId("lw"), 3.2).at()), SNAP)
                 .orElseThrow();
         assertEquals(PassKind.GROUND, ((Pass) added(ice, slide)).kind());
+    }
+
+    @Test
+    void aSecondPullFromAPlayerAddsTheNextMoveAndBendsNothing() {
+        Frame before = wave(0);
+        RoleId d1 = new RoleId("d1");
+        Point body = before.timeline().poseAt(d1, 0).at();
+        Pull first = Pull.fromBody(before, d1);
+        first.passThrough(new Point(12, 6));
+        Proposal one = first.propose(over(before, new Point(8, 6)), SNAP).orElseThrow();
+        Travel run = (Travel) added(before, one);
+        Drill then = one.edit().applyTo(before.drill(), before.path().id()).drill();
+        Frame frame = frame(then, 0);
+        Pull second = Pull.fromBody(frame, d1);
+        Point end = run.path().get(run.path().size() - 1).at();
+        assertTrue(second.start().isWithin(0.1, end), "where the first ends: " + second.start());
+        second.passThrough(body.plus(new Point(0.5, 0.5)));
+        second.passThrough(new Point(9, -3));
+        Travel next = (Travel) added(
+                frame, second.propose(over(frame, new Point(6, -4)), SNAP).orElseThrow());
+        assertEquals(List.of(new Waypoint(new Point(6, -4), false)), next.path(), "not by way of the body");
+        assertEquals(
+                run,
+                after(
+                                frame,
+                                second.propose(over(frame, new Point(6, -4)), SNAP)
+                                        .orElseThrow()
+                                        .edit())
+                        .move(run.id())
+                        .orElseThrow());
+    }
+
+    @Test
+    void aRunToAPlayerALineOrAGapMeansJustThat() {
+        Frame frame = wave(9);
+        Point d2 = frame.timeline().poseAt(new RoleId("d2"), 9).at();
+        Travel toPlayer = (Travel) added(
+                frame, Pull.fromBody(frame, CB).propose(over(frame, d2), SNAP).orElseThrow());
+        assertEquals(0.9, toPlayer.path().get(0).at().distanceTo(d2), 0.01, "beside the player");
+        Travel toLine = (Travel) added(
+                frame,
+                Pull.fromBody(frame, CB)
+                        .propose(over(frame, new Point(-18.5, 8.4)), SNAP)
+                        .orElseThrow());
+        assertEquals(new Point(-21, 8.4), toLine.path().get(0).at(), "four stand there, a metre apart");
+        Frame gaps = frame(Demo.read("counting-gaps"), 0);
+        Gap gap = gaps.path().layout().gaps().get(1);
+        RoleId runner = gaps.path().roles().get(0).id();
+        Travel through = (Travel) added(
+                gaps,
+                Pull.fromBody(gaps, runner)
+                        .propose(over(gaps, gap.middle().plus(new Point(0.3, 0.2))), SNAP)
+                        .orElseThrow());
+        assertEquals(gap.middle().toMillimetres(), through.path().get(0).at());
+    }
+
+    @Test
+    void aBallToALineIsForTheNextInIt() {
+        Frame early = wave(0);
+        Pass first = (Pass) added(
+                early,
+                Pull.fromBall(early, new RoleId("gk"))
+                        .propose(over(early, new Point(-19, 8.4)), SNAP)
+                        .orElseThrow());
+        assertEquals(new Target.ToRole(LB), first.to(), "who stands at its head");
+        Frame held = wave(3);
+        RoleId holder = held.timeline()
+                .ballStateAt(held.path().balls().get(0).id(), 3)
+                .holder()
+                .orElseThrow();
+        Pass next = (Pass) added(
+                held,
+                Pull.fromBall(held, holder)
+                        .propose(over(held, new Point(-19, 8.4)), SNAP)
+                        .orElseThrow());
+        assertEquals(new Target.ToPlace(new Point(-17, 8.4)), next.to(), "LB has gone: whoever is next");
+    }
+
+    @Test
+    void aTypedMeasureDrawsWithoutAnyMovement() {
+        Frame frame = wave(9);
+        Pull pull = Pull.fromBody(frame, CB);
+        Point exact = pull.start().plus(Point.polar(5, 90)).toMillimetres();
+        Travel run = (Travel) added(
+                frame,
+                pull.propose(over(frame, pull.start()), SNAP, Optional.of(exact))
+                        .orElseThrow());
+        assertEquals(exact, run.path().get(0).at());
     }
 
     @Test
