@@ -9,6 +9,8 @@ import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonType;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
@@ -84,6 +86,7 @@ public final class Shell extends BorderPane {
         setTop(new VBox(bar, new FaultBar(faults, saving::saveAs)));
         setCenter(places);
         addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
+        addEventHandler(MenuButton.ON_HIDDEN, e -> backToBoard());
         stage.setOnCloseRequest(e -> {
             if (!mayLeave()) {
                 e.consume();
@@ -126,6 +129,16 @@ public final class Shell extends BorderPane {
         if (board != null) {
             show(board);
         }
+    }
+
+    /** After a menu the keys are the board's again, so that space plays; unless somebody types. */
+    void backToBoard() {
+        Platform.runLater(() -> {
+            boolean typing = getScene().getFocusOwner() instanceof TextInputControl;
+            if (isOnBoard() && !typing) {
+                board.focusBoard();
+            }
+        });
     }
 
     boolean isOnBoard() {

@@ -58,11 +58,20 @@ final class TopBar extends StackPane {
         board.setOnAction(e -> shell.showBoard());
         undo.setId("undo");
         redo.setId("redo");
-        undo.setOnAction(e -> shell.document().ifPresent(DrillDocument::undo));
-        redo.setOnAction(e -> shell.document().ifPresent(DrillDocument::redo));
+        undo.setOnAction(e -> {
+            shell.document().ifPresent(DrillDocument::undo);
+            shell.backToBoard();
+        });
+        redo.setOnAction(e -> {
+            shell.document().ifPresent(DrillDocument::redo);
+            shell.backToBoard();
+        });
         ground.setId("ground");
         Tips.on(ground, Ui.text("bar.ground.tip"));
-        ground.setOnAction(e -> shell.toggleGround());
+        ground.setOnAction(e -> {
+            shell.toggleGround();
+            shell.backToBoard();
+        });
         Button help = new Button(Ui.text("bar.help"));
         help.setId("help");
         help.setOnAction(e -> shell.showKeys());

@@ -84,7 +84,7 @@ public final class BoardPlace extends BorderPane implements Place {
         this.sizes = sizes;
         this.beside = document.helper();
         this.board = new BoardView(document);
-        this.talk = new TalkView(document);
+        this.talk = new TalkView(document, this::focusBoard);
         this.strip = new StripView(document);
         this.beats = new BeatBar(document);
         this.ladder = new LadderParts(document, this::compare);
@@ -260,6 +260,9 @@ public final class BoardPlace extends BorderPane implements Place {
         if (e.getCode() == KeyCode.H) {
             historyShown.set(!historyShown.get());
             e.consume();
+        } else if (e.getCode() == KeyCode.SLASH) {
+            type();
+            e.consume();
         } else if (e.getCode() == KeyCode.F5) {
             present();
             e.consume();
@@ -288,6 +291,13 @@ public final class BoardPlace extends BorderPane implements Place {
                     document.edit(
                             Ui.text("edit.standing", count), Arrangements.line(l.id(), x -> x.withStanding(count)));
                 });
+    }
+
+    /** To the line in which the drill is typed. */
+    private void type() {
+        sizes.panelProperty().set(true);
+        panel.showWords();
+        NextFrame.run(talk::typeHere);
     }
 
     private void rename() {

@@ -166,8 +166,11 @@ final class BoardPointer {
                                     e.getY(),
                                     board::repaintSoon);
                     });
-        } else {
+        } else if (item == TrayItem.PATTERN) {
             board.place(item, e.getX(), e.getY());
+        } else {
+            board.setGesture(new RowGesture(
+                    document, board.viewport(), board.frame(), item, e.getX(), e.getY(), board::repaintSoon));
         }
         if (!e.isShiftDown()) {
             board.armedProperty().set(null);

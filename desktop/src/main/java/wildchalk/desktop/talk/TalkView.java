@@ -43,6 +43,7 @@ public final class TalkView extends VBox {
     private final VBox lines = new VBox();
     private final ScrollPane scroll = new ScrollPane(lines);
     private final Figures figures = new Figures();
+    private final SayLine say;
     private final VBox part = new VBox(3);
     private Optional<RoleId> followed = Optional.empty();
     private Map<StepId, Kept> kept = new HashMap<>();
@@ -63,10 +64,16 @@ public final class TalkView extends VBox {
     private final ChangeListener<Object> rebuild = (o, a, b) -> buildSoon();
     private final ChangeListener<Object> highlight = (o, a, b) -> highlight();
     private final ChangeListener<Object> toStep = (o, a, b) -> toStep();
+    /** What was chosen, as what was just made is, comes to be seen: once it is written and laid out. */
+    private final ChangeListener<Object> reveal = (o, a, b) -> revealSoon = true;
+
+    private boolean revealSoon;
     private final ChangeListener<Object> follow = (o, a, b) -> Platform.runLater(this::showCurrentStep);
 
-    public TalkView(DrillDocument document) {
+    /** @param done gives the keys back to the board */
+    public TalkView(DrillDocument document, Runnable done) {
         this.document = document;
+        this.say = new SayLine(document, done);
         getStyleClass().add("talk");
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
@@ -79,11 +86,12 @@ public final class TalkView extends VBox {
         part.getStyleClass().add("part");
         part.managedProperty().bind(part.visibleProperty());
         part.setVisible(false);
-        getChildren().addAll(part, scroll, figures);
+        getChildren().addAll(part, scroll, say, figures);
         document.toldProperty().addListener(rebuild);
         document.stepProperty().addListener(toStep);
         document.stepProperty().addListener(follow);
         document.selectionProperty().addListener(highlight);
+        document.selectionProperty().addListener(reveal);
         // what is written before it is in the window would be styled all at once
         sceneProperty().addListener((o, was, is) -> {
             if (is != null) {
@@ -196,6 +204,7 @@ public final class TalkView extends VBox {
         highlight();
         if (cards.stream().allMatch(StepCard::isWhole)) {
             writing = false;
+            requestLayout();
             focusAgain.ifPresent(id -> Platform.runLater(() -> focus(id)));
             focusAgain = Optional.empty();
         } else {
@@ -300,6 +309,41 @@ public final class TalkView extends VBox {
         }
     }
 
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        if (revealSoon && !due && !writing) {
+            revealSoon = false;
+            Platform.runLater(this::showChosen);
+        }
+    }
+
+    private void showChosen() {
+        Optional<MoveId> chosen = document.selectionProperty().get().move();
+        for (Node node : lines.getChildren()) {
+            if (chosen.isPresent() && node instanceof StepCard card) {
+                card.getChildren().stream()
+                        .filter(row -> chosen.get().equals(row.getUserData()))
+                        .findFirst()
+                        .ifPresent(row -> bringIn(
+                                card.getLayoutY() + row.getLayoutY(),
+                                row.getLayoutBounds().getHeight()));
+            }
+        }
+    }
+
+    /** Scrolls no farther than it has to. */
+    private void bringIn(double top, double high) {
+        double room = scroll.getViewportBounds().getHeight();
+        double hidden = lines.getHeight() - room;
+        double now = scroll.getVvalue() * hidden;
+        if (hidden > 0 && top < now) {
+            scroll.setVvalue(Math.max(0, (top - 8) / hidden));
+        } else if (hidden > 0 && top + high > now + room) {
+            scroll.setVvalue(Math.min(1, (top + high + 8 - room) / hidden));
+        }
+    }
+
     /** Scrolls so that the step that is drawn or played can be read. */
     private void showCurrentStep() {
         double room = scroll.getViewportBounds().getHeight();
@@ -318,11 +362,18 @@ public final class TalkView extends VBox {
         }
     }
 
+    /** The line in which the drill can be typed. */
+    public void typeHere() {
+        say.focus();
+    }
+
     public void dispose() {
         due = false;
+        say.dispose();
         document.toldProperty().removeListener(rebuild);
         document.stepProperty().removeListener(toStep);
         document.stepProperty().removeListener(follow);
         document.selectionProperty().removeListener(highlight);
+        document.selectionProperty().removeListener(reveal);
     }
 }
