@@ -15,6 +15,7 @@ import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
@@ -182,7 +183,7 @@ final class Pull {
     // ---- passes and shots ----
 
     private Optional<Proposal> release(Aiming aim, double snapMetres, Optional<Point> exact) {
-        if (exact.isEmpty() && aim.role().isPresent()) {
+        if (exact.isEmpty() && aim.role().isPresent() && !isInGoal(aim)) {
             RoleId to = aim.role().get();
             return to.equals(role)
                     ? Optional.empty()
@@ -197,6 +198,15 @@ final class Pull {
         }
         Point place = exact.orElseGet(() -> end(aim.place(), snapMetres));
         return Optional.of(proposal("edit.space", label(role), pass(new Target.ToPlace(place))));
+    }
+
+    /** A ball let go on a keeper who stands in a goal is meant for the goal. */
+    private boolean isInGoal(Aiming aim) {
+        return aim.goal().isPresent()
+                && aim.role()
+                        .flatMap(frame.path()::role)
+                        .filter(r -> r.side() == Side.KEEPER && !r.id().equals(role))
+                        .isPresent();
     }
 
     /** To the role at the head of a line; once that has gone, to whoever is the next there. */
