@@ -1,6 +1,7 @@
 package wildchalk.desktop.board;
 
 import java.awt.geom.Point2D;
+import java.util.Optional;
 import javafx.scene.canvas.Canvas;
 import wildchalk.core.arrange.Patterns;
 import wildchalk.core.arrange.Snapping;
@@ -19,14 +20,32 @@ import wildchalk.picture.paint.Viewport;
 /** Draws what floats over the picture: findings, rings around what is chosen, handles, and the gesture that goes on. */
 final class BoardFloating {
 
+    /** Where what is said over the board stands, in pixels. */
+    private static final double NOTICE_TOP = 60;
+
     private final BoardView board;
     private final DrillDocument document;
     private final Canvas floating;
+    private Optional<String> notice = Optional.empty();
 
     BoardFloating(BoardView board, DrillDocument document, Canvas floating) {
         this.board = board;
         this.document = document;
         this.floating = floating;
+    }
+
+    /** Says something until it is forgotten. */
+    void tell(String text) {
+        notice = Optional.of(text);
+    }
+
+    void forget(String text) {
+        notice = notice.filter(n -> !n.equals(text));
+    }
+
+    /** What is said over the board now. */
+    Optional<String> notice() {
+        return notice;
     }
 
     void paint(Frame frame, Viewport v) {
@@ -51,6 +70,7 @@ final class BoardFloating {
         } else if (board.armedProperty().get() != null && board.isHover()) {
             paintArmed(frame, v, overlay);
         }
+        notice.ifPresent(text -> overlay.bubble(text, v.width() / 2, NOTICE_TOP));
     }
 
     private void paintArmed(Frame frame, Viewport v, Overlay overlay) {

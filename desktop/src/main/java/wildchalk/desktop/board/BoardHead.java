@@ -95,6 +95,7 @@ final class BoardHead extends StackPane {
                 String text = Limits.fitting(title.getText().strip(), Limits.LINE);
                 if (text.isEmpty()) {
                     title.setText(document.drill().title());
+                    board.tell(Ui.text("board.title.needed", document.drill().title()));
                 } else {
                     document.edit(Ui.text("edit.title"), Wholes.title(text));
                 }

@@ -113,6 +113,9 @@ public final class BoardPlace extends BorderPane implements Place {
         sizes.lanesProperty().addListener(layout);
         addEventHandler(KeyEvent.KEY_PRESSED, this::keys);
         historyShown.addListener((o, was, is) -> showHistory(is));
+        board.armedProperty().addListener(refresh);
+        StackPane.setAlignment(empty, Pos.BOTTOM_LEFT);
+        StackPane.setMargin(empty, new Insets(12));
         StackPane.setAlignment(ask, Pos.TOP_CENTER);
         StackPane.setMargin(ask, new Insets(12));
         layOut();
@@ -250,7 +253,7 @@ public final class BoardPlace extends BorderPane implements Place {
 
     private void refresh() {
         head.refresh();
-        empty.setVisible(document.path().isEmpty());
+        empty.setVisible(document.path().isEmpty() && board.armedProperty().get() == null);
     }
 
     private void keys(KeyEvent e) {

@@ -2,6 +2,7 @@ package wildchalk.desktop.board;
 
 import java.awt.geom.Point2D;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -14,6 +15,7 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
+import javafx.util.Duration;
 import wildchalk.core.arrange.ActionBox;
 import wildchalk.core.arrange.Pattern;
 import wildchalk.core.arrange.PatternKind;
@@ -33,6 +35,8 @@ import wildchalk.picture.style.StrokeCode;
 
 /** The surface with everything on it: shows the document's frame, and turns the pointer into gestures. */
 public final class BoardView extends Region {
+
+    private static final double NOTICE_SECONDS = 5;
 
     private final DrillDocument document;
     private final ImageView picture = new ImageView();
@@ -164,6 +168,18 @@ public final class BoardView extends Region {
     /** What the reader's lengths are said in. */
     LengthUnit unit() {
         return document.reader().unit();
+    }
+
+    /** Says something over the board for as long as it takes to read it. */
+    void tell(String text) {
+        over.tell(text);
+        repaintSoon();
+        PauseTransition read = new PauseTransition(Duration.seconds(NOTICE_SECONDS));
+        read.setOnFinished(e -> {
+            over.forget(text);
+            repaintSoon();
+        });
+        read.play();
     }
 
     /** What the sport calls its ball. */

@@ -1,6 +1,8 @@
 package wildchalk.desktop.board;
 
 import java.awt.geom.Point2D;
+import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
@@ -24,11 +26,14 @@ import wildchalk.picture.style.Ground;
 final class Overlay {
 
     private static final double BUBBLE_TEXT = 13;
+    private static final double BUSY_PIXELS = 8;
 
     private final Canvas canvas;
     private final GraphicsContext g;
     private final Viewport v;
     private final Ground ground;
+    /** Pixels that words leave free. */
+    private final List<Point2D> busy = new ArrayList<>();
 
     Overlay(Canvas canvas, Viewport viewport, Ground ground) {
         this.canvas = canvas;
@@ -57,6 +62,7 @@ final class Overlay {
                 g.moveTo(p.getX(), p.getY());
             } else {
                 g.lineTo(p.getX(), p.getY());
+                keepFree(v.toPixels(points.get(i - 1)), p);
             }
         }
         g.stroke();
@@ -167,8 +173,9 @@ final class Overlay {
         measure.setFont(font);
         double w = measure.getLayoutBounds().getWidth() + 20;
         double h = 28;
-        double left = Math.max(4, Math.min(canvas.getWidth() - w - 4, x - w / 2));
-        double top = y - 52 < 4 ? y + 26 : y - 52;
+        Rectangle2D place = bubblePlace(x, y, w, h);
+        double left = place.getX();
+        double top = place.getY();
         g.setFill(fx(ground.surround()));
         g.fillRoundRect(left, top, w, h, 10, 10);
         g.setStroke(fx(ground.quiet()));
@@ -179,6 +186,54 @@ final class Overlay {
         g.setTextAlign(TextAlignment.LEFT);
         g.setTextBaseline(VPos.CENTER);
         g.fillText(text, left + 10, top + h / 2);
+    }
+
+    /** Above, below or beside a pixel: the first that covers nothing of what is being drawn, else above. */
+    private Rectangle2D bubblePlace(double x, double y, double w, double h) {
+        double[][] corners = {
+            {x - w / 2, y - h - 24}, {x - w / 2, y + 26}, {x + 28, y - h / 2}, {x - w - 28, y - h / 2},
+            {x + 20, y - h - 60}, {x - w - 20, y - h - 60}, {x + 20, y + 60}, {x - w - 20, y + 60}
+        };
+        for (double[] corner : corners) {
+            Rectangle2D there = inside(corner[0], corner[1], w, h);
+            boolean clear = busy.stream().noneMatch(p -> there.contains(p))
+                    && !grown(there, 6).contains(x, y);
+            if (clear) {
+                return there;
+            }
+        }
+        return inside(corners[0][0], corners[0][1], w, h);
+    }
+
+    private Rectangle2D inside(double left, double top, double w, double h) {
+        return new Rectangle2D.Double(
+                Math.max(4, Math.min(canvas.getWidth() - w - 4, left)),
+                Math.max(4, Math.min(canvas.getHeight() - h - 4, top)),
+                w,
+                h);
+    }
+
+    private static Rectangle2D grown(Rectangle2D r, double by) {
+        return new Rectangle2D.Double(r.getX() - by, r.getY() - by, r.getWidth() + 2 * by, r.getHeight() + 2 * by);
+    }
+
+    /** Keeps words away from a body: the middle and its rim. */
+    void keepFree(Point2D body, double radius) {
+        busy.add(body);
+        for (int i = 0; i < 8; i++) {
+            busy.add(new Point2D.Double(
+                    body.getX() + radius * Math.cos(i * Math.PI / 4),
+                    body.getY() + radius * Math.sin(i * Math.PI / 4)));
+        }
+    }
+
+    /** Keeps words away from a line, a point every few pixels. */
+    private void keepFree(Point2D a, Point2D b) {
+        int parts = (int) Math.ceil(a.distance(b) / BUSY_PIXELS);
+        for (int i = 0; i <= parts; i++) {
+            double t = parts == 0 ? 0 : (double) i / parts;
+            busy.add(new Point2D.Double(a.getX() + t * (b.getX() - a.getX()), a.getY() + t * (b.getY() - a.getY())));
+        }
     }
 
     static Color fx(java.awt.Color c) {

@@ -99,6 +99,11 @@ final class Pull {
         return start;
     }
 
+    /** Where the player stands who is pulled. */
+    Point body() {
+        return frame.timeline().poseAt(role, frame.seconds()).at();
+    }
+
     void passThrough(Point p) {
         // what leads from the body to where the move begins is no part of it
         if (!goesOn) {

@@ -171,6 +171,7 @@ final class PullGesture implements Gesture {
         Point end = exact().orElseGet(() -> viewport.toMetres(x, y));
         List<Point> line = new ArrayList<>(List.of(pull.start()));
         pull.path(end).forEach(w -> line.add(w.at()));
+        overlay.keepFree(viewport.toPixels(pull.body()), 14 * viewport.unit());
         overlay.line(exact().isPresent() ? List.of(pull.start(), end) : line);
         pull.path(end).stream().filter(w -> w.cut()).forEach(w -> overlay.handle(w.at(), true));
         if (!typed.isEmpty()) {

@@ -24,6 +24,7 @@ import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.Versions;
 import wildchalk.core.ladder.Ladder;
+import wildchalk.core.path.Choices;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Way;
 import wildchalk.core.text.Numbers;
@@ -51,6 +52,8 @@ public final class LadderParts {
     private final MenuButton more = new MenuButton(Ui.text("ladder.more"));
     private final MenuButton way = new MenuButton();
     private final ChangeListener<Object> refresh = (o, a, b) -> refresh();
+    /** What a way is called is known once it is worked out. */
+    private final ChangeListener<Object> refreshWay = (o, a, b) -> refreshWay();
 
     /** @param compare shows the open version beside another */
     public LadderParts(DrillDocument document, Consumer<ProgressionId> compare) {
@@ -82,6 +85,7 @@ public final class LadderParts {
         document.drillProperty().addListener(refresh);
         document.versionProperty().addListener(refresh);
         document.choicesProperty().addListener(refresh);
+        document.toldProperty().addListener(refreshWay);
         refresh();
     }
 
@@ -155,12 +159,16 @@ public final class LadderParts {
             rungs.getChildren().add(rung);
         }
         fillBrief(); // a menu without items never opens
+        refreshWay();
+        fillMore();
+    }
+
+    private void refreshWay() {
         boolean many = Outcomes.areMany(document.version());
         way.setVisible(many);
         if (many) {
             way.setText(Ui.text("ladder.way", document.told().run().label()));
         }
-        fillMore();
     }
 
     private static String cut(String title) {
@@ -254,12 +262,14 @@ public final class LadderParts {
     private void fillWays() {
         way.getItems().clear();
         List<Way> ways = Outcomes.ways(document.version());
-        String now = document.told().run().label();
+        Choices now = Outcomes.way(
+                        document.version(), document.choicesProperty().get())
+                .choices();
         for (Way one : ways.subList(0, Math.min(MOST_WAYS, ways.size()))) {
             CheckMenuItem item =
                     new CheckMenuItem(Ui.text("ladder.way.chance", one.label(), Numbers.brief(100 * one.chance(), 0)));
             item.setMnemonicParsing(false);
-            item.setSelected(one.label().equals(now));
+            item.setSelected(one.choices().equals(now));
             item.setOnAction(e -> document.choose(one.choices()));
             way.getItems().add(item);
         }
@@ -274,5 +284,6 @@ public final class LadderParts {
         document.drillProperty().removeListener(refresh);
         document.versionProperty().removeListener(refresh);
         document.choicesProperty().removeListener(refresh);
+        document.toldProperty().removeListener(refreshWay);
     }
 }

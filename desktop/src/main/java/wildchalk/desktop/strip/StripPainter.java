@@ -1,5 +1,6 @@
 package wildchalk.desktop.strip;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
@@ -9,9 +10,12 @@ import javafx.scene.text.FontWeight;
 import javafx.scene.text.TextAlignment;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Severity;
 import wildchalk.core.motion.StepSpan;
+import wildchalk.core.motion.Waits;
+import wildchalk.core.words.WaitWriter;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
@@ -47,6 +51,9 @@ final class StripPainter {
         axis();
         for (StripBars.Bar bar : all.bars()) {
             bar(bar, chosen.equals(Optional.of(bar.move())));
+        }
+        for (Waits.Wait wait : Waits.of(told.path(), told.timeline())) {
+            wait(told, wait);
         }
         for (StripBars.Thread thread : all.threads()) {
             thread(thread, chosen.equals(Optional.of(thread.move())));
@@ -123,6 +130,29 @@ final class StripPainter {
             g.setFont(BAR_FONT);
             g.setTextAlign(TextAlignment.LEFT);
             g.fillText(BAR_TEXT.fitting(bar.text(), wide - 11), from + 7, top + high / 2);
+        }
+    }
+
+    /** Somebody stands until a step begins: dots, with how long. */
+    private void wait(Told told, Waits.Wait wait) {
+        List<RoleId> roles = told.path().roles().stream().map(Role::id).toList();
+        int lane = roles.indexOf(wait.role());
+        double from = scale.x(wait.from());
+        double to = scale.x(wait.until());
+        double y = scale.middle(lane);
+        g.setStroke(fx(look.quiet()));
+        g.setLineWidth(2);
+        g.setLineDashes(1.5, 5);
+        g.strokeLine(from + 4, y, to - 3, y);
+        g.setLineDashes();
+        String text = BAR_TEXT.fitting(WaitWriter.brief(wait), to - from - 12);
+        if (text.length() > 3 && scale.height(lane) > 10) {
+            g.setFill(fx(look.surround()));
+            g.fillRect(from + 6, y - 7, Math.min(to - from - 12, 66), 14);
+            g.setFill(fx(look.quiet()));
+            g.setFont(BAR_FONT);
+            g.setTextAlign(TextAlignment.LEFT);
+            g.fillText(text, from + 8, y);
         }
     }
 

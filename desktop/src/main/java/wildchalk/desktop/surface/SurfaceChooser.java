@@ -69,7 +69,10 @@ public final class SurfaceChooser {
         this.form = new SurfaceForm(ground, unit, start);
         search.setId("surface-search");
         search.setPromptText(Ui.text("surface.search"));
-        search.textProperty().addListener((o, was, is) -> fill());
+        search.textProperty().addListener((o, was, is) -> {
+            fill();
+            takeFirst();
+        });
         cards.setPrefColumns(4);
         cards.getStyleClass().add("surface-cards");
         name.setId("new-name");
@@ -177,6 +180,14 @@ public final class SurfaceChooser {
             if (words.contains(wanted)) {
                 cards.getChildren().add(card(surface));
             }
+        }
+    }
+
+    /** What is chosen is one of those that are shown: Enter takes what somebody has searched for. */
+    private void takeFirst() {
+        boolean seen = cards.getChildren().stream().anyMatch(c -> ((ToggleButton) c).isSelected());
+        if (!seen && !cards.getChildren().isEmpty()) {
+            ((ToggleButton) cards.getChildren().get(0)).fire();
         }
     }
 

@@ -24,8 +24,11 @@ import wildchalk.core.check.Everywhere.Found;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.edit.Tellings;
 import wildchalk.core.finding.Finding;
+import wildchalk.core.motion.Waits;
 import wildchalk.core.words.FindingWriter;
+import wildchalk.core.words.WaitWriter;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.document.Worker;
@@ -176,6 +179,7 @@ public final class FindingsList extends VBox {
             shown.add(heading("findings.accepted"));
             accepted.forEach(f -> shown.add(FindingCard.accepted(document, f)));
         }
+        waits().forEach(shown::add);
         all.ifPresent(e -> shown.add(quiet(looked(e))));
         lines.getChildren().setAll(shown);
         askForRemedies(cards);
@@ -242,6 +246,36 @@ public final class FindingsList extends VBox {
                 .filter(f -> !open.contains(List.of(
                         f.finding().rule(), f.finding().about(), f.finding().name())))
                 .toList();
+    }
+
+    /** Who stands since a step is held up: no fault, but somebody has to mean it. */
+    private List<Node> waits() {
+        Told told = document.told();
+        List<Waits.Wait> waits = Waits.of(told.path(), told.timeline());
+        List<Node> shown = new ArrayList<>();
+        if (!waits.isEmpty()) {
+            shown.add(heading("waits.title"));
+        }
+        for (Waits.Wait wait : waits) {
+            Button where = new Button(WaitWriter.said(wait, told.path(), told.talk()));
+            where.setId("wait-" + wait.next());
+            where.getStyleClass().addAll("plain", "wait");
+            where.setWrapText(true);
+            where.setMinHeight(Region.USE_PREF_SIZE);
+            where.setOnAction(e -> {
+                document.seek(wait.from());
+                document.selectionProperty().set(Selection.of(wait.since()));
+            });
+            Button letRun = new Button(Ui.text("waits.run-on", WaitWriter.holder(wait, told.path())));
+            letRun.setId("run-on-" + wait.next());
+            letRun.getStyleClass().add("small");
+            letRun.setOnAction(
+                    e -> document.edit(Ui.text("edit.run-on"), Tellings.retell(wait.since(), m -> m.withRunsOn(true))));
+            VBox card = new VBox(4, where, letRun);
+            card.getStyleClass().add("finding-card");
+            shown.add(card);
+        }
+        return shown;
     }
 
     /** What mends each finding is tried out elsewhere, since each try works the drill out anew. */
