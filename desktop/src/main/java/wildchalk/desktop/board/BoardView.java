@@ -182,6 +182,11 @@ public final class BoardView extends Region {
         read.play();
     }
 
+    /** What is said over the board now. */
+    public Optional<String> told() {
+        return over.notice();
+    }
+
     /** What the sport calls its ball. */
     String ballName() {
         return document.drill().surface().ballName();

@@ -64,10 +64,13 @@ public final class TalkView extends VBox {
     private final ChangeListener<Object> rebuild = (o, a, b) -> buildSoon();
     private final ChangeListener<Object> highlight = (o, a, b) -> highlight();
     private final ChangeListener<Object> toStep = (o, a, b) -> toStep();
-    /** What was chosen, as what was just made is, comes to be seen: once it is written and laid out. */
-    private final ChangeListener<Object> reveal = (o, a, b) -> revealSoon = true;
+    /** What was chosen, as what was just made is, comes to be seen: as soon as it is written. */
+    private final ChangeListener<Object> reveal = (o, a, b) -> {
+        toReveal = document().selectionProperty().get().move();
+        NextFrame.run(this::reveal);
+    };
 
-    private boolean revealSoon;
+    private Optional<MoveId> toReveal = Optional.empty();
     private final ChangeListener<Object> follow = (o, a, b) -> Platform.runLater(this::showCurrentStep);
 
     /** @param done gives the keys back to the board */
@@ -204,7 +207,7 @@ public final class TalkView extends VBox {
         highlight();
         if (cards.stream().allMatch(StepCard::isWhole)) {
             writing = false;
-            requestLayout();
+            NextFrame.run(this::reveal);
             focusAgain.ifPresent(id -> Platform.runLater(() -> focus(id)));
             focusAgain = Optional.empty();
         } else {
@@ -309,27 +312,26 @@ public final class TalkView extends VBox {
         }
     }
 
-    @Override
-    protected void layoutChildren() {
-        super.layoutChildren();
-        if (revealSoon && !due && !writing) {
-            revealSoon = false;
-            Platform.runLater(this::showChosen);
+    private void reveal() {
+        for (Node node : lines.getChildren()) {
+            if (toReveal.isPresent() && node instanceof StepCard card) {
+                card.getChildren().stream()
+                        .filter(row -> toReveal.get().equals(row.getUserData()))
+                        .findFirst()
+                        .ifPresent(row -> {
+                            toReveal = Optional.empty();
+                            lines.applyCss();
+                            lines.layout();
+                            bringIn(
+                                    card.getLayoutY() + row.getLayoutY(),
+                                    row.getLayoutBounds().getHeight());
+                        });
+            }
         }
     }
 
-    private void showChosen() {
-        Optional<MoveId> chosen = document.selectionProperty().get().move();
-        for (Node node : lines.getChildren()) {
-            if (chosen.isPresent() && node instanceof StepCard card) {
-                card.getChildren().stream()
-                        .filter(row -> chosen.get().equals(row.getUserData()))
-                        .findFirst()
-                        .ifPresent(row -> bringIn(
-                                card.getLayoutY() + row.getLayoutY(),
-                                row.getLayoutBounds().getHeight()));
-            }
-        }
+    private DrillDocument document() {
+        return document;
     }
 
     /** Scrolls no farther than it has to. */
