@@ -39,7 +39,8 @@ public final class Launcher {
             Path copy = copyOfDemo(Path.of(System.getProperty("wildchalk.demo", "demo/binder")));
             return new String[] {
                 WildChalkApp.BINDER + copy,
-                WildChalkApp.DRILL + copy.resolve("drills").resolve(FIRST_DEMO)
+                WildChalkApp.DRILL + copy.resolve("drills").resolve(FIRST_DEMO),
+                WildChalkApp.DEMO
             };
         }
         if (arguments.length > 1) {

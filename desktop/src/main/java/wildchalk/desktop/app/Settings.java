@@ -97,6 +97,15 @@ final class Settings {
         put("text", String.valueOf(percent));
     }
 
+    /** Whether somebody has taken or refused the tour. */
+    boolean knowsTour() {
+        return values.containsKey("tour");
+    }
+
+    void tourSeen() {
+        put("tour", "seen");
+    }
+
     /** Which parts stand round the board: as they were left; what is put otherwise is remembered. */
     BoardSizes boardSizes() {
         BoardSizes sizes = new BoardSizes();

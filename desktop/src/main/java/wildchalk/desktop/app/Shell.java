@@ -20,11 +20,15 @@ import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Journal;
+import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.Wholes;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.text.LengthUnit;
+import wildchalk.core.words.Saying;
 import wildchalk.desktop.binder.BinderView;
 import wildchalk.desktop.binder.FolderWatch;
 import wildchalk.desktop.board.BoardPlace;
@@ -234,6 +238,29 @@ public final class Shell extends BorderPane {
     /** Opens a drill that no file holds yet. */
     public void startNew(Drill drill) {
         openDrill(new DrillDocument(Stored.ofNew(DrillFile.ofNew(drill)), settings.reader(), faults));
+    }
+
+    /** Opens a small drill of its own and asks for six short pulls. */
+    void startTour() {
+        if (mayLeave()) {
+            Drill blank = Drill.blank(Ui.text("tour.title"), new SurfaceUse("handball", "half-right"), Audience.USUAL);
+            wildchalk.core.path.Path path = wildchalk.core.path.Path.usual(blank.base());
+            Edit setOut = Saying.edit(blank, path, path.steps().get(0).id(), LengthUnit.METRES, Ui.text("tour.said"));
+            startNew(setOut.applyTo(blank, path.id()).drill());
+            board.startTour();
+        }
+    }
+
+    /** Offered once, to somebody who looks at the demo for the first time. */
+    void offerTour() {
+        if (board != null && !settings.knowsTour()) {
+            board.offerTour(yes -> {
+                settings.tourSeen();
+                if (yes) {
+                    startTour();
+                }
+            });
+        }
     }
 
     private void openDrill(DrillDocument opened) {

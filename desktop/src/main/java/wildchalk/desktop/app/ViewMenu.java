@@ -63,6 +63,8 @@ final class ViewMenu extends MenuButton {
         noBackdrop.setDisable(shell.backdrops().now().isEmpty());
         getItems()
                 .setAll(
+                        item("view.tour", shell::startTour),
+                        new SeparatorMenuItem(),
                         tray,
                         panel,
                         lanes,

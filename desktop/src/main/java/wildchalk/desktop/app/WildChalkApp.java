@@ -22,6 +22,9 @@ public final class WildChalkApp extends Application {
 
     static final String DRILL = "--drill=";
 
+    /** Given where the binder is a copy of the demo. */
+    static final String DEMO = "demo";
+
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
     private static final double LEAST_WIDTH = 900;
@@ -37,6 +40,9 @@ public final class WildChalkApp extends Application {
         LastResort.install(shell.faults());
         Usable.report();
         Platform.runLater(shell::offerJournals);
+        if (getParameters().getUnnamed().contains(DEMO)) {
+            Platform.runLater(shell::offerTour);
+        }
     }
 
     /** Builds the window on a stage: with a drill on the Board, or with the Binder. */

@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -65,7 +66,9 @@ public final class BoardPlace extends BorderPane implements Place {
 
     private final Transport transport;
     private final ForkAsk ask;
+    private final StackPane surface = new StackPane();
     private final VBox foot = new VBox();
+    private Optional<TourCard> tour = Optional.empty();
     private final HBox left = new HBox();
     private final Tray tray;
     private HistoryPanel history;
@@ -97,7 +100,7 @@ public final class BoardPlace extends BorderPane implements Place {
         board.groundProperty().bind(ground);
         strip.groundProperty().bind(ground);
         beats.groundProperty().bind(ground);
-        StackPane surface = new StackPane(board, empty, ask);
+        surface.getChildren().setAll(board, empty, ask);
         surface.getStyleClass().add("surface");
         surface.setMinSize(0, 0);
         missing.addAll(List.of(
@@ -148,6 +151,53 @@ public final class BoardPlace extends BorderPane implements Place {
         } else {
             foot.getChildren().setAll(transport, beats);
         }
+    }
+
+    /** Six short pulls for somebody who is new, in a corner of the board. */
+    public void startTour() {
+        endTour();
+        tour = Optional.of(new TourCard(document, this::endTour));
+        corner(tour.get());
+    }
+
+    /** Asks in the same corner whether somebody wants them. @param answered hears yes or no */
+    public void offerTour(Consumer<Boolean> answered) {
+        Label text = new Label(Ui.text("tour.offer"));
+        Button yes = new Button(Ui.text("tour.yes"));
+        yes.setId("tour-yes");
+        yes.getStyleClass().add("accent-button");
+        Button no = new Button(Ui.text("tour.no"));
+        no.setId("tour-no");
+        HBox offer = new HBox(12, text, yes, no);
+        offer.getStyleClass().add("tour");
+        offer.setAlignment(Pos.CENTER_LEFT);
+        offer.setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        yes.setOnAction(e -> {
+            surface.getChildren().remove(offer);
+            answered.accept(true);
+        });
+        no.setOnAction(e -> {
+            surface.getChildren().remove(offer);
+            answered.accept(false);
+            focusBoard();
+        });
+        corner(offer);
+    }
+
+    private void corner(Node card) {
+        StackPane.setAlignment(card, Pos.BOTTOM_LEFT);
+        StackPane.setMargin(card, new Insets(12));
+        surface.getChildren().add(card);
+        focusBoard();
+    }
+
+    private void endTour() {
+        tour.ifPresent(t -> {
+            t.dispose();
+            surface.getChildren().remove(t);
+            focusBoard();
+        });
+        tour = Optional.empty();
     }
 
     /** Puts all parts in. */
@@ -332,6 +382,7 @@ public final class BoardPlace extends BorderPane implements Place {
         sizes.trayProperty().removeListener(layout);
         sizes.lanesProperty().removeListener(layout);
         panel.dispose();
+        endTour();
         beats.dispose();
         if (history != null) {
             history.dispose();

@@ -217,4 +217,46 @@ class HandOnBoardTest {
         assertEquals(
                 List.of(), Waits.of(window.document().path(), window.document().timeline()));
     }
+
+    @Test
+    void theTourAsksForSixPullsAndCanBeLeft(FxRobot robot) throws Exception {
+        Window.fx(() -> window.shell.startTour());
+        window.settled();
+        RoleId second = new RoleId("a2");
+        asks(robot, "1 of 6");
+        window.pull(robot, body(new RoleId("a2")), window.screen(new Point(10, -4)));
+        asks(robot, "2 of 6");
+        window.pull(robot, ball(), body(second));
+        asks(robot, "3 of 6");
+        robot.type(KeyCode.ENTER);
+        window.settled();
+        asks(robot, "4 of 6");
+        window.pull(robot, ball(), window.screen(new Point(20, 1)));
+        asks(robot, "5 of 6");
+        Window.press(robot, "#slot-m1-EFFORT");
+        Window.press(robot, "flat out");
+        window.settled();
+        asks(robot, "6 of 6");
+        Window.fx(() -> window.board().requestFocus());
+        robot.type(KeyCode.SPACE);
+        asks(robot, "That is all");
+        Window.press(robot, "#tour-away");
+        Window.until(() -> robot.lookup("#tour").queryAll().isEmpty());
+    }
+
+    private void asks(FxRobot robot, String what) {
+        Window.until(
+                () -> ((Labeled) robot.lookup("#tour-asks").query()).getText().contains(what));
+    }
+
+    private Point2D body(RoleId role) {
+        var p = Bodies.of(window.document().frame(), window.board().viewport(), role);
+        return window.board().localToScreen(p.getX(), p.getY());
+    }
+
+    private Point2D ball() {
+        var id = window.document().path().balls().get(0).id();
+        var p = Bodies.of(window.document().frame(), window.board().viewport(), id);
+        return window.board().localToScreen(p.getX(), p.getY());
+    }
 }
