@@ -119,7 +119,9 @@ public final class BoardView extends Region {
         });
         viewState.open(
                 document.drill().surfaceUse(),
-                ActionBox.of(document.path(), document.drill().surface()));
+                document.path().moves().isEmpty()
+                        ? Optional.empty()
+                        : ActionBox.of(document.path(), document.drill().surface()));
         ticker = Ticker.start(this::tick);
     }
 
