@@ -62,6 +62,7 @@ class ArchitectureTest {
             "finding",
             "motion",
             "runthrough",
+            "reps",
             "check",
             "telling",
             "edit",

@@ -350,7 +350,7 @@ public final class BoardView extends Region {
         Frame frame = frame().with(Extra.NONE
                 .withOnion(onion.get())
                 .withFollowed(followed.get())
-                .withOtherReps(playback.otherReps()));
+                .withCrowd(playback.crowd()));
         image.paint(frame, viewport().scaled(scale), ground.get(), strokeCode.get(), legend.get());
         // nothing floats over a drill that plays, and an empty canvas costs time to blend
         boolean floats = !document.playingProperty().get() || gesture != null;

@@ -9,10 +9,12 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import wildchalk.core.motion.Launches;
+import wildchalk.core.motion.Pace;
 import wildchalk.core.motion.Turnings;
 import wildchalk.core.motion.Turnings.Turning;
 import wildchalk.core.path.Outcomes;
+import wildchalk.core.reps.Crowd;
+import wildchalk.core.reps.RepFlow;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.picture.export.Told;
 
@@ -32,8 +34,15 @@ public final class Playback {
     /** What has been said since the whistle. */
     private final Set<String> said = new HashSet<>();
 
-    /** Reps that have started before the one that is shown first. */
+    /** Reps that have started before the one that is shown. */
     private int launched;
+
+    private Told flowOf;
+    private RepFlow flow;
+    /** Where playing reps has put the playhead, and by how much the rep there is over while the next has not begun. */
+    private double shown = -1;
+
+    private double beyond;
 
     Playback(DrillDocument document, Supplier<AtForks> atForks, BooleanSupplier reps) {
         this.document = document;
@@ -54,7 +63,9 @@ public final class Playback {
     }
 
     private void started() {
-        launched = 0;
+        if (!reps.getAsBoolean()) {
+            launched = 0;
+        }
         double now = document.secondsProperty().get();
         if (asking.get().isEmpty()) {
             // whoever goes back is asked again
@@ -81,14 +92,8 @@ public final class Playback {
     void goOn(double elapsed) {
         double before = document.secondsProperty().get();
         double t = before + elapsed;
-        Optional<Double> period = period();
-        if (period.isPresent()) {
-            double end = Math.max(period.get(), 0.1);
-            if (t >= end) {
-                launched++;
-                t -= end;
-            }
-            document.seek(t);
+        if (reps.getAsBoolean()) {
+            goOnInReps(elapsed);
             return;
         }
         Optional<Turning> turning = atForks.get() == AtForks.ASK ? reached(before, t) : Optional.empty();
@@ -121,20 +126,39 @@ public final class Playback {
         return turns;
     }
 
-    // ---- reps that overlap ----
+    // ---- reps one after another ----
 
-    private Optional<Double> period() {
-        return reps.getAsBoolean() ? Launches.period(document.told().path(), document.timeline()) : Optional.empty();
+    /** Who is where in many reps of what is told; worked out once. */
+    private RepFlow flow() {
+        Told now = document.told();
+        if (now != flowOf) {
+            flowOf = now;
+            flow = RepFlow.of(now.path(), now.timeline(), Pace.of(now.drill()));
+        }
+        return flow;
     }
 
-    /** Seconds into the other reps that run now. */
-    List<Double> otherReps() {
-        Optional<Double> period = period();
-        if (period.isEmpty()) {
-            return List.of();
+    /** Everybody now; empty where one rep alone is watched. */
+    Optional<Crowd> crowd() {
+        return reps.getAsBoolean() ? Optional.of(flow().crowd(clock())) : Optional.empty();
+    }
+
+    /** Seconds since the first whistle: those of the rep that is shown, and what it is over by. */
+    private double clock() {
+        double into = document.secondsProperty().get();
+        if (into != shown) {
+            beyond = 0; // somebody has gone elsewhere
         }
-        double t = document.secondsProperty().get();
-        List<Double> all = Launches.running(period.get(), document.timeline().seconds(), t + launched * period.get());
-        return all.size() < 2 ? List.of() : all.subList(1, all.size());
+        return flow().startOf(launched) + into + beyond;
+    }
+
+    private void goOnInReps(double elapsed) {
+        double clock = clock() + elapsed;
+        launched = flow().repAt(clock);
+        double into = clock - flow().startOf(launched);
+        double over = document.timeline().seconds();
+        beyond = Math.max(0, into - over);
+        document.seek(Math.min(into, over));
+        shown = document.secondsProperty().get();
     }
 }

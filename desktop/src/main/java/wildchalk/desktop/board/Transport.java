@@ -220,7 +220,7 @@ final class Transport extends StackPane {
         play.setText(Ui.text(document.playingProperty().get() ? "strip.pause" : "strip.play"));
         play.setDisable(document.timeline().seconds() <= 0);
         forks.setVisible(!document.version().course().forks().isEmpty());
-        reps.setVisible(document.version().course().launch().isPresent());
+        reps.setVisible(document.timeline().seconds() > 0);
         fillFollow();
         showClock();
         showChosen();

@@ -55,9 +55,14 @@ public final class Bodies {
             return p;
         }
         Pose pose = frame.timeline().poseAt(holder.get(), frame.seconds());
+        return inHand(v, p, pose.facingDegrees());
+    }
+
+    /** Where a ball is drawn that is held by a body at a pixel, which looks somewhere. */
+    static Point2D inHand(Viewport v, Point2D body, double facingDegrees) {
         double away = ballOffset(v);
-        double angle = Math.toRadians(v.heading(pose.facingDegrees()) + HAND_DEGREES);
-        return new Point2D.Double(p.getX() + away * Math.cos(angle), p.getY() - away * Math.sin(angle));
+        double angle = Math.toRadians(v.heading(facingDegrees) + HAND_DEGREES);
+        return new Point2D.Double(body.getX() + away * Math.cos(angle), body.getY() - away * Math.sin(angle));
     }
 
     /** Those who wait behind the first of a line, who is a role; a line that feeds nobody has its first too. */

@@ -30,11 +30,17 @@ final class BodyPainter {
         this.art = new BodyArt(g, ground, viewport.unit());
     }
 
+    /** While reps follow one another, those who wait and those who play are the crowd's. */
     void paintQueues() {
-        frame.path().lines().forEach(this::queue);
+        if (frame.extra().crowd().isEmpty()) {
+            frame.path().lines().forEach(this::queue);
+        }
     }
 
     void paintBodies() {
+        if (frame.extra().crowd().isPresent()) {
+            return;
+        }
         for (Role role : frame.path().roles()) {
             body(role, frame.timeline().poseAt(role.id(), frame.seconds()));
         }

@@ -8,15 +8,16 @@ import java.awt.Graphics2D;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Point2D;
-import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.Role;
-import wildchalk.core.drill.Rotation;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.ladder.ChangeMarks;
 import wildchalk.core.motion.Pose;
 import wildchalk.core.motion.StepSpan;
+import wildchalk.core.reps.BallSpot;
+import wildchalk.core.reps.Crowd;
+import wildchalk.core.reps.Somebody;
 import wildchalk.picture.style.Ground;
 
 /** Draws what a picture shows beside its moment: starts and ends of the step, other reps, changes, who is followed. */
@@ -24,7 +25,6 @@ final class ExtraPainter {
 
     private static final float START = 0.35f;
     private static final float END = 0.55f;
-    private static final float OTHER_REP = 0.6f;
     private static final double RING = 19;
 
     private final Graphics2D g;
@@ -46,46 +46,67 @@ final class ExtraPainter {
         if (frame.extra().onion()
                 && frame.currentStep() < frame.timeline().steps().size()) {
             StepSpan span = frame.timeline().steps().get(frame.currentStep());
-            bodies(span.start(), START, false);
-            bodies(span.end(), END, false);
+            bodies(span.start(), START);
+            bodies(span.end(), END);
         }
         frame.extra().changes().ifPresent(this::changes);
     }
 
     /** What moves. */
     void paintMoving() {
-        for (double t : frame.extra().otherReps()) {
-            bodies(t, OTHER_REP, true);
-        }
+        frame.extra().crowd().ifPresent(this::crowd);
         frame.extra()
                 .followed()
+                .filter(r -> frame.extra().crowd().isEmpty())
                 .filter(r -> frame.path().role(r).isPresent())
                 .ifPresent(r -> ring(Bodies.of(frame, v, r), ground.alert(), RING, false));
     }
 
-    private void bodies(double t, float share, boolean otherRep) {
+    private void bodies(double t, float share) {
         Composite solid = g.getComposite();
         g.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, share));
         for (Role role : frame.path().roles()) {
-            if (!otherRep || !stays(role)) {
-                Pose pose = frame.timeline().poseAt(role.id(), t);
-                double facing = v.heading(pose.facingDegrees());
-                art.body(v.toPixels(pose.at()), facing, role.side(), BodyPainter.colour(ground, role), role.label());
-            }
-        }
-        if (otherRep) {
-            Frame other = frame.at(t);
-            for (BallId ball : frame.timeline().ballIds()) {
-                BodyPainter.ball(g, ground, Bodies.of(other, v, ball), Bodies.BALL_RADIUS * v.unit(), v.unit());
-            }
+            Pose pose = frame.timeline().poseAt(role.id(), t);
+            body(role, pose.at(), pose.facingDegrees());
         }
         g.setComposite(solid);
     }
 
-    /** The same person in every rep. */
-    private boolean stays(Role role) {
-        return frame.path().course().rotation().stream()
-                .anyMatch(r -> r.role().equals(role.id()) && r.how() == Rotation.How.STAY);
+    private void body(Role role, Point at, double facing) {
+        double heading = v.heading(facing);
+        Color colour = BodyPainter.colour(ground, role);
+        art.nose(v.toPixels(at), heading, colour);
+        art.body(v.toPixels(at), heading, role.side(), colour, role.label());
+    }
+
+    // ---- many reps ----
+
+    /** Who plays is drawn as in a rep, who walks or waits as those in a line. */
+    private void crowd(Crowd all) {
+        for (Somebody one : all.people()) {
+            frame.path().role(one.role()).filter(r -> !one.plays()).ifPresent(r -> waiting(one.at(), r));
+        }
+        for (Somebody one : all.people()) {
+            frame.path()
+                    .role(one.role())
+                    .filter(r -> one.plays())
+                    .ifPresent(r -> body(r, one.at(), one.facingDegrees()));
+        }
+        for (BallSpot ball : all.balls()) {
+            Point2D p = v.toPixels(ball.at());
+            Point2D at = ball.holderFacing()
+                    .map(facing -> Bodies.inHand(v, p, facing))
+                    .orElse(p);
+            BodyPainter.ball(g, ground, at, Bodies.BALL_RADIUS * v.unit(), v.unit());
+        }
+    }
+
+    private void waiting(Point at, Role role) {
+        double r = Bodies.QUEUE_RADIUS * v.unit();
+        Point2D p = v.toPixels(at);
+        g.setStroke(new BasicStroke((float) (1.6 * v.unit())));
+        g.setColor(BodyPainter.colour(ground, role));
+        g.draw(new Ellipse2D.Double(p.getX() - r, p.getY() - r, 2 * r, 2 * r));
     }
 
     // ---- changes ----

@@ -20,9 +20,12 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.ladder.ChangeMarks;
+import wildchalk.core.motion.Pace;
 import wildchalk.core.motion.StepSpan;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
+import wildchalk.core.reps.RepFlow;
+import wildchalk.core.reps.Somebody;
 import wildchalk.picture.style.Ground;
 
 /** What a picture shows beside the moment itself stands where it belongs, and nowhere else. */
@@ -98,14 +101,19 @@ class ExtraPainterTest {
     }
 
     @Test
-    void otherRepsStandWhereTheyAreAtTheirTime() {
+    void aCrowdStandsWhereItIsInPlaceOfOneRep() {
         Drill drill = Demo.read("second-wave-from-the-left");
-        Timeline t = Timeline.of(drill, Path.usual(drill.base()));
+        Path path = Path.usual(drill.base());
+        Timeline t = Timeline.of(drill, path);
+        RepFlow flow = RepFlow.of(path, t, Pace.of(drill));
+        double late = flow.startOf(2) + 2;
         BufferedImage plain = picture(frame(drill, 7, Extra.NONE), Ground.SLATE);
-        BufferedImage both = picture(frame(drill, 7, Extra.NONE.withOtherReps(List.of(2.0))), Ground.SLATE);
-        for (String id : List.of("lb", "rb")) {
-            Point other = t.poseAt(new RoleId(id), 2).at();
-            assertTrue(changedNear(plain, both, drill, other, 10) > 20, id);
+        BufferedImage crowd =
+                picture(frame(drill, 7, Extra.NONE.withCrowd(Optional.of(flow.crowd(late)))), Ground.SLATE);
+        for (Somebody one : flow.at(late)) {
+            if (one.plays() && !one.at().isWithin(1.5, t.poseAt(one.role(), 7).at())) {
+                assertTrue(changedNear(plain, crowd, drill, one.at(), 10) > 20, one.toString());
+            }
         }
         assertEquals(0, changed(plain, picture(frame(drill, 7, Extra.NONE), Ground.SLATE)), "pictures are repeatable");
     }
