@@ -303,7 +303,7 @@ public final class RepFlow {
         }
         if (now instanceof Playing p) {
             Pose pose = timeline.poseAt(p.role(), Math.min(timeline.seconds(), seconds - p.whistle()));
-            return new Somebody(person.number, p.role(), pose.at(), pose.facingDegrees(), true);
+            return new Somebody(person.number, p.role(), pose.at(), pose.facingDegrees(), Somebody.Doing.PLAYS);
         } else if (now instanceof Walking w) {
             double share = w.until() <= w.from() ? 1 : Math.min(1, (seconds - w.from()) / (w.until() - w.from()));
             Point end = w.then()
@@ -311,14 +311,15 @@ public final class RepFlow {
                     .orElse(w.end());
             double facing =
                     end.isWithin(0.01, w.start()) ? 0 : end.minus(w.start()).headingDegrees();
-            return new Somebody(person.number, role, w.start().towards(end, share), facing, false);
+            return new Somebody(person.number, role, w.start().towards(end, share), facing, Somebody.Doing.WALKS);
         } else if (now instanceof InLine in) {
             WaitingLine line = line(in.line());
-            return new Somebody(person.number, role, spot(line, before(in, seconds)), line.facingDegrees(), false);
+            return new Somebody(
+                    person.number, role, spot(line, before(in, seconds)), line.facingDegrees(), Somebody.Doing.WAITS);
         } else if (now instanceof Standing s) {
-            return new Somebody(person.number, role, s.at(), s.facing(), false);
+            return new Somebody(person.number, role, s.at(), s.facing(), Somebody.Doing.STANDS);
         }
-        return new Somebody(person.number, role, path.startOf(role), path.startFacingOf(role), false);
+        return new Somebody(person.number, role, path.startOf(role), path.startFacingOf(role), Somebody.Doing.STANDS);
     }
 
     /** How many stand before somebody in a line; one who has just left counts less and less until the others have moved up. */

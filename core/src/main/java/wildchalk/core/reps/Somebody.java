@@ -8,6 +8,22 @@ import wildchalk.core.geometry.Point;
  *
  * @param number of the person, from 0; the same person keeps it
  * @param role that is played, or was played last, or is to be played first
- * @param plays whether in a rep now; else on the way or in a line
  */
-public record Somebody(int number, RoleId role, Point at, double facingDegrees, boolean plays) {}
+public record Somebody(int number, RoleId role, Point at, double facingDegrees, Doing doing) {
+
+    /** What somebody does at a moment. */
+    public enum Doing {
+        /** Has a part in a rep. */
+        PLAYS,
+        /** Is on the way to another place. */
+        WALKS,
+        /** Is in a line. */
+        WAITS,
+        /** Is where the next part begins, or rests. */
+        STANDS
+    }
+
+    public boolean plays() {
+        return doing == Doing.PLAYS;
+    }
+}

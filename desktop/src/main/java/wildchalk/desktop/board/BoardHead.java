@@ -175,6 +175,11 @@ final class BoardHead extends StackPane {
         standing.setOnAction(
                 e -> document.edit(Ui.text("edit.surface"), Wholes.surface(use.withStanding(standing.isSelected()))));
         items.add(standing);
+        CheckMenuItem camera = new CheckMenuItem(Ui.text("view.camera"));
+        camera.setId("view-camera");
+        camera.setSelected(board.cameraProperty().get());
+        camera.setOnAction(e -> board.cameraProperty().set(camera.isSelected()));
+        items.add(camera);
         part.getItems().setAll(items);
     }
 

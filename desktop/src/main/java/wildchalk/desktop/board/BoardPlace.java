@@ -119,8 +119,6 @@ public final class BoardPlace extends BorderPane implements Place {
         board.armedProperty().addListener(refresh);
         StackPane.setAlignment(empty, Pos.BOTTOM_LEFT);
         StackPane.setMargin(empty, new Insets(12));
-        StackPane.setAlignment(ask, Pos.TOP_CENTER);
-        StackPane.setMargin(ask, new Insets(12));
         layOut();
         refresh();
     }

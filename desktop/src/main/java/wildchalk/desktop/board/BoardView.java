@@ -27,6 +27,7 @@ import wildchalk.desktop.document.Worker;
 import wildchalk.desktop.ui.BoardImage;
 import wildchalk.desktop.ui.Ticker;
 import wildchalk.desktop.ui.Ui;
+import wildchalk.picture.paint.Bodies;
 import wildchalk.picture.paint.Extra;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Viewport;
@@ -37,6 +38,9 @@ import wildchalk.picture.style.StrokeCode;
 public final class BoardView extends Region {
 
     private static final double NOTICE_SECONDS = 5;
+    private static final double CAMERA_NEARER = 1.7;
+    /** The board takes so long to be where it goes. */
+    private static final double CAMERA_SECONDS = 0.6;
 
     private final DrillDocument document;
     private final ImageView picture = new ImageView();
@@ -50,6 +54,7 @@ public final class BoardView extends Region {
     private final ObjectProperty<AtForks> atForks = new SimpleObjectProperty<>(AtForks.ASK);
     private final BooleanProperty reps = new SimpleBooleanProperty();
     private final BooleanProperty onion = new SimpleBooleanProperty();
+    private final BooleanProperty camera = new SimpleBooleanProperty();
     private final ObjectProperty<Optional<RoleId>> followed = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Pattern> pattern = new SimpleObjectProperty<>(Pattern.usual(PatternKind.SQUARE));
     private final ViewState viewState = new ViewState();
@@ -95,6 +100,11 @@ public final class BoardView extends Region {
         pattern.addListener(changed);
         reps.addListener(changed);
         onion.addListener(changed);
+        camera.addListener((o, was, is) -> {
+            if (!is) {
+                fit();
+            }
+        });
         followed.addListener(changed);
         document.selectionProperty().addListener((o, a, b) -> say());
         arranging.addListener((o, was, is) -> {
@@ -219,6 +229,11 @@ public final class BoardView extends Region {
         return onion;
     }
 
+    /** Whether the board goes along with whoever is followed, or the ball. */
+    public BooleanProperty cameraProperty() {
+        return camera;
+    }
+
     /** Whose mark has a ring. */
     public ObjectProperty<Optional<RoleId>> followedProperty() {
         return followed;
@@ -330,11 +345,28 @@ public final class BoardView extends Region {
     private void tick(double elapsed) {
         if (document.playingProperty().get()) {
             playback.goOn(elapsed * document.speedProperty().get());
+            if (camera.get()) {
+                turnCamera(elapsed);
+            }
         }
         if (dirty && getWidth() > 1 && getHeight() > 1) {
             dirty = false;
             paint();
         }
+    }
+
+    /** Glides after whoever is followed, or else the ball, from nearer than the whole part. */
+    private void turnCamera(double elapsed) {
+        Viewport now = viewport();
+        if (viewState.isFitted()) {
+            now = now.zoomed(CAMERA_NEARER, getWidth() / 2, getHeight() / 2);
+        }
+        Point2D target = followed.get()
+                .map(r -> Bodies.of(frame(), viewport(), r))
+                .or(() -> document.path().balls().stream().findFirst().map(b -> Bodies.of(frame(), viewport(), b.id())))
+                .orElse(new Point2D.Double(getWidth() / 2, getHeight() / 2));
+        double share = Math.min(1, elapsed / CAMERA_SECONDS);
+        viewState.set(now.panned(share * (target.getX() - getWidth() / 2), share * (target.getY() - getHeight() / 2)));
     }
 
     private void paint() {

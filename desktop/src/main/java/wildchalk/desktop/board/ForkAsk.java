@@ -7,6 +7,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.motion.Turnings.Turning;
 import wildchalk.core.words.CourseWords;
+import wildchalk.desktop.ui.Beside;
 import wildchalk.desktop.ui.WayButtons;
 
 /** Asks which way the rep goes, over the board, when playing has come to a fork. */
@@ -35,6 +36,7 @@ final class ForkAsk extends VBox {
                 board.requestFocus();
             });
             getChildren().addAll(question, ways);
+            Beside.ball(this, board.frame(), board.viewport());
             Platform.runLater(() -> ways.getChildren().get(0).requestFocus());
         });
     }

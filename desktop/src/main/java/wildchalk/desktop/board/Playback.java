@@ -7,9 +7,12 @@ import java.util.Random;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import wildchalk.core.motion.Pace;
+import wildchalk.core.motion.StepSpan;
 import wildchalk.core.motion.Turnings;
 import wildchalk.core.motion.Turnings.Turning;
 import wildchalk.core.path.Outcomes;
@@ -34,6 +37,9 @@ public final class Playback {
     /** What has been said since the whistle. */
     private final Set<String> said = new HashSet<>();
 
+    private final BooleanProperty loop = new SimpleBooleanProperty();
+    private int loopedStep;
+
     /** Reps that have started before the one that is shown. */
     private int launched;
 
@@ -48,6 +54,7 @@ public final class Playback {
         this.document = document;
         this.atForks = atForks;
         this.reps = reps;
+        loop.addListener((o, was, is) -> loopedStep = document.stepProperty().get());
         document.playingProperty().addListener((o, was, is) -> {
             if (is) {
                 started();
@@ -63,6 +70,7 @@ public final class Playback {
     }
 
     private void started() {
+        loopedStep = document.stepProperty().get();
         if (!reps.getAsBoolean()) {
             launched = 0;
         }
@@ -96,6 +104,14 @@ public final class Playback {
             goOnInReps(elapsed);
             return;
         }
+        if (loop.get()) {
+            StepSpan now = looped();
+            if (t >= now.end() || t < now.start()) {
+                t = now.start();
+            }
+            document.seek(t);
+            return;
+        }
         Optional<Turning> turning = atForks.get() == AtForks.ASK ? reached(before, t) : Optional.empty();
         if (turning.isPresent()) {
             document.seek(turning.get().seconds());
@@ -107,6 +123,17 @@ public final class Playback {
         if (t >= document.timeline().seconds()) {
             document.playingProperty().set(false);
         }
+    }
+
+    /** Whether one step is played over and over. */
+    BooleanProperty loopProperty() {
+        return loop;
+    }
+
+    /** The step that was shown when somebody began to play it over and over. */
+    private StepSpan looped() {
+        List<StepSpan> steps = document.timeline().steps();
+        return steps.get(Math.min(loopedStep, steps.size() - 1));
     }
 
     /** What has to be said between two moments, and has not been. */

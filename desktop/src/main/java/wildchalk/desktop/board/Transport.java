@@ -28,7 +28,7 @@ import wildchalk.desktop.ui.Ui;
 /** Below the board: playing, the clock, what is chosen, and who is followed. */
 final class Transport extends StackPane {
 
-    private static final double[] SPEEDS = {0.5, 1, 2};
+    private static final List<Double> SPEEDS = List.of(0.25, 0.5, 0.75, 1.0, 1.5, 2.0, 4.0, 8.0);
 
     private final DrillDocument document;
     private final BoardView board;
@@ -40,6 +40,7 @@ final class Transport extends StackPane {
     private final Label status = new Label();
     private final ChoiceBox<AtForks> forks = new ChoiceBox<>();
     private final ToggleButton reps = new ToggleButton(Ui.text("strip.reps"));
+    private final ToggleButton loop = new ToggleButton(Ui.text("strip.loop"));
     private final ChoiceBox<Followed> follow = new ChoiceBox<>();
     private final ChangeListener<Object> refresh = (o, a, b) -> refresh();
     private final ChangeListener<Object> chosen = (o, a, b) -> showChosen();
@@ -87,21 +88,18 @@ final class Transport extends StackPane {
         next.setAccessibleText(Ui.text("strip.next"));
         Tips.on(next, Ui.text("strip.next"));
         next.setOnAction(e -> document.goToStartOf(document.stepProperty().get() + 1));
-        HBox speeds = new HBox();
-        for (double speed : SPEEDS) {
-            ToggleButton button =
-                    new ToggleButton(Ui.text("strip.speed", speed == 0.5 ? "½" : Numbers.brief(speed, 0)));
-            button.getStyleClass().add("speed");
-            button.setSelected(speed == 1);
-            button.setOnAction(e -> document.speedProperty().set(speed));
-            document.speedProperty().addListener((o, a, b) -> button.setSelected(b.doubleValue() == speed));
-            button.selectedProperty().addListener((o, was, is) -> {
-                if (!is && document.speedProperty().get() == speed) {
-                    button.setSelected(true);
-                }
-            });
-            speeds.getChildren().add(button);
-        }
+        ChoiceBox<Double> speed = new ChoiceBox<>();
+        speed.setId("speed");
+        speed.getItems().setAll(SPEEDS);
+        speed.setConverter(Shown.by(x -> Ui.text("strip.speed", Numbers.brief(x, 2))));
+        speed.setValue(1.0);
+        speed.setAccessibleText(Ui.text("strip.speed.tip"));
+        Tips.on(speed, Ui.text("strip.speed.tip"));
+        speed.setOnAction(e -> document.speedProperty().set(speed.getValue()));
+        document.speedProperty().addListener((o, a, b) -> speed.setValue(b.doubleValue()));
+        loop.setId("loop");
+        Tips.on(loop, Ui.text("strip.loop.tip"));
+        loop.selectedProperty().bindBidirectional(board.playback().loopProperty());
         clock.setId("clock");
         clock.getStyleClass().add("clock");
         status.setId("status");
@@ -126,7 +124,6 @@ final class Transport extends StackPane {
         present.setOnAction(e -> show.run());
         HBox zoom = new HBox(4, wider, closer);
         zoom.setAlignment(Pos.CENTER);
-        speeds.setAlignment(Pos.CENTER);
         zoom.visibleProperty().bind(sizes.lanesProperty());
         zoom.managedProperty().bind(zoom.visibleProperty());
         ToggleButton lanes = new ToggleButton(Ui.text("strip.lanes"));
@@ -136,27 +133,26 @@ final class Transport extends StackPane {
         MenuButton more = new MenuButton(Ui.text("fold.more"));
         more.setId("transport-more");
         more.setAccessibleText(Ui.text("fold.more.tip"));
-        Node[] parts = {play, back, next, clock, reps, forks, follow, lanes, present, more};
+        Node[] parts = {play, back, next, speed, loop, clock, reps, forks, follow, lanes, present, more};
         Folding row = new Folding(Orientation.HORIZONTAL, 8, more)
                 .keep(play)
                 .keep(back)
                 .keep(next)
-                .add(speeds, 4)
-                .add(clock, 6)
+                .add(speed, 4)
+                .add(loop, 3)
+                .add(clock, 7)
                 .stretch(status)
-                .add(reps, 5)
-                .add(forks, 7)
+                .add(reps, 6)
+                .add(forks, 8)
                 .add(zoom, 1)
                 .add(follow, 2)
-                .add(lanes, 8)
-                .add(present, 3)
+                .add(lanes, 9)
+                .add(present, 5)
                 .keep(closeStep());
         for (Node part : parts) {
             ((Region) part).setMinWidth(Region.USE_PREF_SIZE);
         }
-        for (HBox box : List.of(speeds, zoom)) {
-            box.getChildren().forEach(b -> ((Region) b).setMinWidth(Region.USE_PREF_SIZE));
-        }
+        zoom.getChildren().forEach(b -> ((Region) b).setMinWidth(Region.USE_PREF_SIZE));
         getChildren().setAll(row);
     }
 

@@ -68,6 +68,11 @@ final class ViewState {
         return v.withUnit(Math.max(LEAST_UNIT, v.unit()));
     }
 
+    /** Whether nobody has gone nearer or elsewhere. */
+    boolean isFitted() {
+        return chosen.isEmpty();
+    }
+
     void set(Viewport viewport) {
         chosen = Optional.of(viewport);
     }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
-import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -31,6 +30,7 @@ import wildchalk.core.words.CourseWords;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.Beside;
 import wildchalk.desktop.ui.FrameView;
 import wildchalk.desktop.ui.Ticker;
 import wildchalk.desktop.ui.Ui;
@@ -57,6 +57,9 @@ public final class PresentWindow {
     private final Set<String> asked = new HashSet<>();
     private final Set<String> decided = new HashSet<>();
     private double t;
+    /** A card is no wider than can be read at a glance. */
+    private static final double MOST_CARD = 560;
+
     private int step;
     /** How far the step that plays goes; nothing plays once it is reached. */
     private double until;
@@ -84,8 +87,7 @@ public final class PresentWindow {
         card.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         card.managedProperty().bind(card.visibleProperty());
         StackPane board = new StackPane(view, ink, card);
-        StackPane.setAlignment(card, Pos.TOP_CENTER);
-        StackPane.setMargin(card, new Insets(20));
+        StackPane.setAlignment(card, Pos.TOP_LEFT);
         ink.over(board, write::isSelected);
         BorderPane root = new BorderPane(board);
         root.setBottom(foot());
@@ -302,7 +304,7 @@ public final class PresentWindow {
         show.setVisible(!q.answer().isEmpty());
         Button on = button("present.go-on", "present-go-on", this::next);
         card.getChildren().setAll(text, new HBox(10, show, on));
-        card.setVisible(true);
+        showCard();
     }
 
     private void answer() {
@@ -339,7 +341,7 @@ public final class PresentWindow {
         ways = WayButtons.of(
                 turning, "present-branch-", (n, label) -> Ui.text("present.branch", n, label), this::choose);
         card.getChildren().setAll(text, ways);
-        card.setVisible(true);
+        showCard();
         ways.getChildren().get(0).requestFocus();
     }
 
@@ -360,6 +362,13 @@ public final class PresentWindow {
         until = stop();
         words();
         view.paint();
+    }
+
+    /** Beside what it asks about, over nobody. */
+    private void showCard() {
+        card.setMaxWidth(Math.min(MOST_CARD, view.getWidth() / 2));
+        Beside.ball(card, frame(), view.viewport());
+        card.setVisible(true);
     }
 
     private void hideCard() {

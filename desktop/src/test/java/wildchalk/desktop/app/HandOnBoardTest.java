@@ -244,6 +244,44 @@ class HandOnBoardTest {
         Window.until(() -> robot.lookup("#tour").queryAll().isEmpty());
     }
 
+    @Test
+    void aStepIsPlayedOverAndOver(FxRobot robot) throws Exception {
+        window.openDrill("second-wave-from-the-left");
+        Window.fx(() -> {
+            window.document().goToStartOf(1);
+            window.document().speedProperty().set(8);
+        });
+        var span = window.document().timeline().steps().get(1);
+        Window.press(robot, "#loop");
+        Window.fx(() -> window.document().playingProperty().set(true));
+        Window.until(() -> window.document().secondsProperty().get() > span.end() - 1);
+        Window.until(() -> window.document().secondsProperty().get() < span.start() + 2);
+        assertTrue(window.document().playingProperty().get());
+        assertTrue(window.document().secondsProperty().get() >= span.start() - 1e-9);
+        Window.fx(() -> window.document().playingProperty().set(false));
+    }
+
+    @Test
+    void theCameraGoesAlong(FxRobot robot) throws Exception {
+        window.openDrill("second-wave-from-the-left");
+        double whole = window.board().viewport().pixelsPerMetre();
+        RoleId rb = new RoleId("rb");
+        Window.fx(() -> {
+            window.board().followedProperty().set(Optional.of(rb));
+            window.board().cameraProperty().set(true);
+            window.document().speedProperty().set(4);
+            window.document().playingProperty().set(true);
+        });
+        Window.until(() -> !window.document().playingProperty().get());
+        window.settled();
+        var v = window.board().viewport();
+        assertTrue(v.pixelsPerMetre() > 1.5 * whole);
+        var at = Bodies.of(window.document().frame(), v, rb);
+        assertTrue(Math.hypot(at.getX() - v.width() / 2, at.getY() - v.height() / 2) < v.width() / 3, at.toString());
+        Window.fx(() -> window.board().cameraProperty().set(false));
+        assertEquals(whole, window.board().viewport().pixelsPerMetre(), 1e-9);
+    }
+
     private void asks(FxRobot robot, String what) {
         Window.until(
                 () -> ((Labeled) robot.lookup("#tour-asks").query()).getText().contains(what));

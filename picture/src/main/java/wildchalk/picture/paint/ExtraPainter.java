@@ -84,12 +84,12 @@ final class ExtraPainter {
     /** Who plays is drawn as in a rep, who walks or waits as those in a line. */
     private void crowd(Crowd all) {
         for (Somebody one : all.people()) {
-            frame.path().role(one.role()).filter(r -> !one.plays()).ifPresent(r -> waiting(one.at(), r));
+            frame.path().role(one.role()).filter(r -> !isWhole(one)).ifPresent(r -> waiting(one.at(), r));
         }
         for (Somebody one : all.people()) {
             frame.path()
                     .role(one.role())
-                    .filter(r -> one.plays())
+                    .filter(r -> isWhole(one))
                     .ifPresent(r -> body(r, one.at(), one.facingDegrees()));
         }
         for (BallSpot ball : all.balls()) {
@@ -99,6 +99,10 @@ final class ExtraPainter {
                     .orElse(p);
             BodyPainter.ball(g, ground, at, Bodies.BALL_RADIUS * v.unit(), v.unit());
         }
+    }
+
+    private static boolean isWhole(Somebody one) {
+        return one.doing() == Somebody.Doing.PLAYS || one.doing() == Somebody.Doing.STANDS;
     }
 
     private void waiting(Point at, Role role) {
