@@ -41,6 +41,7 @@ public final class Waits {
     public static List<Wait> of(Path path, Timeline timeline) {
         List<Wait> all = new ArrayList<>();
         Map<RoleId, Double> free = new HashMap<>();
+        List<Move> earlier = new ArrayList<>();
         for (Step step : path.steps()) {
             for (Move move : step.moves()) {
                 MoveSpan span = timeline.move(move.id());
@@ -48,7 +49,7 @@ public final class Waits {
                 if (span.happens() && since != null && move.trigger().isEmpty()) {
                     double from = since;
                     if (span.start() - from >= LEAST_SECONDS) {
-                        holder(path, timeline, step, move, span.start())
+                        holder(earlier, timeline, move, span.start())
                                 .ifPresent(by -> all.add(new Wait(move.role(), move.id(), from, span.start(), by)));
                     }
                 }
@@ -56,20 +57,23 @@ public final class Waits {
                     free.merge(move.role(), span.roleFree(), Math::max);
                 }
             }
+            step.moves().stream()
+                    .filter(m -> timeline.move(m.id()).happens() && !m.runsOn())
+                    .forEach(earlier::add);
         }
         all.sort(Comparator.comparingDouble(Wait::from));
         return all;
     }
 
     /** The move of an earlier step, by somebody else, whose end is the moment at which this one starts. */
-    private static Optional<MoveId> holder(Path path, Timeline timeline, Step step, Move move, double start) {
-        return path.steps().stream()
-                .takeWhile(s -> s != step)
-                .flatMap(s -> s.moves().stream())
-                .filter(m -> !m.role().equals(move.role()) && !m.runsOn())
-                .filter(m -> timeline.move(m.id()).happens())
-                .filter(m -> Math.abs(timeline.move(m.id()).end() - start) <= SAME_SECONDS)
-                .map(Move::id)
-                .findFirst();
+    private static Optional<MoveId> holder(List<Move> earlier, Timeline timeline, Move move, double start) {
+        for (int i = earlier.size() - 1; i >= 0; i--) {
+            Move other = earlier.get(i);
+            boolean then = Math.abs(timeline.move(other.id()).end() - start) <= SAME_SECONDS;
+            if (then && !other.role().equals(move.role())) {
+                return Optional.of(other.id());
+            }
+        }
+        return Optional.empty();
     }
 }

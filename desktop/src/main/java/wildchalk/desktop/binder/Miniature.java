@@ -9,6 +9,9 @@ import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import wildchalk.core.arrange.ActionBox;
+import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.surface.View;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Painter;
@@ -44,7 +47,10 @@ final class Miniature extends ImageView {
         }
 
         private void paint(Frame frame) {
-            Viewport v = Viewport.fitting(told.drill().surfaceUse(), WIDTH * SCALE, HEIGHT * SCALE)
+            SurfaceUse use = told.drill().surfaceUse();
+            View part = Viewport.first(
+                    use, ActionBox.of(told.path(), told.drill().surface()), WIDTH * SCALE, HEIGHT * SCALE);
+            Viewport v = Viewport.fitting(part, use.standing(), WIDTH * SCALE, HEIGHT * SCALE)
                     .withUnit(1.15);
             Graphics2D g = picture.createGraphics();
             painter.paint(g, frame, v);

@@ -14,12 +14,6 @@ final class ViewState {
     /** An upright board shows a surface standing where that makes it larger by so much. */
     private static final double WORTH_TURNING = 1.15;
 
-    /** Room (m) round the action. */
-    private static final double ACTION_MARGIN = 0.5;
-
-    /** A drill that could be shown so many times as large is opened where its action is. */
-    private static final double MUCH = 1.6;
-
     /** A board as it usually is, in pixels. */
     private static final double USUAL_WIDTH = 860;
 
@@ -47,12 +41,8 @@ final class ViewState {
     /** What is seen of a drill when it is opened: its part, or where the action is if that is much smaller. */
     void open(SurfaceUse use, Optional<View> box) {
         of = Optional.of(use);
-        double part =
-                fitting(use.view(), use.standing(), USUAL_WIDTH, USUAL_HEIGHT).pixelsPerMetre();
-        box.map(b -> b.grown(ACTION_MARGIN))
-                .filter(b ->
-                        fitting(b, use.standing(), USUAL_WIDTH, USUAL_HEIGHT).pixelsPerMetre() > MUCH * part)
-                .ifPresent(b -> action = Optional.of(b));
+        View first = Viewport.first(use, box, USUAL_WIDTH, USUAL_HEIGHT);
+        action = first.equals(use.view()) ? Optional.empty() : Optional.of(first);
     }
 
     private static Viewport fitting(View view, boolean standing, double w, double h) {
@@ -86,6 +76,6 @@ final class ViewState {
     /** A part in which everything happens. */
     void fit(View box) {
         chosen = Optional.empty();
-        action = Optional.of(box.grown(ACTION_MARGIN));
+        action = Optional.of(box.grown(Viewport.ACTION_MARGIN));
     }
 }

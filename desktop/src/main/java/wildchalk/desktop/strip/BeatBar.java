@@ -51,6 +51,8 @@ public final class BeatBar extends Pane {
     private final Canvas canvas = new Canvas();
     private final Line needle = new Line(0, TOP - 2, 0, HEIGHT);
     private final Polygon knob = new Polygon(-7, 0, 7, 0, 0, 11);
+    private Told barsOf;
+    private List<StripBars.Bar> bars = List.of();
     private final ChangeListener<Object> repaint = (o, a, b) -> paint();
     private final ChangeListener<Object> tick = (o, a, b) -> movePlayhead();
 
@@ -73,6 +75,7 @@ public final class BeatBar extends Pane {
         document.selectionProperty().addListener(repaint);
         document.stepProperty().addListener(repaint);
         ground.addListener(repaint);
+        sceneProperty().addListener(repaint);
         setOnMousePressed(this::seek);
         setOnMouseDragged(this::seek);
     }
@@ -108,6 +111,9 @@ public final class BeatBar extends Pane {
     // ---- painting ----
 
     private void paint() {
+        if (getScene() == null) {
+            return; // nobody sees it
+        }
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
         Told told = document.told();
@@ -152,7 +158,7 @@ public final class BeatBar extends Pane {
     private void bars(GraphicsContext g, Told told, Ground look) {
         Optional<MoveId> chosen = document.selectionProperty().get().move();
         List<Double> free = new ArrayList<>();
-        for (StripBars.Bar bar : StripBars.of(told).bars()) {
+        for (StripBars.Bar bar : bars(told)) {
             int row = 0;
             while (row < free.size() && free.get(row) > bar.start() + 1e-6) {
                 row++;
@@ -169,6 +175,15 @@ public final class BeatBar extends Pane {
             g.setLineWidth(thick ? 4 : 2);
             g.strokeLine(from + 1, y, Math.max(from + 3, x(bar.end()) - 1), y);
         }
+    }
+
+    /** Worked out once for what is told. */
+    private List<StripBars.Bar> bars(Told told) {
+        if (told != barsOf) {
+            barsOf = told;
+            bars = StripBars.of(told).bars();
+        }
+        return bars;
     }
 
     private void pins(GraphicsContext g, Told told, Ground look) {

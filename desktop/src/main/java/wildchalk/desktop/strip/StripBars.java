@@ -13,6 +13,7 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.motion.Happening;
 import wildchalk.core.motion.MoveSpan;
+import wildchalk.core.motion.Waits;
 import wildchalk.core.telling.Delays;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.SlotKind;
@@ -47,7 +48,10 @@ final class StripBars {
 
     private final Map<MoveId, Sentence> sentences = new HashMap<>();
 
+    private final List<Waits.Wait> waits;
+
     private StripBars(Told told) {
+        this.waits = Waits.of(told.path(), told.timeline());
         this.told = told;
         told.timeline().happenings().forEach(h -> h.move().ifPresent(m -> firsts.putIfAbsent(m, h)));
         told.talk().steps().forEach(s -> s.sentences().forEach(w -> sentences.put(w.move(), w)));
@@ -61,6 +65,11 @@ final class StripBars {
 
     List<Bar> bars() {
         return bars;
+    }
+
+    /** Who stands until a step begins. */
+    List<Waits.Wait> waits() {
+        return waits;
     }
 
     List<Thread> threads() {

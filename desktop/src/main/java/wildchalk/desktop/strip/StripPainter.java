@@ -52,7 +52,7 @@ final class StripPainter {
         for (StripBars.Bar bar : all.bars()) {
             bar(bar, chosen.equals(Optional.of(bar.move())));
         }
-        for (Waits.Wait wait : Waits.of(told.path(), told.timeline())) {
+        for (Waits.Wait wait : all.waits()) {
             wait(told, wait);
         }
         for (StripBars.Thread thread : all.threads()) {

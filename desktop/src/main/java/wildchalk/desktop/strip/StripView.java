@@ -53,6 +53,8 @@ public final class StripView extends ScrollPane {
     private final ChangeListener<Object> repaint = (o, a, b) -> paint();
     private final ChangeListener<Object> refit = (o, a, b) -> fit();
     private final Set<Integer> collapsed = new HashSet<>();
+    private Told barsOf;
+    private StripBars bars;
     private double zoom = 1;
     private Drag drag;
 
@@ -87,6 +89,7 @@ public final class StripView extends ScrollPane {
         document.selectionProperty().addListener(repaint);
         ground.addListener(repaint);
         viewportBoundsProperty().addListener(refit);
+        sceneProperty().addListener((o, was, is) -> fit());
         hvalueProperty().addListener(repaint);
         canvas.setOnMousePressed(this::press);
         canvas.setOnMouseDragged(this::dragged);
@@ -121,6 +124,9 @@ public final class StripView extends ScrollPane {
     }
 
     private void fit() {
+        if (getScene() == null) {
+            return;
+        }
         double width = Math.max(200, getViewportBounds().getWidth()) * zoom;
         double height = Math.max(getViewportBounds().getHeight(), scale(width).bottom() + 6);
         canvas.setWidth(width);
@@ -159,7 +165,7 @@ public final class StripView extends ScrollPane {
     private void press(MouseEvent e) {
         document.playingProperty().set(false);
         StripScale scale = scale();
-        StripBars all = StripBars.of(document.told());
+        StripBars all = bars();
         int lane = scale.laneAt(e.getY());
         if (e.getX() < left() + StripScale.LABELS - 8 && lane >= 0) {
             if (!collapsed.remove(lane)) {
@@ -245,7 +251,7 @@ public final class StripView extends ScrollPane {
         Told told = document.told();
         StripScale scale = scale();
         int lane = scale.laneAt(y);
-        Optional<StripBars.Bar> target = StripBars.of(told).bars().stream()
+        Optional<StripBars.Bar> target = bars().bars().stream()
                 .filter(b -> b.lane() == lane && !b.move().equals(id))
                 .filter(b -> away(scale, b, x) <= CATCH)
                 .min(Comparator.comparingDouble(b -> away(scale, b, x)));
@@ -265,14 +271,22 @@ public final class StripView extends ScrollPane {
         return new StripPainter(canvas.getGraphicsContext2D(), ground.get(), scale, canvas.getHeight());
     }
 
-    private void paint() {
+    /** What is shown of what is told; worked out once. */
+    private StripBars bars() {
         Told told = document.told();
-        painter(scale())
-                .paint(
-                        told,
-                        StripBars.of(told),
-                        document.selectionProperty().get().move(),
-                        left());
+        if (told != barsOf) {
+            barsOf = told;
+            bars = StripBars.of(told);
+        }
+        return bars;
+    }
+
+    private void paint() {
+        if (getScene() == null) {
+            return; // nobody sees it
+        }
+        Told told = document.told();
+        painter(scale()).paint(told, bars(), document.selectionProperty().get().move(), left());
         Color colour = StripPainter.fx(ground.get().side(Side.DEFENCE));
         needle.setStroke(colour);
         needle.setEndY(canvas.getHeight());

@@ -167,22 +167,29 @@ public final class Bench {
 
     /** The middle of three, as for starts, since other guests of a machine may take a core away for seconds. */
     private static void play() throws IOException, InterruptedException {
+        play("it");
+        play("reps of 20 people", "reps");
+    }
+
+    private static void play(String what, String... arguments) throws IOException, InterruptedException {
         double[] shown = new double[PLAYS];
         double[] late = new double[PLAYS];
         for (int i = 0; i < PLAYS; i++) {
-            String said = run("wildchalk.desktop.app.PlayForBench$Start", false);
+            String said = run("wildchalk.desktop.app.PlayForBench$Start", false, arguments);
             Matcher m = Pattern.compile("frames ([0-9.]+) late ([0-9.E-]+)").matcher(said);
             if (!m.find()) {
-                System.out.println("play it on the board: not measured: " + said);
+                System.out.println("play " + what + " on the board: not measured: " + said);
                 return;
             }
             shown[i] = Double.parseDouble(m.group(1));
             late[i] = 100 * Double.parseDouble(m.group(2));
         }
         line(
-                "play it on the board: 60 frames a second, less 1 % that may be late",
-                60 * (1 - MAY_BE_LATE), middle(shown), "");
-        line("late frames of playing it", middle(late), 100 * MAY_BE_LATE, "%");
+                "play " + what + " on the board: 60 frames a second, less 1 % that may be late",
+                60 * (1 - MAY_BE_LATE),
+                middle(shown),
+                "");
+        line("late frames of playing " + what, middle(late), 100 * MAY_BE_LATE, "%");
     }
 
     private static void binder() throws IOException, InterruptedException {

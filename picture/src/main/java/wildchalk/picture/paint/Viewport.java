@@ -1,6 +1,7 @@
 package wildchalk.picture.paint;
 
 import java.awt.geom.Point2D;
+import java.util.Optional;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
@@ -24,6 +25,12 @@ public record Viewport(
 
     /** Room (m) around the playing area, for goals, queues and the ends of arrows. */
     public static final double MARGIN_METRES = 1.5;
+
+    /** A drill that could be shown so many times as large is looked at where its action is. */
+    private static final double MUCH = 1.6;
+
+    /** Room (m) round the action. */
+    public static final double ACTION_MARGIN = 0.5;
 
     /** Least and most pixels per metre that somebody can zoom to. */
     private static final double LEAST_SCALE = 1.5;
@@ -53,6 +60,18 @@ public record Viewport(
                 new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2),
                 usualUnit(width, height),
                 standing);
+    }
+
+    /**
+     * What is looked at first: where the action is, if that can be shown much larger than the part that is in use.
+     *
+     * @param action where everything happens; empty where nothing does
+     */
+    public static View first(SurfaceUse use, Optional<View> action, double width, double height) {
+        double part = fitting(use, width, height).pixelsPerMetre();
+        return action.map(a -> a.grown(ACTION_MARGIN))
+                .filter(a -> fitting(a, use.standing(), width, height).pixelsPerMetre() > MUCH * part)
+                .orElse(use.view());
     }
 
     private static double usualUnit(double width, double height) {
