@@ -12,7 +12,6 @@ import javafx.scene.AccessibleAttribute;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
 import javafx.util.Duration;
@@ -43,7 +42,6 @@ public final class BoardView extends Region {
     private static final double CAMERA_SECONDS = 0.6;
 
     private final DrillDocument document;
-    private final ImageView picture = new ImageView();
     private final Canvas floating = new Canvas();
     private final Worker worker;
     private final ObjectProperty<Ground> ground = new SimpleObjectProperty<>(Ground.SLATE);
@@ -83,9 +81,7 @@ public final class BoardView extends Region {
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText(Ui.text("board.accessible", document.drill().title()));
-        getChildren().addAll(picture, floating);
-        // a picture that is painted anew would ask for a layout, and that for another painting, for ever
-        picture.setManaged(false);
+        getChildren().addAll(image.node(), floating);
         floating.setManaged(false);
         floating.setMouseTransparent(true);
         document.toldProperty().addListener(changed);
@@ -376,8 +372,8 @@ public final class BoardView extends Region {
         int w = (int) Math.round(getWidth() * scale);
         int h = (int) Math.round(getHeight() * scale);
         if (!image.hasSize(w, h)) {
-            image = new BoardImage(w, h);
-            picture.setImage(image.image());
+            image = new BoardImage(w, h, scale);
+            getChildren().set(0, image.node());
         }
         Frame frame = frame().with(Extra.NONE
                 .withOnion(onion.get())
@@ -394,11 +390,9 @@ public final class BoardView extends Region {
 
     @Override
     protected void layoutChildren() {
-        if (picture.getFitWidth() == getWidth() && picture.getFitHeight() == getHeight()) {
+        if (floating.getWidth() == getWidth() && floating.getHeight() == getHeight()) {
             return;
         }
-        picture.setFitWidth(getWidth());
-        picture.setFitHeight(getHeight());
         floating.setWidth(getWidth());
         floating.setHeight(getHeight());
         dirty = true;

@@ -3,7 +3,6 @@ package wildchalk.desktop.ui;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import javafx.scene.image.ImageView;
 import javafx.scene.layout.Region;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Viewport;
@@ -15,7 +14,6 @@ public final class FrameView extends Region {
 
     private final Supplier<Frame> frame;
     private final StrokeCode code;
-    private final ImageView picture = new ImageView();
     private final ObjectProperty<Ground> ground = new SimpleObjectProperty<>();
     private BoardImage image = new BoardImage(1, 1);
 
@@ -24,8 +22,7 @@ public final class FrameView extends Region {
         this.frame = frame;
         this.code = code;
         this.ground.set(ground);
-        picture.setManaged(false);
-        getChildren().add(picture);
+        getChildren().add(image.node());
         setMinSize(80, 60);
     }
 
@@ -43,15 +40,13 @@ public final class FrameView extends Region {
         }
         if (!image.hasSize(w, h)) {
             image = new BoardImage(w, h);
-            picture.setImage(image.image());
+            getChildren().setAll(image.node());
         }
         image.paint(frame.get(), viewport(), ground.get(), code, false);
     }
 
     @Override
     protected void layoutChildren() {
-        picture.setFitWidth(getWidth());
-        picture.setFitHeight(getHeight());
         paint();
     }
 }
