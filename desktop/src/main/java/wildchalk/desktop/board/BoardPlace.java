@@ -115,6 +115,7 @@ public final class BoardPlace extends BorderPane implements Place {
         sizes.trayProperty().addListener(layout);
         sizes.lanesProperty().addListener(layout);
         addEventHandler(KeyEvent.KEY_PRESSED, this::keys);
+        panel.onLeave(() -> historyShown.set(false));
         historyShown.addListener((o, was, is) -> showHistory(is));
         board.armedProperty().addListener(refresh);
         StackPane.setAlignment(empty, Pos.BOTTOM_LEFT);

@@ -28,6 +28,7 @@ final class SidePanel extends HBox {
     private final ToggleButton found = new ToggleButton(Ui.text("panel.look"));
     private final Label badge = new Label();
     private final StackPane content = new StackPane();
+    private Runnable gone = () -> {};
     private final VBox whole = new VBox();
     private final Grip grip;
     private final Button open = new Button("\u2039");
@@ -42,13 +43,13 @@ final class SidePanel extends HBox {
         getStyleClass().add("side-panel");
         words.setId("words");
         words.getStyleClass().add("tab");
-        words.setOnAction(e -> show(talk));
+        words.setOnAction(e -> leaveFor(talk));
         Tips.on(words, Ui.text("panel.words.tip"));
         found.setId("look");
         found.getStyleClass().add("tab");
         found.setGraphic(badge);
         found.setContentDisplay(ContentDisplay.RIGHT);
-        found.setOnAction(e -> show(look));
+        found.setOnAction(e -> leaveFor(look));
         Tips.on(found, Ui.text("panel.look.tip"));
         badge.getStyleClass().add("badge");
         badge.textProperty().bind(look.countProperty());
@@ -95,6 +96,16 @@ final class SidePanel extends HBox {
     /** The talk-through comes to be seen. */
     void showWords() {
         show(talk);
+    }
+
+    /** @param gone told when somebody leaves what was shown in the place of both */
+    void onLeave(Runnable gone) {
+        this.gone = gone;
+    }
+
+    private void leaveFor(Node tab) {
+        gone.run();
+        show(tab);
     }
 
     /** Something else in the place of both, until one of them is shown again. */

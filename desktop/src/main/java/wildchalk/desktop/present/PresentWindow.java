@@ -318,6 +318,7 @@ public final class PresentWindow {
             if (button != null) {
                 button.setVisible(false);
             }
+            showCard(); // it is larger now
         }
     }
 
