@@ -5,7 +5,9 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.TreeMap;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.RoleId;
@@ -41,7 +43,8 @@ public final class Waits {
     public static List<Wait> of(Path path, Timeline timeline) {
         List<Wait> all = new ArrayList<>();
         Map<RoleId, Double> free = new HashMap<>();
-        List<Move> earlier = new ArrayList<>();
+        // who holds a step up is found by the moment at which it ends
+        NavigableMap<Double, Move> ends = new TreeMap<>();
         for (Step step : path.steps()) {
             for (Move move : step.moves()) {
                 MoveSpan span = timeline.move(move.id());
@@ -49,7 +52,7 @@ public final class Waits {
                 if (span.happens() && since != null && move.trigger().isEmpty()) {
                     double from = since;
                     if (span.start() - from >= LEAST_SECONDS) {
-                        holder(earlier, timeline, move, span.start())
+                        holder(ends, move, span.start())
                                 .ifPresent(by -> all.add(new Wait(move.role(), move.id(), from, span.start(), by)));
                     }
                 }
@@ -59,21 +62,17 @@ public final class Waits {
             }
             step.moves().stream()
                     .filter(m -> timeline.move(m.id()).happens() && !m.runsOn())
-                    .forEach(earlier::add);
+                    .forEach(m -> ends.put(timeline.move(m.id()).end(), m));
         }
         all.sort(Comparator.comparingDouble(Wait::from));
         return all;
     }
 
     /** The move of an earlier step, by somebody else, whose end is the moment at which this one starts. */
-    private static Optional<MoveId> holder(List<Move> earlier, Timeline timeline, Move move, double start) {
-        for (int i = earlier.size() - 1; i >= 0; i--) {
-            Move other = earlier.get(i);
-            boolean then = Math.abs(timeline.move(other.id()).end() - start) <= SAME_SECONDS;
-            if (then && !other.role().equals(move.role())) {
-                return Optional.of(other.id());
-            }
-        }
-        return Optional.empty();
+    private static Optional<MoveId> holder(NavigableMap<Double, Move> ends, Move move, double start) {
+        return ends.subMap(start - SAME_SECONDS, true, start + SAME_SECONDS, true).values().stream()
+                .filter(m -> !m.role().equals(move.role()))
+                .findFirst()
+                .map(Move::id);
     }
 }

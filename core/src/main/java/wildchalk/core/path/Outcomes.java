@@ -71,7 +71,9 @@ public final class Outcomes {
 
     /** The branch that a path takes at a fork that it meets: what is called, what is chosen, else the likeliest. */
     public static Branch taken(Progression version, Fork fork, Choices choices) {
-        return branch(fork, new Walk(version, choices).said(fork), choices);
+        // only what goes by a call has to know which call came last
+        List<String> said = fork.by() == Fork.By.CALL ? new Walk(version, choices).said(fork) : List.of();
+        return branch(fork, said, choices);
     }
 
     /** @param said what is called there */

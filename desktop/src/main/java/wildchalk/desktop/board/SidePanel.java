@@ -87,12 +87,6 @@ final class SidePanel extends HBox {
         layOut();
     }
 
-    /** The findings come to be seen. */
-    void showLook() {
-        sizes.panelProperty().set(true);
-        show(look);
-    }
-
     /** The talk-through comes to be seen. */
     void showWords() {
         show(talk);

@@ -1,5 +1,6 @@
 package wildchalk.desktop.ladder;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -47,6 +48,9 @@ public final class LadderParts {
     private final DrillDocument document;
     private final Consumer<ProgressionId> compare;
     private final HBox rungs = new HBox();
+    /** What of the versions is shown. */
+    private List<Object> shown = List.of();
+
     private final MenuButton brief = new MenuButton();
     private final Button add = new Button(Ui.text("ladder.add"));
     private final MenuButton more = new MenuButton(Ui.text("ladder.more"));
@@ -127,10 +131,24 @@ public final class LadderParts {
     }
 
     private void refresh() {
+        refreshWay();
         Drill drill = document.drill();
         Progression now = document.version();
+        List<Object> key = new ArrayList<>(List.of(now.id()));
+        for (Progression p : drill.progressions()) {
+            key.addAll(List.of(p.id(), p.title(), p.basedOn(), p.course().suits()));
+        }
+        if (!key.equals(shown)) {
+            shown = key;
+            showVersions(drill, now);
+        }
+    }
+
+    /** Made anew only when something of it has changed: with many versions it takes as long as all else. */
+    private void showVersions(Drill drill, Progression now) {
+        boolean one = drill.progressions().size() == 1;
         brief.setText(Ui.text(
-                "ladder.brief",
+                one ? "ladder.rung" : "ladder.brief",
                 drill.progressions().indexOf(now) + 1,
                 cut(now.title()),
                 drill.progressions().size()));
@@ -159,7 +177,6 @@ public final class LadderParts {
             rungs.getChildren().add(rung);
         }
         fillBrief(); // a menu without items never opens
-        refreshWay();
         fillMore();
     }
 

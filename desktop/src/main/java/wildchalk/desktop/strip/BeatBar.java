@@ -158,6 +158,7 @@ public final class BeatBar extends Pane {
     private void bars(GraphicsContext g, Told told, Ground look) {
         Optional<MoveId> chosen = document.selectionProperty().get().move();
         List<Double> free = new ArrayList<>();
+        double[] drawn = new double[ROWS];
         for (StripBars.Bar bar : bars(told)) {
             int row = 0;
             while (row < free.size() && free.get(row) > bar.start() + 1e-6) {
@@ -170,10 +171,15 @@ public final class BeatBar extends Pane {
             }
             double from = x(bar.start());
             double y = TOP + TITLE + (row % ROWS) * ROW + 2;
+            double to = Math.max(from + 3, x(bar.end()) - 1);
             boolean thick = chosen.equals(Optional.of(bar.move()));
+            if (to <= drawn[row % ROWS] && !thick) {
+                continue; // it would lie under what is there
+            }
+            drawn[row % ROWS] = to;
             g.setStroke(StripPainter.fx(bar.role().map(r -> look.side(r.side())).orElse(look.ball())));
             g.setLineWidth(thick ? 4 : 2);
-            g.strokeLine(from + 1, y, Math.max(from + 3, x(bar.end()) - 1), y);
+            g.strokeLine(from + 1, y, to, y);
         }
     }
 

@@ -319,9 +319,11 @@ public final class TalkView extends VBox {
                         .filter(row -> toReveal.get().equals(row.getUserData()))
                         .findFirst()
                         .ifPresent(row -> {
+                            if (row.getLayoutBounds().getHeight() <= 0 || lines.isNeedsLayout()) {
+                                NextFrame.run(this::reveal); // not laid out yet
+                                return;
+                            }
                             toReveal = Optional.empty();
-                            lines.applyCss();
-                            lines.layout();
                             bringIn(
                                     card.getLayoutY() + row.getLayoutY(),
                                     row.getLayoutBounds().getHeight());

@@ -20,9 +20,11 @@ import org.testfx.framework.junit5.Start;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.edit.Tellings;
 import wildchalk.core.geometry.Point;
@@ -170,6 +172,31 @@ class HandOnBoardTest {
         Window.press(robot, "shoots");
         window.settled();
         assertTrue(last() instanceof Shot && last().id().equals(move), last().toString());
+    }
+
+    @Test
+    void aPassGoesToTheNextInALineByItsWords(FxRobot robot) throws Exception {
+        said("lines at -8,6 and -8,-6; puck at A1; A1 passes to A2");
+        Window.press(robot, "#slot-" + last().id() + "-RECEIVER");
+        Window.press(robot, "to the next in line Q");
+        window.settled();
+        Pass pass = (Pass) last();
+        assertEquals(new Target.ToPlace(new Point(-8, -6)), pass.to());
+        String text = window.document()
+                .told()
+                .talk()
+                .sentence(pass.id())
+                .orElseThrow()
+                .text();
+        assertTrue(text.contains("to the next in line Q"), text);
+    }
+
+    @Test
+    void theTraySaysWhatTheSportSays(FxRobot robot) throws Exception {
+        said("attack at 0,0");
+        assertEquals("puck", ((Labeled) robot.lookup("#tray-ball").query()).getText());
+        window.openDrill("second-wave-from-the-left");
+        assertEquals("ball", ((Labeled) robot.lookup("#tray-ball").query()).getText());
     }
 
     @Test
