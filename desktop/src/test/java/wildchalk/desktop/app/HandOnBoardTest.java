@@ -193,10 +193,10 @@ class HandOnBoardTest {
 
     @Test
     void theTraySaysWhatTheSportSays(FxRobot robot) throws Exception {
-        said("attack at 0,0");
-        assertEquals("puck", ((Labeled) robot.lookup("#tray-ball").query()).getText());
         window.openDrill("second-wave-from-the-left");
         assertEquals("ball", ((Labeled) robot.lookup("#tray-ball").query()).getText());
+        said("attack at 0,0");
+        assertEquals("puck", ((Labeled) robot.lookup("#tray-ball").query()).getText());
     }
 
     @Test
