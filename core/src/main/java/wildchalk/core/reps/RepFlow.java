@@ -39,6 +39,9 @@ public final class RepFlow {
     /** Nobody walks longer (s) than this to a line. */
     private static final double LONGEST_WALK_SECONDS = 60;
 
+    /** A drill in which nothing happens yet has reps all the same, so far (s) apart. */
+    private static final double LEAST_SECONDS = 1;
+
     /** Reps that are worked out at once. */
     private static final int AT_ONCE = 16;
 
@@ -62,12 +65,10 @@ public final class RepFlow {
         final int number;
         final RoleId first;
         final List<Stay> days = new ArrayList<>();
-        RoleId role;
 
         Person(int number, RoleId first) {
             this.number = number;
             this.first = first;
-            this.role = first;
         }
     }
 
@@ -90,7 +91,7 @@ public final class RepFlow {
     private RepFlow(Path path, Timeline timeline, Pace pace) {
         this.path = path;
         this.timeline = timeline;
-        this.period = Launches.period(path, timeline).orElse(timeline.seconds());
+        this.period = Math.max(LEAST_SECONDS, Launches.period(path, timeline).orElse(timeline.seconds()));
         this.speed = pace.topSpeed(Manner.FORWARD, Effort.WALK, false);
         setOut();
     }
@@ -105,7 +106,11 @@ public final class RepFlow {
             List<Arrival> there = new ArrayList<>();
             came.put(line.id(), there);
             left.put(line.id(), new ArrayList<>());
-            for (int i = 0; i < Math.max(line.standing(), line.feeds().size()); i++) {
+            // a line that feeds nobody, in a drill without anybody, has nobody to be drawn as
+            int standing = path.roles().isEmpty()
+                    ? 0
+                    : Math.max(line.standing(), line.feeds().size());
+            for (int i = 0; i < standing; i++) {
                 RoleId role = line.feeds().isEmpty()
                         ? path.roles().get(0).id()
                         : line.feeds().get(i % line.feeds().size());
@@ -165,10 +170,10 @@ public final class RepFlow {
             }
         }
         starts.add(start);
-        play(rep, start);
+        play(start);
     }
 
-    private void play(int rep, double start) {
+    private void play(double start) {
         Map<RoleId, Person> parts = new LinkedHashMap<>();
         for (WaitingLine line : path.lines()) {
             for (RoleId role : line.feeds()) {

@@ -89,6 +89,17 @@ class RepFlowTest {
         assertEquals(0, flow.repAt(rep + walk / 2));
     }
 
+    @Test
+    void aDrillInWhichNothingHappensHasRepsThatPass() {
+        Drill still = Drills.drill(Drills.blank().role("a", Side.ATTACK, 3, 0).progression(), AgeBand.U16);
+        assertEquals(1, flow(still).at(100).size());
+        WaitingLine nobodys = new WaitingLine(new LineId("p"), "P", new Point(0, 0), 0, List.of(), 3);
+        Progression bare = Drills.blank().progression();
+        Drill empty =
+                Drills.drill(bare.withPeople(List.of(nobodys), List.of(), bare.balls(), bare.steps()), AgeBand.U16);
+        assertEquals(List.of(), flow(empty).at(100));
+    }
+
     static Stream<Drill> everyDrill() {
         return Demo.everything();
     }

@@ -313,6 +313,9 @@ public final class TalkView extends VBox {
     }
 
     private void reveal() {
+        if (getScene() == null) {
+            return; // the words are not there to be seen, and are never laid out
+        }
         for (Node node : lines.getChildren()) {
             if (toReveal.isPresent() && node instanceof StepCard card) {
                 card.getChildren().stream()
