@@ -61,7 +61,7 @@ public final class SafeFiles {
     }
 
     /** Writes like {@link #write}; what was there before is gone. */
-    static void replace(Path file, byte[] content) throws IOException {
+    public static void replace(Path file, byte[] content) throws IOException {
         replace(followed(file), content, Check.NONE, false);
     }
 

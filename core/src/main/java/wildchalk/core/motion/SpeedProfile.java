@@ -48,6 +48,46 @@ final class SpeedProfile {
         double most(int piece) {
             return Math.min(cap[piece], gaits[piece].fastest());
         }
+
+        /** The same with fewer pieces: ends at which nothing holds anybody back, since he is never so fast, are left out. */
+        Limits binding() {
+            int n = gaits.length;
+            int[] kept = new int[n + 1];
+            int count = 1;
+            for (int i = 1; i < n; i++) {
+                if (binds(i)) {
+                    kept[count++] = i;
+                }
+            }
+            if (count == n) {
+                return this;
+            }
+            kept[count] = n;
+            double[] metres = new double[count + 1];
+            double[] caps = new double[count];
+            double[] speeds = new double[count + 1];
+            double[] stops = new double[count + 1];
+            Gait[] ways = new Gait[count];
+            for (int k = 0; k <= count; k++) {
+                metres[k] = metresAt[kept[k]];
+                speeds[k] = speedAt[kept[k]];
+                stops[k] = stopSeconds[kept[k]];
+                if (k < count) {
+                    caps[k] = cap[kept[k]];
+                    ways[k] = gaits[kept[k]];
+                }
+            }
+            return new Limits(metres, caps, speeds, stops, ways);
+        }
+
+        /** Whether the end between two pieces may be felt. */
+        private boolean binds(int end) {
+            Gait gait = gaits[end];
+            double fastest = gait.fastest();
+            return gait != gaits[end - 1]
+                    || stopSeconds[end] > 0
+                    || Math.min(speedAt[end], Math.min(cap[end - 1], cap[end])) < fastest;
+        }
     }
 
     /** The quickest profile from a speed at the start to rest at the end. */
@@ -60,7 +100,8 @@ final class SpeedProfile {
      *
      * @param through whether the end is passed as fast as may be, and he brakes only beyond it; else he rests there
      */
-    static SpeedProfile of(Limits limits, double startSpeed, boolean through) {
+    static SpeedProfile of(Limits all, double startSpeed, boolean through) {
+        Limits limits = all.binding();
         int n = limits.gaits.length;
         boolean[] onlyRamps = new boolean[n];
         boolean[] onlyBrakes = new boolean[n];

@@ -13,7 +13,12 @@ import java.util.Properties;
 import wildchalk.core.binder.SafeFiles;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.desktop.board.BoardSizes;
+import wildchalk.desktop.share.Habits;
+import wildchalk.picture.export.Export;
+import wildchalk.picture.export.ExportOptions;
+import wildchalk.picture.export.ExportOptions.Reach;
 import wildchalk.picture.export.Reader;
+import wildchalk.picture.export.SheetExport;
 import wildchalk.picture.style.Ground;
 import wildchalk.picture.style.StrokeCode;
 
@@ -130,6 +135,42 @@ final class Settings {
         put(
                 "lanes-height",
                 String.valueOf(Math.round(sizes.lanesHeightProperty().get())));
+    }
+
+    /** How files to hand out were made last. */
+    Habits habits() {
+        return new Habits() {
+            @Override
+            public ExportOptions options(Export kind, ExportOptions usual) {
+                String at = "export." + kind + ".";
+                int width = (int) number(at + "width", 1, usual.widthPixels(), 9999);
+                return usual.withGround(named(Ground.class, at + "ground", usual.ground()))
+                        .withPaper(named(SheetExport.Paper.class, "paper", usual.paper()))
+                        .withVersions(named(Reach.class, at + "versions", usual.versions()))
+                        .withWays(named(Reach.class, at + "ways", usual.ways()))
+                        .withWidth(kind.widths().contains(width) ? width : usual.widthPixels());
+            }
+
+            @Override
+            public void keep(Export kind, ExportOptions options) {
+                String at = "export." + kind + ".";
+                values.setProperty(at + "ground", options.ground().name());
+                values.setProperty("paper", options.paper().name());
+                values.setProperty(at + "versions", options.versions().name());
+                values.setProperty(at + "ways", options.ways().name());
+                put(at + "width", String.valueOf(options.widthPixels()));
+            }
+
+            @Override
+            public Path folder() {
+                return Path.of(values.getProperty("export.folder", System.getProperty("user.home")));
+            }
+
+            @Override
+            public void keepFolder(Path folder) {
+                put("export.folder", folder.toString());
+            }
+        };
     }
 
     private double number(String key, double least, double usual, double most) {

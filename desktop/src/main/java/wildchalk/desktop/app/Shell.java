@@ -443,8 +443,12 @@ public final class Shell extends BorderPane {
 
     void share(Export kind) {
         if (document != null) {
-            new Sharing(stage, dialogs, ground)
-                    .share(kind, document.told(), document.stepProperty().get());
+            new Sharing(stage, dialogs, settings.habits())
+                    .share(
+                            kind,
+                            document.told(),
+                            ground,
+                            document.stepProperty().get());
         }
     }
 

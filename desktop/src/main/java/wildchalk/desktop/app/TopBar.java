@@ -148,8 +148,8 @@ final class TopBar extends StackPane {
     }
 
     private void fillShare() {
-        for (Export kind : Exports.ALL) {
-            MenuItem item = new MenuItem(kind.title());
+        for (Export kind : Exports.MENU) {
+            MenuItem item = new MenuItem(kind.title() + "…");
             item.setId("share-" + kind.id());
             item.setOnAction(e -> shell.share(kind));
             share.getItems().add(item);

@@ -3,8 +3,6 @@ package wildchalk.desktop.board;
 import java.awt.Graphics2D;
 import java.awt.geom.Point2D;
 import java.awt.image.BufferedImage;
-import java.awt.image.DataBufferInt;
-import java.nio.IntBuffer;
 import java.util.Locale;
 import javafx.geometry.Orientation;
 import javafx.geometry.Side;
@@ -13,15 +11,14 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
-import javafx.scene.image.PixelBuffer;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wildchalk.core.arrange.PatternKind;
 import wildchalk.desktop.ui.Folding;
+import wildchalk.desktop.ui.Images;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.paint.TrayArt;
@@ -138,13 +135,11 @@ public final class Tray extends VBox {
         }
     }
 
-    private static WritableImage icon(TrayItem item, Ground ground) {
+    private static Image icon(TrayItem item, Ground ground) {
         BufferedImage image = new BufferedImage(ICON, ICON, BufferedImage.TYPE_INT_ARGB_PRE);
         Graphics2D g = image.createGraphics();
         TrayArt.paint(g, ground, item.name(), new Point2D.Double(ICON / 2.0, ICON / 2.0));
         g.dispose();
-        int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
-        return new WritableImage(
-                new PixelBuffer<>(ICON, ICON, IntBuffer.wrap(pixels), PixelFormat.getIntArgbPreInstance()));
+        return Images.of(image);
     }
 }

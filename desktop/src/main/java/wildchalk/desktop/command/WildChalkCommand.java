@@ -26,8 +26,9 @@ import wildchalk.core.text.Slugs;
 import wildchalk.core.words.Words;
 import wildchalk.desktop.command.CommandLineEntry.BadInput;
 import wildchalk.picture.export.Export;
+import wildchalk.picture.export.ExportOptions;
+import wildchalk.picture.export.ExportOptions.Reach;
 import wildchalk.picture.export.Exports;
-import wildchalk.picture.export.PngExport;
 import wildchalk.picture.export.SheetExport;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
@@ -169,8 +170,20 @@ final class WildChalkCommand implements Runnable {
             @Option(names = "--paper", defaultValue = "A4", description = "for pdf: ${COMPLETION-CANDIDATES}")
                     SheetExport.Paper paper,
             @Option(names = "--ground", defaultValue = "PAPER", description = "${COMPLETION-CANDIDATES}") Ground ground,
-            @Option(names = "--all-paths", description = "for gif: every path, one after the other") boolean everyPath,
-            @Option(names = "--width", paramLabel = "PIXELS", description = "for png; default 2244, 300 dpi on A4")
+            @Option(names = "--all-paths", description = "for gif: every path, one after the other; as --ways ALL")
+                    boolean everyPath,
+            @Option(
+                            names = "--versions",
+                            description = "${COMPLETION-CANDIDATES}; ALL, but for gif ONE, unless said otherwise")
+                    Reach versions,
+            @Option(
+                            names = "--ways",
+                            description = "${COMPLETION-CANDIDATES}; ALL, but for gif ONE, unless said otherwise")
+                    Reach ways,
+            @Option(
+                            names = "--width",
+                            paramLabel = "PIXELS",
+                            description = "for png (default 2244, 300 dpi on A4) and gif (default 800)")
                     Integer width)
             throws IOException {
         Told told = which.rep();
@@ -178,15 +191,19 @@ final class WildChalkCommand implements Runnable {
         if (step < 1 || step > Math.max(1, steps)) {
             throw new BadInput("--step %d: the drill has steps 1 to %d.".formatted(step, steps));
         }
-        int pixels = width == null ? PngExport.PRINT_WIDTH : width;
-        if (pixels < 200 || pixels > 8000) {
-            throw new BadInput("--width %d: choose from 200 to 8000 pixels.".formatted(pixels));
-        }
         Export kind = Exports.find(wanted)
                 .orElseThrow(() -> new BadInput("--to %s: there is no such kind of file; choose one of %s."
                         .formatted(wanted, String.join(", ", new Kinds()))));
-        Export made = everyPath && kind == Exports.GIF ? Exports.GIF_PATHS : kind;
-        byte[] bytes = made.make(told, new Export.Options(ground, step - 1, paper, pixels), Progress.NONE);
+        ExportOptions usual = kind.usual(ground, step - 1).withPaper(paper);
+        int pixels = width == null ? usual.widthPixels() : width;
+        if (pixels < 200 || pixels > 8000) {
+            throw new BadInput("--width %d: choose from 200 to 8000 pixels.".formatted(pixels));
+        }
+        Reach wantedWays = everyPath ? Reach.ALL : ways;
+        ExportOptions how = usual.withWidth(pixels)
+                .withVersions(versions == null ? usual.versions() : versions)
+                .withWays(wantedWays == null ? usual.ways() : wantedWays);
+        byte[] bytes = kind.make(told, how, Progress.NONE);
         Path path = target != null ? target : Path.of(Slugs.of(told.drill().title()) + "." + kind.suffix());
         if (Files.isDirectory(path)) {
             throw new BadInput(path + ": is a folder; name a file to write.");

@@ -1,58 +1,122 @@
 package wildchalk.desktop.share;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
+import java.util.Optional;
 import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonBar.ButtonData;
 import javafx.scene.control.ButtonType;
 import javafx.stage.Stage;
+import wildchalk.core.binder.SafeFiles;
 import wildchalk.core.text.Slugs;
 import wildchalk.desktop.ui.Dialogs;
 import wildchalk.desktop.ui.Errand;
+import wildchalk.desktop.ui.Failures;
 import wildchalk.desktop.ui.FileDialogs;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Export;
+import wildchalk.picture.export.ExportOptions;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
 
-/** Exports the open drill: asks where to, works beside the window, and says what became of it. */
+/** Exports the open drill: asks how and where to, works beside the window, says what became of it, and opens it. */
 public final class Sharing {
+
+    private static final ButtonType REPLACE = new ButtonType(Ui.text("share.replace"), ButtonData.OK_DONE);
+    private static final ButtonType OTHER_NAME = new ButtonType(Ui.text("share.other-name"), ButtonData.CANCEL_CLOSE);
+    private static final ButtonType OPEN = new ButtonType(Ui.text("share.open"), ButtonData.LEFT);
 
     private final Stage owner;
     private final FileDialogs dialogs;
-    private final Ground ground;
+    private final Habits habits;
 
-    public Sharing(Stage owner, FileDialogs dialogs, Ground ground) {
+    public Sharing(Stage owner, FileDialogs dialogs, Habits habits) {
         this.owner = owner;
         this.dialogs = dialogs;
-        this.ground = ground;
+        this.habits = habits;
     }
 
-    /** @param step index from 0, for pictures of one step */
-    public void share(Export kind, Told told, int step) {
-        String name = Slugs.of(told.drill().title()) + "." + kind.suffix();
-        Path home = Path.of(System.getProperty("user.home"));
-        dialogs.save(owner, home, name).ifPresent(target -> run(kind, told, step, target));
+    /**
+     * @param ground for the first time; then as it was chosen
+     * @param step index from 0, for pictures of one step
+     */
+    public void share(Export kind, Told told, Ground ground, int step) {
+        ExportOptions usual = habits.options(kind, kind.usual(ground, step));
+        ExportDialog.ask(owner, kind, told, usual).ifPresent(how -> {
+            habits.keep(kind, how);
+            target(kind, Slugs.of(told.drill().title()) + "." + kind.suffix())
+                    .ifPresent(target -> write(kind, told, how, target));
+        });
     }
 
-    private void run(Export kind, Told told, int step, Path target) {
+    /** Where to: asked again when the ending makes it the name of a file that nobody was asked about. */
+    private Optional<Path> target(Export kind, String name) {
+        Optional<Path> chosen = dialogs.save(owner, habits.folder(), name);
+        while (chosen.isPresent()) {
+            Path whole = withEnding(chosen.get(), kind.suffix());
+            if (whole.equals(chosen.get()) || !Files.exists(whole) || mayReplace(whole)) {
+                habits.keepFolder(whole.toAbsolutePath().getParent());
+                return Optional.of(whole);
+            }
+            chosen = dialogs.save(owner, habits.folder(), name);
+        }
+        return Optional.empty();
+    }
+
+    /** A name with the ending that such files have, if it lacks it. */
+    static Path withEnding(Path file, String suffix) {
+        String name = file.getFileName().toString();
+        boolean has = name.toLowerCase(Locale.ROOT).endsWith("." + suffix);
+        return has ? file : file.resolveSibling(name + "." + suffix);
+    }
+
+    private boolean mayReplace(Path file) {
+        Alert alert = alert(Alert.AlertType.CONFIRMATION, Ui.text("share.exists", file), REPLACE, OTHER_NAME);
+        return alert.showAndWait().filter(REPLACE::equals).isPresent();
+    }
+
+    private void write(Export kind, Told told, ExportOptions how, Path target) {
         Errand.run(
                 owner,
                 Ui.text("share.working", target.getFileName()),
-                progress -> Files.write(target, kind.make(told, Export.Options.usual(ground, step), progress)),
-                made -> tell(Alert.AlertType.INFORMATION, done(told, target)),
-                why -> tell(Alert.AlertType.ERROR, Ui.text("share.failed") + ": " + why.getMessage()),
+                progress -> {
+                    SafeFiles.replace(target, kind.make(told, how, progress));
+                    return target;
+                },
+                made -> done(told, made),
+                why -> tell(Alert.AlertType.ERROR, Ui.text("share.failed") + ": " + Failures.said(why)),
                 () -> tell(Alert.AlertType.INFORMATION, Ui.text("share.stopped")));
     }
 
-    private static String done(Told told, Path target) {
+    private void done(Told told, Path target) {
         String text = Ui.text("share.done", target);
-        return told.isPrintable() ? text : text + "\n" + Ui.text("share.replaced");
+        String said = told.isPrintable() ? text : text + "\n" + Ui.text("share.replaced");
+        Alert alert = alert(Alert.AlertType.INFORMATION, said, OPEN, ButtonType.OK);
+        alert.setOnHidden(e -> {
+            if (alert.getResult() == OPEN) {
+                open(target);
+            }
+        });
+        alert.show();
+    }
+
+    private void open(Path target) {
+        try {
+            dialogs.openOutside(target);
+        } catch (IOException nothingThere) {
+            tell(Alert.AlertType.INFORMATION, Ui.text("share.not-opened", target));
+        }
     }
 
     private void tell(Alert.AlertType type, String message) {
-        Alert alert = new Alert(type, message, ButtonType.OK);
+        alert(type, message, ButtonType.OK).show();
+    }
+
+    private Alert alert(Alert.AlertType type, String message, ButtonType... buttons) {
+        Alert alert = new Alert(type, message, buttons);
         alert.setHeaderText(null);
-        Dialogs.dress(alert, owner);
-        alert.show();
+        return Dialogs.dress(alert, owner);
     }
 }

@@ -56,6 +56,7 @@ import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.ladder.CompareWindow;
 import wildchalk.desktop.ui.Ui;
+import wildchalk.picture.export.Exports;
 import wildchalk.picture.export.PageExport;
 import wildchalk.picture.export.SheetExport;
 import wildchalk.picture.export.Told;
@@ -300,7 +301,7 @@ class ScreenshotMaker {
 
     private void sheet() throws IOException {
         Drill drill = Demo.read("second-wave-from-the-left");
-        byte[] pdf = SheetExport.of(Told.of(drill, drill.base()), SheetExport.Paper.A4, Progress.NONE);
+        byte[] pdf = SheetExport.of(Told.of(drill, drill.base()), Exports.SHEET.usual(Ground.PAPER, 0), Progress.NONE);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             ImageIO.write(
                     new PDFRenderer(document).renderImageWithDPI(0, 96),
@@ -312,7 +313,8 @@ class ScreenshotMaker {
     private void phone() throws Exception {
         Drill drill = Demo.read("ebb-or-flow");
         Path file = Files.createTempFile("phone", ".html");
-        Files.write(file, PageExport.of(Told.of(drill, drill.base()), Ground.PAPER, Progress.NONE));
+        Files.write(
+                file, PageExport.of(Told.of(drill, drill.base()), Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
         WebView[] view = new WebView[1];
         Window.fx(() -> {
             view[0] = new WebView();

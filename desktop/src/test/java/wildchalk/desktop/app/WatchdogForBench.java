@@ -15,6 +15,7 @@ import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.stage.Stage;
 import javafx.stage.Window;
@@ -139,7 +140,7 @@ public final class WatchdogForBench extends Application {
             phase("save", shell::save, document::isSaved);
             for (String id : List.of("html", "pdf", "svg")) {
                 Export kind = Exports.find(id).orElseThrow();
-                phase("export " + kind, () -> shell.share(kind), () -> written(out, kind));
+                phase("export " + kind, () -> share(kind), () -> written(out, kind));
             }
             phase("back", shell::showBinder, () -> view().found().size() > 0);
             System.out.println("watched");
@@ -158,6 +159,15 @@ public final class WatchdogForBench extends Application {
     private static void path(DrillDocument document) {
         MoveId id = document.path().moves().get(40).id();
         document.edit("path", Arrangements.carry(Set.of(id), PlaneMap.shift(new Point(0.5, 0))));
+    }
+
+    /** Asks, and saves without changing anything. */
+    private void share(Export kind) {
+        Platform.runLater(() -> shell.share(kind));
+        Platform.runLater(() -> javafx.stage.Window.getWindows().stream()
+                .map(w -> w.getScene().lookup("#share-save"))
+                .filter(Button.class::isInstance)
+                .forEach(b -> ((Button) b).fire()));
     }
 
     private static boolean written(Path out, Export kind) {

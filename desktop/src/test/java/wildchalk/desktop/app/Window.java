@@ -27,13 +27,20 @@ public final class Window {
 
     final Shell shell;
     final Path folder;
+    /** Where its settings are. */
+    final Path home;
     /** What the next save dialog answers. */
     Path saveAnswer;
     /** What the next open dialog answers. */
     Path openAnswer;
+    /** Under which name the last save dialog offered to save, and where. */
+    Path saveOffered;
+    /** What was opened with another application last. */
+    Path openedOutside;
 
     private Window(Stage stage, Path binder, Path home) throws Exception {
         this.folder = binder;
+        this.home = home;
         this.shell = WildChalkApp.show(stage, new Settings(home), binder, Optional.empty(), new FileDialogs() {
             @Override
             public Optional<Path> open(javafx.stage.Window owner, Path at) {
@@ -42,7 +49,13 @@ public final class Window {
 
             @Override
             public Optional<Path> save(javafx.stage.Window owner, Path at, String name) {
+                saveOffered = at.resolve(name);
                 return Optional.ofNullable(saveAnswer);
+            }
+
+            @Override
+            public void openOutside(Path file) {
+                openedOutside = file;
             }
 
             @Override

@@ -31,6 +31,7 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.progress.Progress;
+import wildchalk.picture.export.Exports;
 import wildchalk.picture.export.PageExport;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
@@ -55,7 +56,7 @@ class PhonePageTest {
         for (String id : List.of("second-wave-from-the-left", "breakwater-breakout", "crossing-backs")) {
             Drill drill = Demo.read(id);
             Told told = Told.of(drill, drill.base());
-            load(PageExport.of(told, Ground.PAPER, Progress.NONE));
+            load(PageExport.of(told, Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
             double scale = number("JSON.parse(document.getElementById('drill').textContent).frame.pixelsPerMetre");
             double x0 = number("JSON.parse(document.getElementById('drill').textContent).frame.x");
             double y0 = number("JSON.parse(document.getElementById('drill').textContent).frame.y");
@@ -83,7 +84,7 @@ class PhonePageTest {
     void itPlaysStepsAndFollowsARole() throws Exception {
         Drill drill = Demo.read("second-wave-from-the-left");
         Told told = Told.of(drill, drill.base());
-        load(PageExport.of(told, Ground.SLATE, Progress.NONE));
+        load(PageExport.of(told, Exports.PAGE.usual(Ground.SLATE, 0), Progress.NONE));
         run("document.getElementById('next').click()");
         assertEquals(
                 told.timeline().steps().get(1).start(),
@@ -108,7 +109,7 @@ class PhonePageTest {
     @Test
     void outcomesAreChoicesAndVersionsAreChapters() throws Exception {
         Drill drill = Demo.read("ebb-or-flow");
-        load(PageExport.of(Told.of(drill, drill.base()), Ground.PAPER, Progress.NONE));
+        load(PageExport.of(Told.of(drill, drill.base()), Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
         run("document.getElementById('speed').value = '2';"
                 + "var s = document.getElementById('time'); s.value = 400; s.dispatchEvent(new Event('input'));"
                 + "document.getElementById('play').click();");
@@ -129,7 +130,7 @@ class PhonePageTest {
         assertEquals(asked, number("parseFloat(document.getElementById('clock').textContent)"), 0.8);
 
         Drill ladder = Demo.read("lantern-ladder");
-        load(PageExport.of(Told.of(ladder, ladder.base()), Ground.PAPER, Progress.NONE));
+        load(PageExport.of(Told.of(ladder, ladder.base()), Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
         assertEquals(5, number("document.getElementById('chapter').options.length"), 0);
         run("var c = document.getElementById('chapter'); c.value = 'second-ball';"
                 + "c.dispatchEvent(new Event('change'));");
@@ -166,7 +167,7 @@ class PhonePageTest {
                     .withProgression(plain.base()
                             .with(plain.base().steps().get(0).withPoints(List.of(attack)))
                             .with(plain.base().roles().get(0).withLabel("</script>")));
-            page[0] = PageExport.of(Told.of(drill, drill.base()), Ground.PAPER, Progress.NONE);
+            page[0] = PageExport.of(Told.of(drill, drill.base()), Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE);
             WaitForAsyncUtils.asyncFx(() -> view.getEngine()
                     .load("http://127.0.0.1:" + server.getAddress().getPort() + "/page"));
             loaded();

@@ -2,32 +2,81 @@ package wildchalk.picture.export;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import wildchalk.picture.export.Export.Choice;
+import wildchalk.picture.export.ExportOptions.Reach;
 
-/** Everything that can be handed out, in the order of the menu; the window and the command line offer all of it. */
+/** Everything that can be handed out; the window and the command line offer all of it. */
 public final class Exports {
 
     /** More paths than one clip can show. */
-    private static final int MOST_WAYS = 12;
+    static final int MOST_WAYS = 12;
 
-    public static final Export GIF =
-            new Export("gif", "gif", (told, how, progress) -> GifExport.of(told, how.ground(), progress));
+    public static final Export PAGE = new Export(
+            "html",
+            "html",
+            Set.of(Choice.VERSIONS, Choice.WAYS, Choice.GROUND),
+            List.of(),
+            Reach.ALL,
+            Play.MOST_WAYS,
+            PageExport::of,
+            Previews::page);
 
-    /** Every path, one after the other. */
+    public static final Export SHEET = new Export(
+            "pdf",
+            "pdf",
+            Set.of(Choice.VERSIONS, Choice.WAYS, Choice.PAPER),
+            List.of(),
+            Reach.ALL,
+            Integer.MAX_VALUE,
+            SheetExport::of,
+            Previews::sheet);
+
+    public static final Export GIF = new Export(
+            "gif",
+            "gif",
+            Set.of(Choice.VERSIONS, Choice.WAYS, Choice.WIDTH, Choice.GROUND),
+            List.of(800, 480, 1280),
+            Reach.ONE,
+            MOST_WAYS,
+            GifExport::of,
+            Previews::clip);
+
+    /** Every path, one after the other: a name that the command line has for a choice of the window. */
     public static final Export GIF_PATHS = new Export(
             "gif-paths",
             "gif",
-            (told, how, progress) -> GifExport.of(told.everyWay(MOST_WAYS), how.ground(), progress));
+            GIF.asks(),
+            GIF.widths(),
+            Reach.ONE,
+            MOST_WAYS,
+            (told, how, progress) -> GifExport.of(told, how.withWays(Reach.ALL), progress),
+            (told, how, width, progress) -> Previews.clip(told, how.withWays(Reach.ALL), width, progress));
 
-    public static final List<Export> ALL = List.of(
-            new Export("html", "html", (told, how, progress) -> PageExport.of(told, how.ground(), progress)),
-            new Export("pdf", "pdf", (told, how, progress) -> SheetExport.of(told, how.paper(), progress)),
-            GIF,
-            GIF_PATHS,
-            new Export(
-                    "png",
-                    "png",
-                    (told, how, progress) -> PngExport.step(told, how.step(), how.ground(), how.widthPixels())),
-            new Export("svg", "svg", (told, how, progress) -> SvgExport.step(told, how.step(), how.ground())));
+    private static final Export PNG = new Export(
+            "png",
+            "png",
+            Set.of(Choice.STEP, Choice.WIDTH, Choice.GROUND),
+            List.of(PngExport.PRINT_WIDTH, 1200, 600),
+            Reach.ONE,
+            1,
+            (told, how, progress) -> PngExport.step(told, how.step(), how.ground(), how.widthPixels()),
+            Previews::png);
+
+    private static final Export SVG = new Export(
+            "svg",
+            "svg",
+            Set.of(Choice.STEP, Choice.GROUND),
+            List.of(),
+            Reach.ONE,
+            1,
+            (told, how, progress) -> SvgExport.step(told, how.step(), how.ground()),
+            Previews::svg);
+
+    /** What the window offers, in the order of its menu. */
+    public static final List<Export> MENU = List.of(PAGE, SHEET, GIF, PNG, SVG);
+
+    public static final List<Export> ALL = List.of(PAGE, SHEET, GIF, GIF_PATHS, PNG, SVG);
 
     private Exports() {}
 

@@ -19,6 +19,7 @@ import java.util.function.DoubleFunction;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Side;
+import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.text.Numbers;
@@ -43,7 +44,7 @@ public final class PageExport {
 
     private static final int WIDTH = 760;
     /** All reps that a page can show, s. */
-    private static final double MOST_SECONDS = 3600;
+    static final double MOST_SECONDS = 3600;
     /** On a phone the picture is about half as wide: marks have to be larger than on the board. */
     private static final double MARK_PIXELS = 1.5;
 
@@ -53,17 +54,14 @@ public final class PageExport {
     private PageExport() {}
 
     /** @throws TooLong when the reps of all versions together last longer than anybody watches */
-    public static byte[] of(Told told, Ground ground, Progress progress) throws IOException {
+    public static byte[] of(Told told, ExportOptions how, Progress progress) throws IOException {
+        Ground ground = how.ground();
         String style = Template.resource("page.css") + colours(ground);
         String script = Template.resource("page.js");
-        Viewport v = Viewport.fitting(
-                        told.drill().surfaceUse(),
-                        WIDTH,
-                        WIDTH * Viewport.aspect(told.drill().surfaceUse()))
-                .withUnit(MARK_PIXELS);
+        Viewport v = viewport(told.drill().surfaceUse(), WIDTH);
         String policy = "default-src 'none'; script-src '" + hash(script) + "'; style-src '" + hash(style)
                 + "'; base-uri 'none'; form-action 'none'";
-        List<Play> plays = Play.all(told);
+        List<Play> plays = Play.all(told, how);
         TooLong.check(plays.stream().map(Play::told).toList(), MOST_SECONDS);
         Map<String, CharSequence> values = new HashMap<>();
         values.put("policy", policy);
@@ -86,6 +84,11 @@ public final class PageExport {
         String page = Template.of("page.html").fill(values);
         Progress.tell(progress, 1);
         return page.getBytes(StandardCharsets.UTF_8);
+    }
+
+    /** How a page shows a surface, so many pixels wide. */
+    static Viewport viewport(SurfaceUse use, int width) {
+        return Viewport.fitting(use, width, width * Viewport.aspect(use)).withUnit(MARK_PIXELS * width / WIDTH);
     }
 
     private static String about(Told told) {

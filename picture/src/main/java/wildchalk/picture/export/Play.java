@@ -9,6 +9,7 @@ import wildchalk.core.motion.Turnings;
 import wildchalk.core.motion.Turnings.Turning;
 import wildchalk.core.path.Choices;
 import wildchalk.core.path.Outcomes;
+import wildchalk.picture.export.ExportOptions.Reach;
 
 /**
  * One path of one version, as a page plays it.
@@ -20,13 +21,16 @@ record Play(Told told, String id) {
     /** More paths of one version than a phone should carry. */
     static final int MOST_WAYS = 24;
 
-    /** Every path of every version, versions in their order; the one that is given is shown first. */
-    static List<Play> all(Told first) {
+    /** The paths of the versions that are wanted, versions in their order; the one that is given is shown first. */
+    static List<Play> all(Told first, ExportOptions how) {
         List<Play> plays = new ArrayList<>();
         for (Progression p : first.drill().progressions()) {
             boolean own = p.equals(first.run().version());
+            if (!own && how.versions() == Reach.ONE) {
+                continue;
+            }
             Told told = own ? first : Told.of(first.drill(), p, first.reader());
-            for (Told way : told.everyWay(MOST_WAYS)) {
+            for (Told way : how.ways() == Reach.ALL ? told.everyWay(MOST_WAYS) : List.of(told)) {
                 boolean isFirst = own && way.path().equals(first.path());
                 plays.add(new Play(way, isFirst ? "" : "p" + plays.size() + "-"));
             }
@@ -37,8 +41,15 @@ record Play(Told told, String id) {
     /** A place at which this path could go another way: for each way, which of all plays; -1 for one that is left out. */
     record Turn(Turning turning, List<Integer> plays) {}
 
+    /** Where it could go otherwise; nothing where the page shows no other way of its version. */
     List<Turn> turns(List<Play> all) {
         List<Turn> turns = new ArrayList<>();
+        if (all.stream()
+                        .filter(p -> p.told.run().version().equals(told.run().version()))
+                        .count()
+                == 1) {
+            return turns;
+        }
         List<String> before = new ArrayList<>();
         for (Turning turning : told.run().turnings()) {
             List<Integer> to = turning.ways().stream()

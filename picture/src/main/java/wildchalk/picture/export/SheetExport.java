@@ -23,6 +23,7 @@ import wildchalk.core.text.Texts;
 import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
+import wildchalk.picture.export.ExportOptions.Reach;
 import wildchalk.picture.paint.Extra;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Painter;
@@ -35,15 +36,21 @@ public final class SheetExport {
 
     /** Paper sizes. */
     public enum Paper {
-        A4("210mm 297mm", 186),
-        LETTER("8.5in 11in", 191.9);
+        A4("A4", "210mm 297mm", 186),
+        LETTER("Letter", "8.5in 11in", 191.9);
 
+        private final String title;
         private final String css;
         private final double textWidthMillimetres;
 
-        Paper(String css, double textWidthMillimetres) {
+        Paper(String title, String css, double textWidthMillimetres) {
+            this.title = title;
             this.css = css;
             this.textWidthMillimetres = textWidthMillimetres;
+        }
+
+        public String title() {
+            return title;
         }
     }
 
@@ -60,7 +67,7 @@ public final class SheetExport {
 
     private SheetExport() {}
 
-    public static byte[] of(Told told, Paper paper, Progress progress) throws IOException {
+    public static byte[] of(Told told, ExportOptions how, Progress progress) throws IOException {
         Progress.tell(progress, 0);
         XRLog.setLoggingEnabled(false);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -69,15 +76,17 @@ public final class SheetExport {
         font(builder, Fonts.BOLD_FILE, 700, BaseRendererBuilder.FontStyle.NORMAL);
         font(builder, Fonts.ITALIC_FILE, 400, BaseRendererBuilder.FontStyle.ITALIC);
         DefaultObjectDrawerFactory drawers = new DefaultObjectDrawerFactory();
-        List<SheetParts.Part> parts = new ArrayList<>(SheetParts.ofVersion(told));
+        List<SheetParts.Part> parts = new ArrayList<>(SheetParts.ofVersion(told, how.ways()));
         int own = parts.size();
-        parts.addAll(SheetParts.otherVersions(told));
+        if (how.versions() == Reach.ALL) {
+            parts.addAll(SheetParts.otherVersions(told));
+        }
         drawers.registerDrawer("wildchalk/diagram", diagramDrawer(parts, progress));
         drawers.registerDrawer("wildchalk/legend", legendDrawer(told));
         builder.useObjectDrawerFactory(drawers);
         builder.withProducer("Wild Chalk");
         builder.usePdfUaAccessibility(true);
-        builder.withHtmlContent(html(told, paper, parts, own), null);
+        builder.withHtmlContent(html(told, how, parts, own), null);
         builder.toStream(out);
         Progress.tell(progress, 0.2);
         builder.run();
@@ -138,7 +147,8 @@ public final class SheetExport {
 
     // ---- the text ----
 
-    private static String html(Told told, Paper paper, List<SheetParts.Part> parts, int own) throws IOException {
+    private static String html(Told told, ExportOptions how, List<SheetParts.Part> parts, int own) throws IOException {
+        Paper paper = how.paper();
         StringBuilder body = new StringBuilder();
         body.append("<h1>").append(escape(told.drill().title())).append("</h1>");
         body.append("<p class=\"about\">").append(escape(about(told))).append("</p>");
@@ -148,7 +158,9 @@ public final class SheetExport {
                 "<object type=\"wildchalk/legend\" class=\"legend\" alt=\"%s\" style=\"width:%smm;height:%smm\"></object>"
                         .formatted(escape(TEXTS.get("sheet.legend")), paper.textWidthMillimetres, LEGEND_MILLIMETRES));
         section(body, "sheet.talk", talk(told, parts.get(0).steps()));
-        ways(body, told, parts, own, paper);
+        if (how.ways() == Reach.ALL) {
+            ways(body, told, parts, own, paper);
+        }
         optional(body, "sheet.rules", told.talk().rules());
         optional(body, "sheet.rotation", told.talk().rotation());
         optional(body, "sheet.cautions", told.talk().cautions());

@@ -13,6 +13,7 @@ import wildchalk.core.path.Choices;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Path;
 import wildchalk.core.words.Words;
+import wildchalk.picture.export.ExportOptions.Reach;
 
 /** What a sheet shows beside the path that it is made for: steps of other paths, and what other versions change. */
 final class SheetParts {
@@ -28,10 +29,13 @@ final class SheetParts {
 
     private SheetParts() {}
 
-    /** The path itself, then steps of the same version that are on other paths, each with a path that has it. */
-    static List<Part> ofVersion(Told told) {
+    /** The path itself; if all ways are wanted, then steps of the version that are on others, each with a path that has it. */
+    static List<Part> ofVersion(Told told, Reach ways) {
         List<Part> parts = new ArrayList<>();
         parts.add(new Part(told, all(told), Optional.empty()));
+        if (ways == Reach.ONE) {
+            return parts;
+        }
         Set<StepId> shown = new HashSet<>();
         told.path().steps().forEach(s -> shown.add(s.id()));
         for (Step step : told.run().version().steps()) {

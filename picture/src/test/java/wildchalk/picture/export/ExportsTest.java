@@ -55,7 +55,7 @@ class ExportsTest {
     @MethodSource("demos")
     void theSheetsTextStandsInTheOrderInWhichItIsRead(String id) throws IOException {
         Told told = rep(id);
-        String text = text(SheetExport.of(told, SheetExport.Paper.A4, Progress.NONE));
+        String text = text(SheetExport.of(told, How.ALL, Progress.NONE));
         List<String> expected = new ArrayList<>(List.of(told.drill().title()));
         for (StepWords step : told.talk().steps()) {
             expected.add(step.title());
@@ -92,7 +92,8 @@ class ExportsTest {
     @Test
     void theSheetIsVectorsTaggedAndOfTheChosenPaper() throws IOException {
         Told told = rep("crossing-backs");
-        try (PDDocument document = Loader.loadPDF(SheetExport.of(told, SheetExport.Paper.LETTER, Progress.NONE))) {
+        try (PDDocument document =
+                Loader.loadPDF(SheetExport.of(told, How.ALL.withPaper(SheetExport.Paper.LETTER), Progress.NONE))) {
             assertEquals(612, document.getPage(0).getMediaBox().getWidth(), 1);
             assertEquals(792, document.getPage(0).getMediaBox().getHeight(), 1);
             assertTrue(document.getDocumentCatalog().getMarkInfo().isMarked());
@@ -110,9 +111,8 @@ class ExportsTest {
         String nasty = "<b>&amp;\"'</b> <img src=x onerror=alert(1)>";
         Drill drill = Demo.read("crossing-backs").withTitle(nasty);
         Told told = Told.of(drill, drill.base());
-        assertTrue(
-                text(SheetExport.of(told, SheetExport.Paper.A4, Progress.NONE)).contains(nasty));
-        String page = new String(PageExport.of(told, Ground.PAPER, Progress.NONE), StandardCharsets.UTF_8);
+        assertTrue(text(SheetExport.of(told, How.ALL, Progress.NONE)).contains(nasty));
+        String page = new String(PageExport.of(told, How.ALL, Progress.NONE), StandardCharsets.UTF_8);
         assertFalse(page.contains("<img"));
         assertTrue(page.contains("&lt;img src=x onerror=alert(1)&gt;"));
     }
@@ -182,7 +182,7 @@ class ExportsTest {
     @MethodSource("demos")
     void theGifLastsAsLongAsTheRepAndRepeats(String id) throws IOException {
         Told told = rep(id);
-        byte[] gif = GifExport.of(told, Ground.SLATE, Progress.NONE);
+        byte[] gif = GifExport.of(told, How.ONE.withGround(Ground.SLATE), Progress.NONE);
         ImageReader reader = ImageIO.getImageReadersByFormatName("gif").next();
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(gif))) {
             reader.setInput(in);
@@ -212,7 +212,7 @@ class ExportsTest {
         List<Double> told = new ArrayList<>();
         assertThrows(
                 CancellationException.class,
-                () -> GifExport.of(rep("crossing-backs"), Ground.SLATE, fraction -> {
+                () -> GifExport.of(rep("crossing-backs"), How.ONE.withGround(Ground.SLATE), fraction -> {
                     told.add(fraction);
                     return fraction < 0.2;
                 }));
@@ -257,10 +257,9 @@ class ExportsTest {
         String said = "For: " + few.run().version().course().suits().inWords();
         assertTrue(said.contains("U16 · "), said);
         for (Told told : List.of(few, base)) {
-            assertTrue(text(SheetExport.of(told, SheetExport.Paper.A4, Progress.NONE))
-                    .contains(normal(said)));
+            assertTrue(text(SheetExport.of(told, How.ALL, Progress.NONE)).contains(normal(said)));
         }
-        String page = new String(PageExport.of(base, Ground.PAPER, Progress.NONE), StandardCharsets.UTF_8);
+        String page = new String(PageExport.of(base, How.ALL, Progress.NONE), StandardCharsets.UTF_8);
         assertTrue(page.contains("<p>" + said + "</p>"));
         assertEquals(
                 page.indexOf(said), page.lastIndexOf(said), "it stands with that version's one path and no other's");

@@ -63,13 +63,12 @@ class FuzzExportsTest {
         Told told = Told.of(drill, drill.base());
         try {
             xml.parse(new ByteArrayInputStream(SvgExport.step(told, 0, Ground.PAPER)));
-            assertTrue(PageExport.of(told, Ground.SLATE, Progress.NONE).length > 10_000);
+            assertTrue(PageExport.of(told, How.ALL.withGround(Ground.SLATE), Progress.NONE).length > 10_000);
             if (exported % PDF_EACH == 0) {
-                Loader.loadPDF(SheetExport.of(told, SheetExport.Paper.A4, Progress.NONE))
-                        .close();
+                Loader.loadPDF(SheetExport.of(told, How.ALL, Progress.NONE)).close();
             }
             if (exported % GIF_EACH == 0) {
-                assertTrue(GifExport.of(told, Ground.PAPER, Progress.NONE).length > 1_000);
+                assertTrue(GifExport.of(told, How.ONE, Progress.NONE).length > 1_000);
             }
         } catch (TooLong said) {
             assertTrue(said.getMessage().contains("minutes"));

@@ -59,14 +59,14 @@ class HostileExportsTest {
             })
     void aTitleIsOnlyTextWhateverItSays(String title) throws Exception {
         Told told = titled(title);
-        String page = new String(PageExport.of(told, Ground.PAPER, Progress.NONE), StandardCharsets.UTF_8);
+        String page = new String(PageExport.of(told, How.ALL, Progress.NONE), StandardCharsets.UTF_8);
         assertEquals(1, count(page, "<svg id=\"board\""), "nothing of the page is put into the title");
         assertEquals(1, count(page, "id=\"drill\""));
         assertEquals(2, count(page, "<script"));
         for (int step = 0; step < told.talk().steps().size(); step++) {
             parse(SvgExport.step(told, step, Ground.PAPER));
         }
-        try (PDDocument pdf = Loader.loadPDF(SheetExport.of(told, SheetExport.Paper.A4, Progress.NONE))) {
+        try (PDDocument pdf = Loader.loadPDF(SheetExport.of(told, How.ALL, Progress.NONE))) {
             String text = new PDFTextStripper().getText(pdf);
             assertEquals(1, count(text, "Talk-through"), "the sheet is there once");
             if (told.isPrintable()) {
@@ -80,8 +80,8 @@ class HostileExportsTest {
     void aTitleOfPlacesDoesNotGrow() throws IOException {
         Told plain = titled("x".repeat(180));
         Told places = titled("@body@".repeat(30));
-        int usual = PageExport.of(plain, Ground.PAPER, Progress.NONE).length;
-        int most = PageExport.of(places, Ground.PAPER, Progress.NONE).length;
+        int usual = PageExport.of(plain, How.ALL, Progress.NONE).length;
+        int most = PageExport.of(places, How.ALL, Progress.NONE).length;
         assertTrue(most < usual + 2_000, usual + " bytes, with places " + most);
     }
 
@@ -101,11 +101,11 @@ class HostileExportsTest {
         Drill drill = waiting(40);
         Told told = Told.of(drill, drill.base());
         assertTrue(told.timeline().seconds() > 2_000);
-        IOException gif = assertThrows(TooLong.class, () -> GifExport.of(told, Ground.PAPER, Progress.NONE));
+        IOException gif = assertThrows(TooLong.class, () -> GifExport.of(told, How.ONE, Progress.NONE));
         assertTrue(gif.getMessage().contains("minutes"), gif.getMessage());
         Drill longer = waiting(100);
         Told evening = Told.of(longer, longer.base());
-        assertThrows(TooLong.class, () -> PageExport.of(evening, Ground.PAPER, Progress.NONE));
+        assertThrows(TooLong.class, () -> PageExport.of(evening, How.ALL, Progress.NONE));
     }
 
     /** Somebody stops for a minute again and again. */
@@ -143,8 +143,8 @@ class HostileExportsTest {
         Told told = titled("stopped");
         int[] asked = {0};
         Progress twice = fraction -> ++asked[0] < 3;
-        assertThrows(CancellationException.class, () -> SheetExport.of(told, SheetExport.Paper.A4, twice));
-        assertThrows(CancellationException.class, () -> PageExport.of(told, Ground.PAPER, fraction -> false));
+        assertThrows(CancellationException.class, () -> SheetExport.of(told, How.ALL, twice));
+        assertThrows(CancellationException.class, () -> PageExport.of(told, How.ALL, fraction -> false));
     }
 
     // ---- pictures ----

@@ -1,0 +1,160 @@
+package wildchalk.picture.export;
+
+import java.awt.Font;
+import java.awt.Graphics2D;
+import java.awt.Rectangle;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.List;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.text.Texts;
+import wildchalk.core.words.StepWords;
+import wildchalk.picture.export.ExportOptions.Reach;
+import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.Painter;
+import wildchalk.picture.paint.Viewport;
+import wildchalk.picture.style.Fonts;
+import wildchalk.picture.style.Ground;
+
+/** The frames of a moving picture: reps one after the other, each with the sentences of its step under it. */
+final class Clip {
+
+    /** The width, in pixels, for which the sizes below are meant; a wider clip is drawn larger. */
+    private static final double USUAL_WIDTH = 800;
+
+    private static final double CAPTION_SIZE = 13;
+    private static final double CAPTION_LINE = 19;
+    private static final double TITLE_ROOM = 40;
+    private static final double MARGIN = 14;
+    /** More captions than there is room for under a picture. */
+    private static final int MOST_LINES = 14;
+
+    private static final Texts TEXTS = Texts.of("wildchalk.picture.picture");
+
+    private final List<Told> reps;
+    private final Ground ground;
+    private final int width;
+    private final double unit;
+    private final Viewport viewport;
+    private final Painter painter;
+    private final int height;
+    private final BufferedImage surface;
+
+    Clip(Told told, ExportOptions how, int width) {
+        this.reps = reps(told, how);
+        this.ground = how.ground();
+        this.width = width;
+        this.unit = width / USUAL_WIDTH;
+        this.viewport = Viewport.fitting(
+                        told.drill().surfaceUse(),
+                        width,
+                        width * Math.min(1, Viewport.aspect(told.drill().surfaceUse())))
+                .withUnit(unit);
+        this.painter = new Painter(ground, told.reader().code());
+        int lines = reps.stream()
+                .flatMap(r -> r.talk().steps().stream())
+                .mapToInt(s -> s.sentences().size())
+                .max()
+                .orElse(0);
+        this.height =
+                (int) Math.ceil(viewport.height() + unit * (TITLE_ROOM + Math.min(lines, MOST_LINES) * CAPTION_LINE));
+        this.surface = surface(told);
+    }
+
+    private static List<Told> reps(Told told, ExportOptions how) {
+        List<Told> versions = new ArrayList<>();
+        for (Progression p : told.drill().progressions()) {
+            if (p.equals(told.run().version())) {
+                versions.add(told);
+            } else if (how.versions() == Reach.ALL) {
+                versions.add(Told.of(told.drill(), p, told.reader()));
+            }
+        }
+        return how.ways() == Reach.ONE
+                ? versions
+                : versions.stream()
+                        .flatMap(v -> v.everyWay(Exports.MOST_WAYS).stream())
+                        .toList();
+    }
+
+    List<Told> reps() {
+        return reps;
+    }
+
+    double seconds() {
+        return reps.stream().mapToDouble(r -> r.timeline().seconds()).sum();
+    }
+
+    int height() {
+        return height;
+    }
+
+    BufferedImage blank() {
+        return new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+    }
+
+    private BufferedImage surface(Told told) {
+        BufferedImage image = blank();
+        Graphics2D g = image.createGraphics();
+        g.setColor(ground.surround());
+        g.fillRect(0, 0, width, height);
+        painter.paintGround(g, told.drill().surfaceUse(), viewport);
+        g.setColor(ground.surround());
+        g.fill(new Rectangle2D.Double(0, viewport.height(), width, height - viewport.height()));
+        g.dispose();
+        return image;
+    }
+
+    /** Draws one moment (s) of a rep over a whole image of this clip. */
+    void draw(Told told, double seconds, BufferedImage into) {
+        Graphics2D g = into.createGraphics();
+        g.drawImage(surface, 0, 0, null);
+        Frame frame = Frame.at(told.drill(), told.path(), told.timeline(), seconds);
+        g.setClip(new Rectangle(0, 0, width, (int) viewport.height()));
+        painter.paintMarks(g, frame, viewport);
+        g.setClip(null);
+        caption(g, told, frame);
+        g.dispose();
+    }
+
+    private void caption(Graphics2D g, Told told, Frame frame) {
+        g.setColor(ground.text());
+        float left = (float) (MARGIN * unit);
+        float y = (float) (viewport.height() + 20 * unit);
+        StepWords step =
+                told.talk().steps().isEmpty() ? null : told.talk().steps().get(frame.currentStep());
+        String title = title(told) + (step == null ? "" : " · " + step.title());
+        g.setFont(fitting(g, title, Fonts.bold((CAPTION_SIZE + 2) * unit)));
+        g.drawString(title, left, y);
+        if (step == null) {
+            return;
+        }
+        int said = step.sentences().size();
+        boolean all = said <= MOST_LINES;
+        for (var sentence : step.sentences().subList(0, all ? said : MOST_LINES - 1)) {
+            y += (float) (CAPTION_LINE * unit);
+            g.setFont(fitting(g, sentence.text(), Fonts.regular(CAPTION_SIZE * unit)));
+            g.drawString(sentence.text(), left, y);
+        }
+        if (!all) {
+            g.setFont(Fonts.regular(CAPTION_SIZE * unit));
+            g.drawString(TEXTS.get("clip.more", said - MOST_LINES + 1), left, y + (float) (CAPTION_LINE * unit));
+        }
+    }
+
+    /** Says which version and which way, as far as there are several in this clip. */
+    private String title(Told told) {
+        boolean versions =
+                reps.stream().map(r -> r.run().version().id()).distinct().count() > 1;
+        String version = versions ? " · " + told.run().version().title() : "";
+        String way = told.run().label().isEmpty() ? "" : " · " + told.run().label();
+        return told.drill().title() + version + way;
+    }
+
+    private Font fitting(Graphics2D g, String text, Font font) {
+        double wide = font.getStringBounds(text, g.getFontRenderContext()).getWidth();
+        double room = width - 2 * MARGIN * unit;
+        return wide <= room ? font : font.deriveFont((float) (font.getSize2D() * room / wide));
+    }
+}
