@@ -4,10 +4,12 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
@@ -15,6 +17,7 @@ import wildchalk.core.json.FormatProblem;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Slugs;
+import wildchalk.core.text.Texts;
 
 /**
  * The folder that holds everything. A file that cannot be read is listed with its problem; the others open.
@@ -23,8 +26,13 @@ import wildchalk.core.text.Slugs;
  */
 public record Binder(Path folder) {
 
-    /** A file of the binder: its drill, or why it cannot be used. */
-    public record Entry(Path file, Optional<BinderFile<Drill>> content, Optional<FormatProblem> problem) {}
+    /**
+     * A file of the binder: its drill, or why it cannot be used.
+     *
+     * @param changed when it was written last
+     */
+    public record Entry(
+            Path file, Optional<BinderFile<Drill>> content, Optional<FormatProblem> problem, Instant changed) {}
 
     /** A surface file of the binder. */
     public record SurfaceEntry(Path file, Optional<BinderFile<Surface>> content, Optional<FormatProblem> problem) {}
@@ -54,9 +62,7 @@ public record Binder(Path folder) {
     private static List<Entry> entries(Path from) throws IOException {
         List<Entry> entries = new ArrayList<>(
                 files(from, DrillFile.SUFFIX).parallelStream().map(Binder::open).toList());
-        entries.sort(Comparator.comparing((Entry e) -> e.content().isEmpty())
-                .thenComparing(e -> e.content().map(c -> c.value().title()).orElse(""))
-                .thenComparing(Entry::file));
+        entries.sort(Order.TITLE.comparator());
         return entries;
     }
 
@@ -74,9 +80,17 @@ public record Binder(Path folder) {
 
     private static Entry open(Path file) {
         try {
-            return new Entry(file, Optional.of(DrillFile.read(file)), Optional.empty());
+            return new Entry(file, Optional.of(DrillFile.read(file)), Optional.empty(), changed(file));
         } catch (IOException e) {
-            return new Entry(file, Optional.empty(), Optional.of(asProblem(file, e)));
+            return new Entry(file, Optional.empty(), Optional.of(asProblem(file, e)), changed(file));
+        }
+    }
+
+    private static Instant changed(Path file) {
+        try {
+            return Files.getLastModifiedTime(file).toInstant();
+        } catch (IOException gone) {
+            return Instant.EPOCH;
         }
     }
 
@@ -113,6 +127,56 @@ public record Binder(Path folder) {
     }
 
     // ---- what can be done with a file ----
+
+    /**
+     * Copies everything of the binder, with what it keeps beside, into a new folder inside another. Where it does not succeed
+     * nothing stays there.
+     *
+     * @return the copy
+     */
+    public Binder copyInto(Path parent, Progress progress) throws IOException {
+        Path from = folder.toRealPath();
+        if (parent.toRealPath().startsWith(from)) {
+            throw new IOException(Texts.CORE.get("binder.into-itself", folder));
+        }
+        Path to = parent.resolve(folder.getFileName());
+        for (int n = 2; Files.exists(to); n++) {
+            to = parent.resolve(folder.getFileName() + " " + n);
+        }
+        try {
+            copyAll(from, to, progress);
+        } catch (IOException | CancellationException e) {
+            deleteAll(to);
+            throw e;
+        }
+        return new Binder(to);
+    }
+
+    private static void copyAll(Path from, Path to, Progress progress) throws IOException {
+        List<Path> all;
+        try (Stream<Path> walk = Files.walk(from)) {
+            all = walk.toList();
+        }
+        for (int i = 0; i < all.size(); i++) {
+            Progress.tell(progress, (double) i / all.size());
+            Path copy = to.resolve(from.relativize(all.get(i)).toString());
+            if (Files.isDirectory(all.get(i))) {
+                Files.createDirectories(copy);
+            } else {
+                Files.copy(all.get(i), copy, StandardCopyOption.COPY_ATTRIBUTES);
+            }
+        }
+    }
+
+    private static void deleteAll(Path made) throws IOException {
+        if (Files.exists(made)) {
+            try (Stream<Path> walk = Files.walk(made)) {
+                for (Path path : walk.sorted(Comparator.reverseOrder()).toList()) {
+                    Files.delete(path);
+                }
+            }
+        }
+    }
 
     /** Another file with the same drill under another title. */
     public Path duplicate(Path file, String title) throws IOException {

@@ -6,8 +6,10 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.property.ReadOnlyBooleanProperty;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.Bundle;
+import wildchalk.core.binder.Order;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Slugs;
@@ -15,6 +17,7 @@ import wildchalk.desktop.binder.BinderActions;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.ui.Errand;
 import wildchalk.desktop.ui.Failures;
+import wildchalk.desktop.ui.SaveQuestion;
 import wildchalk.desktop.ui.Ui;
 
 /** Does for the Binder what needs the window: files are chosen, taken in and handed on. */
@@ -29,6 +32,26 @@ final class BinderDesk implements BinderActions {
     @Override
     public Binder binder() {
         return shell.binder();
+    }
+
+    @Override
+    public ReadOnlyBooleanProperty demo() {
+        return shell.demo().isCopyProperty();
+    }
+
+    @Override
+    public void keepDemo() {
+        shell.demo().keep();
+    }
+
+    @Override
+    public Order order() {
+        return shell.settings().order();
+    }
+
+    @Override
+    public void order(Order order) {
+        shell.settings().order(order);
     }
 
     @Override
@@ -97,8 +120,7 @@ final class BinderDesk implements BinderActions {
         String name = drills.size() == 1
                 ? Binder.stem(drills.get(0))
                 : Slugs.of(binder.folder().getFileName().toString());
-        shell.dialogs()
-                .save(shell.stage(), binder.folder(), name + Bundle.SUFFIX)
+        SaveQuestion.ask(shell.dialogs(), shell.stage(), binder.folder(), name, Bundle.SUFFIX)
                 .ifPresent(target -> Errand.run(
                         shell.stage(),
                         Ui.text("errand.handing-on", target.getFileName()),

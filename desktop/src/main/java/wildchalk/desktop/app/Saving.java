@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.TextInputControl;
 import wildchalk.core.binder.Backups;
+import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.ChangedMeanwhile;
 import wildchalk.core.binder.DrillFile;
@@ -19,6 +20,7 @@ import wildchalk.core.text.Slugs;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Stored;
 import wildchalk.desktop.ui.Failures;
+import wildchalk.desktop.ui.SaveQuestion;
 import wildchalk.desktop.ui.Ui;
 
 /** Saves the open drill, brings back what it was, and asks before anything of it could be lost. */
@@ -103,11 +105,12 @@ final class Saving {
     void saveAs() {
         finishTyping();
         shell.document()
-                .ifPresent(document -> shell.dialogs()
-                        .save(
+                .ifPresent(document -> SaveQuestion.ask(
+                                shell.dialogs(),
                                 shell.stage(),
                                 shell.binder().drillsFolder(),
-                                free(document).getFileName().toString())
+                                Binder.stem(free(document)),
+                                DrillFile.SUFFIX)
                         .ifPresent(target -> saveTo(document, target)));
     }
 

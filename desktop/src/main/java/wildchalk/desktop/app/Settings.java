@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Properties;
+import wildchalk.core.binder.Order;
 import wildchalk.core.binder.SafeFiles;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.desktop.board.BoardSizes;
@@ -90,6 +91,15 @@ final class Settings {
     void reader(Reader reader) {
         values.setProperty("strokes", reader.code().name());
         put("unit", reader.unit().name());
+    }
+
+    /** In which order the drills of a binder lie. */
+    Order order() {
+        return named(Order.class, "order", Order.TITLE);
+    }
+
+    void order(Order order) {
+        put("order", order.name());
     }
 
     /** Size of the texts in the window, per cent: 100 to 150. */

@@ -20,15 +20,11 @@ import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Journal;
-import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.SurfaceUse;
-import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.Wholes;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.surface.Surface;
-import wildchalk.core.text.LengthUnit;
-import wildchalk.core.words.Saying;
 import wildchalk.desktop.binder.BinderView;
 import wildchalk.desktop.binder.FolderWatch;
 import wildchalk.desktop.board.BoardPlace;
@@ -69,6 +65,7 @@ public final class Shell extends BorderPane {
     private final Backdrops backdrops = new Backdrops(this);
     private final Saving saving = new Saving(this);
     private final Faults faults = new Faults();
+    private final DemoCopy demo = new DemoCopy(this);
     private Binder binder;
     private Ground ground;
     private DrillDocument document;
@@ -205,12 +202,19 @@ public final class Shell extends BorderPane {
         dialogs.folder(stage, binder.folder()).ifPresent(folder -> {
             if (mayLeave()) {
                 closeDrill();
-                binder = new Binder(folder);
-                settings.binder(folder);
-                watch();
+                use(new Binder(folder));
                 showBinder();
             }
         });
+    }
+
+    /** Works in another binder from now on. */
+    void use(Binder other) {
+        binder = other;
+        settings.binder(other.folder());
+        demo.isCopyProperty().set(false);
+        watch();
+        bar.refresh();
     }
 
     void newDrill() {
@@ -238,29 +242,6 @@ public final class Shell extends BorderPane {
     /** Opens a drill that no file holds yet. */
     public void startNew(Drill drill) {
         openDrill(new DrillDocument(Stored.ofNew(DrillFile.ofNew(drill)), settings.reader(), faults));
-    }
-
-    /** Opens a small drill of its own and asks for six short pulls. */
-    void startTour() {
-        if (mayLeave()) {
-            Drill blank = Drill.blank(Ui.text("tour.title"), new SurfaceUse("handball", "half-right"), Audience.USUAL);
-            wildchalk.core.path.Path path = wildchalk.core.path.Path.usual(blank.base());
-            Edit setOut = Saying.edit(blank, path, path.steps().get(0).id(), LengthUnit.METRES, Ui.text("tour.said"));
-            startNew(setOut.applyTo(blank, path.id()).drill());
-            board.startTour();
-        }
-    }
-
-    /** Offered once, to somebody who looks at the demo for the first time. */
-    void offerTour() {
-        if (board != null && !settings.knowsTour()) {
-            board.offerTour(yes -> {
-                settings.tourSeen();
-                if (yes) {
-                    startTour();
-                }
-            });
-        }
     }
 
     private void openDrill(DrillDocument opened) {
@@ -408,6 +389,14 @@ public final class Shell extends BorderPane {
                 error(e.getMessage());
             }
         }
+    }
+
+    DemoCopy demo() {
+        return demo;
+    }
+
+    Settings settings() {
+        return settings;
     }
 
     Stage stage() {

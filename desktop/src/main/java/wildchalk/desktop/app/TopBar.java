@@ -11,6 +11,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -29,10 +30,13 @@ final class TopBar extends StackPane {
     /** What is undone is named, as far as it is short. */
     private static final double MOST_UNDO = 170;
 
+    private static final double MOST_STATE = 220;
+
     private final Shell shell;
     private final ToggleButton binder = new ToggleButton(Ui.text("place.binder"));
     private final ToggleButton board = new ToggleButton(Ui.text("place.board"));
     private final Label state = new Label();
+    private final Label briefState = new Label();
     private final Button undo = new Button();
     private final Button redo = new Button();
     private final MenuButton file = new MenuButton(Ui.text("bar.file"));
@@ -89,9 +93,13 @@ final class TopBar extends StackPane {
         more.setAccessibleText(Ui.text("fold.more.tip"));
         ViewMenu view = new ViewMenu(shell);
         state.setId("saved");
+        state.setMaxWidth(MOST_STATE);
+        briefState.getStyleClass().add("quiet");
+        tellFile(state);
+        tellFile(briefState);
         undo.setMaxWidth(MOST_UNDO);
         redo.setMaxWidth(MOST_UNDO);
-        for (Region part : List.of(binder, board, state, file, view, ground, help, share, more)) {
+        for (Region part : List.of(binder, board, state, briefState, file, view, ground, help, share, more)) {
             part.setMinWidth(Region.USE_PREF_SIZE);
         }
         getChildren()
@@ -100,7 +108,7 @@ final class TopBar extends StackPane {
                         .keep(binder)
                         .keep(board)
                         .stretch(gap)
-                        .keep(state)
+                        .add(state, briefState, Integer.MAX_VALUE)
                         .add(undo, 6)
                         .add(redo, 2)
                         .add(file, 8)
@@ -129,6 +137,8 @@ final class TopBar extends StackPane {
         MenuItem earlier = item("file.earlier", () -> shell.saving().earlier());
         MenuItem mirror = item("file.mirror", () -> shell.mirror(Symmetry.ACROSS_WIDTH));
         MenuItem otherEnd = item("file.other-end", () -> shell.mirror(Symmetry.HALF_TURN));
+        MenuItem keep = item("file.keep-demo", () -> shell.demo().keep());
+        keep.visibleProperty().bind(shell.demo().isCopyProperty());
         for (MenuItem needsDrill : new MenuItem[] {save, saveAs, earlier, mirror, otherEnd}) {
             needsDrill.setDisable(!open);
         }
@@ -138,6 +148,7 @@ final class TopBar extends StackPane {
                         item("file.open", shell::openByDialog),
                         recent,
                         item("file.binder", shell::openBinderByDialog),
+                        keep,
                         new SeparatorMenuItem(),
                         save,
                         saveAs,
@@ -163,6 +174,31 @@ final class TopBar extends StackPane {
         return item;
     }
 
+    private String state(DrillDocument document) {
+        if (shell.isStaleOnDisk()) {
+            return Ui.text("bar.changed");
+        }
+        return Ui.text(document.isSaved() ? "bar.saved" : "bar.unsaved");
+    }
+
+    /** Says which folder "saved" means. */
+    private String savedIn(Path file) {
+        boolean inBinder = file.startsWith(shell.binder().folder());
+        if (inBinder && shell.demo().isCopyProperty().get()) {
+            return Ui.text("bar.saved.demo");
+        }
+        Path folder = inBinder ? shell.binder().folder() : file.toAbsolutePath().getParent();
+        return Ui.text("bar.saved.in", folder.getFileName());
+    }
+
+    /** Made when a pointer comes near, since the file may be another by then. */
+    private void tellFile(Label over) {
+        over.setOnMouseEntered(e -> over.setTooltip(shell.document()
+                .flatMap(DrillDocument::file)
+                .map(f -> new Tooltip(f.toString()))
+                .orElse(null)));
+    }
+
     /** Shows how things stand. */
     void refresh() {
         var document = shell.document();
@@ -176,9 +212,11 @@ final class TopBar extends StackPane {
         redo.setText(redoLabel.map(l -> Ui.text("bar.redo", l)).orElse(Ui.text("bar.redo.none")));
         undo.setDisable(undoLabel.isEmpty());
         redo.setDisable(redoLabel.isEmpty());
-        state.setText(document.map(
-                        d -> Ui.text(shell.isStaleOnDisk() ? "bar.changed" : d.isSaved() ? "bar.saved" : "bar.unsaved"))
-                .orElse(""));
+        briefState.setText(document.map(this::state).orElse(""));
+        state.setText(document.filter(d -> d.isSaved() && !shell.isStaleOnDisk())
+                .flatMap(DrillDocument::file)
+                .map(this::savedIn)
+                .orElse(briefState.getText()));
         ground.setText(Ui.text(shell.ground() == Ground.SLATE ? "bar.ground.paper" : "bar.ground.slate"));
     }
 }

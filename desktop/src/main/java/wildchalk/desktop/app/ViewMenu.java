@@ -63,7 +63,7 @@ final class ViewMenu extends MenuButton {
         noBackdrop.setDisable(shell.backdrops().now().isEmpty());
         getItems()
                 .setAll(
-                        item("view.tour", shell::startTour),
+                        item("view.tour", () -> shell.demo().startTour()),
                         new SeparatorMenuItem(),
                         tray,
                         panel,

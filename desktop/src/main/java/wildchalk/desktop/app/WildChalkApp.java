@@ -41,7 +41,8 @@ public final class WildChalkApp extends Application {
         Usable.report();
         Platform.runLater(shell::offerJournals);
         if (getParameters().getUnnamed().contains(DEMO)) {
-            Platform.runLater(shell::offerTour);
+            shell.demo().isCopyProperty().set(true);
+            Platform.runLater(shell.demo()::offerTour);
         }
     }
 

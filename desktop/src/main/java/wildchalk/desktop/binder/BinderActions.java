@@ -4,7 +4,9 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.property.ReadOnlyBooleanProperty;
 import wildchalk.core.binder.Binder;
+import wildchalk.core.binder.Order;
 import wildchalk.core.surface.Surface;
 
 /** What the Binder asks the window to do. */
@@ -12,6 +14,18 @@ public interface BinderActions {
 
     /** The binder that is open in the window. */
     Binder binder();
+
+    /** Whether the binder is a copy of the demo that the next start does not find again. */
+    ReadOnlyBooleanProperty demo();
+
+    /** Asks for a folder and makes the demo a binder of one's own there. */
+    void keepDemo();
+
+    /** The order in which drills lie. */
+    Order order();
+
+    /** Remembers another. */
+    void order(Order order);
 
     void open(Path drill);
 

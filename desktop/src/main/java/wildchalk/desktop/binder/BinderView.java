@@ -11,10 +11,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import javafx.application.Platform;
+import javafx.geometry.Insets;
+import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -33,7 +36,10 @@ import wildchalk.core.binder.ConflictingCopies;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Expected;
 import wildchalk.core.binder.Favourites;
+import wildchalk.core.binder.Order;
+import wildchalk.core.binder.Sieve;
 import wildchalk.core.drill.Drill;
+import wildchalk.desktop.ui.Folding;
 import wildchalk.desktop.ui.NextFrame;
 import wildchalk.desktop.ui.Place;
 import wildchalk.desktop.ui.Ui;
@@ -46,6 +52,9 @@ public final class BinderView extends BorderPane implements Place {
     private static final int CARD_WIDTH = Miniature.WIDTH + 44;
 
     private static final int CARD_HEIGHT = Miniature.HEIGHT + 90;
+
+    private static final double LEAST_SEARCH = 120;
+    private static final double MOST_SEARCH = 300;
 
     /** So many new cards come with a frame. */
     private static final int NEW_CARDS = 3;
@@ -64,6 +73,8 @@ public final class BinderView extends BorderPane implements Place {
     private final Label empty = new Label(Ui.text("binder.empty"));
     private final TextField search = new TextField();
     private final ScrollPane scroll = new ScrollPane();
+    private final FilterRow filters;
+    private final Button showAll = new Button(Ui.text("filter.all"));
     private final ExecutorService reader = CardPainters.thread("wildchalk-binder");
     /** Cards wait for nobody who reads. */
     private final CardPainters painters = new CardPainters();
@@ -77,6 +88,10 @@ public final class BinderView extends BorderPane implements Place {
 
     private Catalogue catalogue = new Catalogue();
     private Map<Path, Binder.Entry> entries = new LinkedHashMap<>();
+    /** The files in the order in which they are shown. */
+    private List<Path> ordered = List.of();
+
+    private Sieve sieve = Sieve.OPEN;
     private List<Binder.SurfaceEntry> surfaces = List.of();
     private List<Path> found = List.of();
     /** Cards that have been built; they are dealt again to whatever is found next. */
@@ -99,24 +114,32 @@ public final class BinderView extends BorderPane implements Place {
         count.setId("binder-count");
         search.setId("binder-search");
         search.setPromptText(Ui.text("binder.search"));
-        search.setPrefColumnCount(22);
         search.textProperty().addListener((o, was, is) -> fill());
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox head = new HBox(
-                title,
-                count,
-                gap,
-                search,
-                shelves(),
-                button("take-in", actions::takeIn),
-                button("hand-on", () -> actions.handOn(found)),
-                newDrill());
-        head.setAlignment(Pos.CENTER_LEFT);
+        search.setMinWidth(LEAST_SEARCH);
+        search.setPrefWidth(MOST_SEARCH);
+        search.setMaxWidth(MOST_SEARCH);
+        count.setMinWidth(0);
+        count.setMaxWidth(Double.MAX_VALUE);
+        MenuButton more = new MenuButton(Ui.text("fold.more"));
+        more.setId("binder-more");
+        more.setAccessibleText(Ui.text("fold.more.tip"));
+        more.setMinWidth(Region.USE_PREF_SIZE);
+        title.setMinWidth(Region.USE_PREF_SIZE);
+        Folding head = new Folding(Orientation.HORIZONTAL, 12, more)
+                .add(title, 0)
+                .stretch(search)
+                .stretch(count)
+                .keep(shelves())
+                .add(button("take-in", actions::takeIn), 2)
+                .add(button("hand-on", () -> actions.handOn(found)), 1)
+                .keep(newDrill());
         head.getStyleClass().add("binder-head");
         cards.getStyleClass().add("cards");
         empty.getStyleClass().add("hint");
-        scroll.setContent(new VBox(empty, cards));
+        filters = new FilterRow(this::drills, this::sift, actions.order(), this::order);
+        showAll.setId("show-all");
+        showAll.setOnAction(e -> filters.clear());
+        scroll.setContent(new VBox(8, empty, showAll, cards));
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("binder-scroll");
         scroll.vvalueProperty().addListener((o, was, is) -> {
@@ -124,19 +147,23 @@ public final class BinderView extends BorderPane implements Place {
                 more();
             }
         });
-        setTop(head);
+        HBox notice = notice();
+        VBox.setMargin(notice, new Insets(0, 0, 12, 0));
+        setTop(new VBox(head, notice, filters));
         setCenter(scroll);
         drops();
     }
 
     private HBox shelves() {
         HBox box = new HBox();
+        box.setAlignment(Pos.CENTER_LEFT);
         ToggleGroup group = new ToggleGroup();
         for (Shelf s : Shelf.values()) {
             ToggleButton button = new ToggleButton(Ui.text("binder.shelf." + s));
             button.setId("shelf-" + s.name().toLowerCase(Locale.ROOT));
             button.setToggleGroup(group);
             button.setSelected(s == shelf);
+            button.setMinWidth(Region.USE_PREF_SIZE);
             button.getStyleClass()
                     .add(s == Shelf.ALL ? "left-pill" : s == Shelf.ARCHIVE ? "right-pill" : "middle-pill");
             button.setOnAction(e -> {
@@ -224,6 +251,7 @@ public final class BinderView extends BorderPane implements Place {
         Platform.runLater(() -> {
             if (mine == request) {
                 entries = fresh;
+                putInOrder();
                 catalogue = index;
                 favourites = marked;
                 copies = beside;
@@ -257,9 +285,14 @@ public final class BinderView extends BorderPane implements Place {
             fillSurfaces();
             return;
         }
-        List<Path> all = new ArrayList<>(entries.keySet());
-        List<Path> among =
-                shelf == Shelf.FAVOURITES ? all.stream().filter(favourites::has).toList() : all;
+        List<Path> among = ordered.stream()
+                .filter(f -> shelf != Shelf.FAVOURITES || favourites.has(f))
+                .filter(f -> sieve.isOpen()
+                        || entries.get(f)
+                                .content()
+                                .filter(c -> sieve.passes(c.value()))
+                                .isPresent())
+                .toList();
         List<Path> hits = search.getText().isBlank() ? among : catalogue.find(among, search.getText());
         found = hits;
         pool.forEach(DrillCard::rest);
@@ -269,9 +302,13 @@ public final class BinderView extends BorderPane implements Place {
         show(deal(0, Math.min(wanted, pool.size() + NEW_CARDS)));
         dealOn(++fills);
         count.setText(
-                search.getText().isBlank()
+                search.getText().isBlank() && sieve.isOpen()
                         ? Ui.text("binder.count", hits.size(), binder.folder().getFileName())
-                        : Ui.text("binder.found", hits.size(), all.size()));
+                        : Ui.text(
+                                "binder.found",
+                                hits.size(),
+                                entries.size(),
+                                binder.folder().getFileName()));
         tellEmpty(hits.isEmpty());
     }
 
@@ -300,12 +337,62 @@ public final class BinderView extends BorderPane implements Place {
     }
 
     private void tellEmpty(boolean none) {
-        empty.setText(Ui.text(
-                !none || search.getText().isBlank() && shelf == Shelf.ALL
-                        ? "binder.empty"
-                        : "binder.empty." + (search.getText().isBlank() ? shelf : "SEARCH")));
+        boolean sifted = !sieve.isOpen() && shelf != Shelf.SURFACES;
+        empty.setText(Ui.text(whyEmpty(sifted)));
         empty.setVisible(none);
         empty.setManaged(none);
+        showAll.setVisible(none && sifted);
+        showAll.setManaged(none && sifted);
+        filters.setDisable(shelf == Shelf.SURFACES);
+    }
+
+    private String whyEmpty(boolean sifted) {
+        if (sifted && !entries.isEmpty()) {
+            return "binder.empty.SIFTED";
+        } else if (!search.getText().isBlank()) {
+            return "binder.empty.SEARCH";
+        }
+        return shelf == Shelf.ALL ? "binder.empty" : "binder.empty." + shelf;
+    }
+
+    private List<Drill> drills() {
+        return entries.values().stream()
+                .flatMap(e -> e.content().stream())
+                .map(BinderFile::value)
+                .toList();
+    }
+
+    private void sift(Sieve wanted) {
+        sieve = wanted;
+        fill();
+    }
+
+    private void order(Order order) {
+        actions.order(order);
+        putInOrder();
+        fill();
+    }
+
+    private void putInOrder() {
+        ordered = entries.values().stream()
+                .sorted(actions.order().comparator())
+                .map(Binder.Entry::file)
+                .toList();
+    }
+
+    /** Says that what is saved here does not stay, where that is so. */
+    private HBox notice() {
+        Label said = new Label(Ui.text("demo.notice"));
+        said.setWrapText(true);
+        HBox.setHgrow(said, Priority.ALWAYS);
+        Button keep = button("keep-demo", actions::keepDemo);
+        HBox row = new HBox(12, said, keep);
+        row.setId("demo-notice");
+        row.getStyleClass().add("notice");
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.visibleProperty().bind(actions.demo());
+        row.managedProperty().bind(actions.demo());
+        return row;
     }
 
     private void more() {

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -16,9 +17,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.json.FormatProblem;
-import wildchalk.core.text.Numbers;
 import wildchalk.desktop.ui.LazyMenu;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Told;
@@ -105,7 +107,7 @@ final class DrillCard extends StackPane {
         rest();
         miniature = null;
         frame.getChildren().clear();
-        figures.setText("");
+        figures.setText(figures(shown.audience()));
         painters.paint(shown, () -> {
             if (drill == shown) { // not dealt again meanwhile
                 try {
@@ -123,13 +125,15 @@ final class DrillCard extends StackPane {
             return;
         }
         miniature = new Miniature(painted);
-        Told told = painted.told();
         frame.getChildren().setAll(miniature);
-        figures.setText(Ui.text(
-                "binder.figures",
-                told.path().steps().size(),
-                Numbers.seconds(told.timeline().seconds()),
-                told.drill().audience().paceBand().label()));
+    }
+
+    /** What a coach chooses by: ages, how many players, how many minutes. */
+    private static String figures(Audience audience) {
+        String ages = audience.ages().stream().map(AgeBand::label).collect(Collectors.joining(", "));
+        var count = audience.players();
+        String players = count.min() == count.max() ? "binder.players.one" : "binder.players";
+        return Ui.text("binder.figures", ages, Ui.text(players, count.min(), count.max()), audience.minutes());
     }
 
     private void failed(Drill of, RuntimeException why) {

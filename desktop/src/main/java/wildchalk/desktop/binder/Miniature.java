@@ -53,7 +53,7 @@ final class Miniature extends ImageView {
             Viewport v = Viewport.fitting(part, use.standing(), WIDTH * SCALE, HEIGHT * SCALE)
                     .withUnit(1.15);
             Graphics2D g = picture.createGraphics();
-            painter.paint(g, frame, v);
+            painter.paintSmall(g, frame, v);
             g.dispose();
         }
     }

@@ -402,8 +402,9 @@ public final class DrillDocument implements AutoCloseable {
         Stored<Drill> there = Stored.read(DrillFile.KIND, file);
         Drill renamed = there.content().value();
         boolean wasSaved = history.isSaved();
+        String before = storage.stored().content().value().title();
         storage.movedTo(there);
-        if (!renamed.title().equals(drill.get().title())) {
+        if (!renamed.title().equals(before)) {
             edit(renamed.title(), Wholes.renamed(renamed.title(), renamed.id()));
         }
         if (wasSaved && history.now().equals(renamed)) {

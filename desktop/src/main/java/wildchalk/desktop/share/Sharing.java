@@ -1,10 +1,7 @@
 package wildchalk.desktop.share;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Locale;
-import java.util.Optional;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar.ButtonData;
 import javafx.scene.control.ButtonType;
@@ -15,6 +12,7 @@ import wildchalk.desktop.ui.Dialogs;
 import wildchalk.desktop.ui.Errand;
 import wildchalk.desktop.ui.Failures;
 import wildchalk.desktop.ui.FileDialogs;
+import wildchalk.desktop.ui.SaveQuestion;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Export;
 import wildchalk.picture.export.ExportOptions;
@@ -24,8 +22,6 @@ import wildchalk.picture.style.Ground;
 /** Exports the open drill: asks how and where to, works beside the window, says what became of it, and opens it. */
 public final class Sharing {
 
-    private static final ButtonType REPLACE = new ButtonType(Ui.text("share.replace"), ButtonData.OK_DONE);
-    private static final ButtonType OTHER_NAME = new ButtonType(Ui.text("share.other-name"), ButtonData.CANCEL_CLOSE);
     private static final ButtonType OPEN = new ButtonType(Ui.text("share.open"), ButtonData.LEFT);
 
     private final Stage owner;
@@ -46,35 +42,17 @@ public final class Sharing {
         ExportOptions usual = habits.options(kind, kind.usual(ground, step));
         ExportDialog.ask(owner, kind, told, usual).ifPresent(how -> {
             habits.keep(kind, how);
-            target(kind, Slugs.of(told.drill().title()) + "." + kind.suffix())
-                    .ifPresent(target -> write(kind, told, how, target));
+            SaveQuestion.ask(
+                            dialogs,
+                            owner,
+                            habits.folder(),
+                            Slugs.of(told.drill().title()),
+                            "." + kind.suffix())
+                    .ifPresent(target -> {
+                        habits.keepFolder(target.toAbsolutePath().getParent());
+                        write(kind, told, how, target);
+                    });
         });
-    }
-
-    /** Where to: asked again when the ending makes it the name of a file that nobody was asked about. */
-    private Optional<Path> target(Export kind, String name) {
-        Optional<Path> chosen = dialogs.save(owner, habits.folder(), name);
-        while (chosen.isPresent()) {
-            Path whole = withEnding(chosen.get(), kind.suffix());
-            if (whole.equals(chosen.get()) || !Files.exists(whole) || mayReplace(whole)) {
-                habits.keepFolder(whole.toAbsolutePath().getParent());
-                return Optional.of(whole);
-            }
-            chosen = dialogs.save(owner, habits.folder(), name);
-        }
-        return Optional.empty();
-    }
-
-    /** A name with the ending that such files have, if it lacks it. */
-    static Path withEnding(Path file, String suffix) {
-        String name = file.getFileName().toString();
-        boolean has = name.toLowerCase(Locale.ROOT).endsWith("." + suffix);
-        return has ? file : file.resolveSibling(name + "." + suffix);
-    }
-
-    private boolean mayReplace(Path file) {
-        Alert alert = alert(Alert.AlertType.CONFIRMATION, Ui.text("share.exists", file), REPLACE, OTHER_NAME);
-        return alert.showAndWait().filter(REPLACE::equals).isPresent();
     }
 
     private void write(Export kind, Told told, ExportOptions how, Path target) {

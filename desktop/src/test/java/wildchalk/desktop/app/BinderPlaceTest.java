@@ -1,14 +1,19 @@
 package wildchalk.desktop.app;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -21,8 +26,10 @@ import wildchalk.core.Demo;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.BinderFile;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.Order;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.edit.Wholes;
+import wildchalk.desktop.binder.BinderView;
 import wildchalk.desktop.ui.Ui;
 
 /** The Binder with the real mouse and keys: finding, keeping in order, handing on, and files that others change. */
@@ -151,5 +158,81 @@ class BinderPlaceTest {
         Path beside = window.document().file().orElseThrow();
         assertNotEquals(file, beside);
         assertEquals("Mine", DrillFile.read(beside).value().title());
+    }
+
+    @Test
+    void chipsSieveTheCardsAndSayWhatTheyWant(FxRobot robot) throws Exception {
+        untilCards(robot, 3);
+        robot.clickOn("#filter-sport");
+        Window.press(robot, "Ice hockey  (1)");
+        untilCards(robot, 1);
+        assertTrue(Window.hasCard(robot, "breakwater-breakout"));
+        assertEquals(
+                "Sport: Ice hockey",
+                robot.lookup("#filter-sport").queryAs(Labeled.class).getText());
+        robot.clickOn("#filter-players").write("1x");
+        assertEquals(
+                "1", robot.lookup("#filter-players").queryAs(TextField.class).getText());
+        untilCards(robot, 0);
+        assertEquals(
+                "0 of 3 drills in " + binder.folder().getFileName(),
+                robot.lookup("#binder-count").queryAs(Labeled.class).getText());
+        Window.press(robot, "#show-all");
+        untilCards(robot, 3);
+        assertEquals(
+                "", robot.lookup("#filter-players").queryAs(TextField.class).getText());
+        assertEquals(
+                "Sport", robot.lookup("#filter-sport").queryAs(Labeled.class).getText());
+    }
+
+    @Test
+    void theOrderIsRemembered(FxRobot robot) throws Exception {
+        untilCards(robot, 3);
+        Path last = binder.drillsFolder().resolve("second-wave-from-the-left" + DrillFile.SUFFIX);
+        Files.setLastModifiedTime(last, FileTime.from(Instant.now().plusSeconds(60)));
+        ChoiceBox<Order> box = robot.lookup("#binder-order").queryAs(ChoiceBox.class);
+        Window.fx(() -> window.shell.showBinder());
+        Window.until(() -> view().found().size() == 3);
+        Window.fx(() -> box.setValue(Order.CHANGED));
+        Window.until(() -> view().found().get(0).equals(last));
+        assertEquals(Order.CHANGED, new Settings(window.home).order());
+    }
+
+    private BinderView view() {
+        return (BinderView) window.shell.shown();
+    }
+
+    @Test
+    void theDemoBecomesABinderOfOnesOwnWithTheDrillThatIsOpen(FxRobot robot) throws Exception {
+        untilCards(robot, 3);
+        assertFalse(robot.lookup("#demo-notice").query().isVisible());
+        Window.fx(() -> window.shell.demo().isCopyProperty().set(true));
+        window.openDrill("crossing-backs");
+        assertEquals(
+                "saved in a copy of the demo",
+                robot.lookup("#saved").queryAs(Labeled.class).getText());
+        Window.fx(() -> window.document().edit("another title", Wholes.title("Mine")));
+        window.folderAnswer = Files.createTempDirectory("wildchalk-own");
+        Window.fx(() -> window.shell.showBinder());
+        robot.clickOn("#binder-keep-demo");
+        Path own = window.folderAnswer.resolve(binder.folder().getFileName());
+        Window.until(() -> window.shell.binder().folder().equals(own));
+        Window.press(robot, "OK");
+        assertEquals(
+                Optional.of(own.resolve("drills/crossing-backs" + DrillFile.SUFFIX)),
+                window.document().file());
+        assertEquals("Mine", window.document().drill().title(), "what was not saved is still there");
+        assertFalse(window.document().isSaved());
+        WaitForAsyncUtils.asyncFx(() -> window.shell.save());
+        Window.until(() -> window.document().isSaved());
+        assertEquals(
+                "Mine",
+                DrillFile.read(own.resolve("drills/crossing-backs" + DrillFile.SUFFIX))
+                        .value()
+                        .title());
+        assertFalse(robot.lookup("#demo-notice").query().isVisible());
+        assertEquals(own, new Settings(window.home).binder());
+        Window.until(
+                () -> robot.lookup("#saved").queryAs(Labeled.class).getText().equals("saved in " + own.getFileName()));
     }
 }

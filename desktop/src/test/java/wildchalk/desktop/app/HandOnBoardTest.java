@@ -247,7 +247,7 @@ class HandOnBoardTest {
 
     @Test
     void theTourAsksForSixPullsAndCanBeLeft(FxRobot robot) throws Exception {
-        Window.fx(() -> window.shell.startTour());
+        Window.fx(() -> window.shell.demo().startTour());
         window.settled();
         RoleId second = new RoleId("a2");
         asks(robot, "1 of 6");

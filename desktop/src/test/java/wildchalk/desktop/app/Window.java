@@ -31,6 +31,8 @@ public final class Window {
     final Path home;
     /** What the next save dialog answers. */
     Path saveAnswer;
+    /** What the next folder dialog answers. */
+    Path folderAnswer;
     /** What the next open dialog answers. */
     Path openAnswer;
     /** Under which name the last save dialog offered to save, and where. */
@@ -60,7 +62,7 @@ public final class Window {
 
             @Override
             public Optional<Path> folder(javafx.stage.Window owner, Path at) {
-                return Optional.empty();
+                return Optional.ofNullable(folderAnswer);
             }
         });
     }

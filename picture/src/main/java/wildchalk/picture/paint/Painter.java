@@ -65,6 +65,15 @@ public final class Painter {
         paintStillMarks(g, frame, viewport);
     }
 
+    /** Everything but words: for a picture so small that they would lie on each other and nobody could read them. */
+    public void paintSmall(Graphics2D g, Frame frame, Viewport viewport) {
+        paintGround(g, frame.drill().surfaceUse(), viewport);
+        paintGear(g, frame, viewport);
+        paintStrokes(g, frame, viewport);
+        paintQueues(g, frame, viewport);
+        paintMoving(g, frame, viewport);
+    }
+
     private void paintStillMarks(Graphics2D g, Frame frame, Viewport viewport) {
         paintGear(g, frame, viewport);
         paintStrokes(g, frame, viewport);
