@@ -112,8 +112,7 @@ public final class FindingWriter {
     }
 
     private String circle(Finding f) {
-        return f.moves().stream().map(this::move).collect(Collectors.joining(" → ")) + " → "
-                + move(f.moves().get(0));
+        return f.moves().stream().map(this::move).collect(Collectors.joining(", "));
     }
 
     /** "(b) F1's pass"; one of another path by its id, since it has no letter here. */

@@ -193,7 +193,7 @@ class TimelineTest {
         Finding f = only(t);
         assertEquals("circle", f.rule());
         String message = Drills.message(drill.progression(), f);
-        assertTrue(message.endsWith("a (A, run) → b (B, run) → a (A, run)."), message);
+        assertTrue(message.endsWith("a (A, run), b (B, run)."), message);
         assertTrue(span(t, "m3").happens(), "the step after it still runs");
     }
 

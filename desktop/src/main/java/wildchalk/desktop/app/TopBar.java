@@ -18,6 +18,7 @@ import javafx.scene.layout.StackPane;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.ui.Folding;
+import wildchalk.desktop.ui.Icon;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Export;
@@ -71,6 +72,7 @@ final class TopBar extends StackPane {
             shell.backToBoard();
         });
         ground.setId("ground");
+        ground.setGraphic(Icon.GROUND.node());
         Tips.on(ground, Ui.text("bar.ground.tip"));
         ground.setOnAction(e -> {
             shell.toggleGround();
@@ -88,7 +90,7 @@ final class TopBar extends StackPane {
         fillShare();
         Region gap = new Region();
         gap.setMaxWidth(Double.MAX_VALUE);
-        MenuButton more = new MenuButton(Ui.text("fold.more"));
+        MenuButton more = new MenuButton("", Icon.MORE.node());
         more.setId("bar-more");
         more.setAccessibleText(Ui.text("fold.more.tip"));
         ViewMenu view = new ViewMenu(shell);

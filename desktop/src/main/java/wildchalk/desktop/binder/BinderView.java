@@ -40,8 +40,10 @@ import wildchalk.core.binder.Order;
 import wildchalk.core.binder.Sieve;
 import wildchalk.core.drill.Drill;
 import wildchalk.desktop.ui.Folding;
+import wildchalk.desktop.ui.Icon;
 import wildchalk.desktop.ui.NextFrame;
 import wildchalk.desktop.ui.Place;
+import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.Ground;
 
@@ -120,7 +122,7 @@ public final class BinderView extends BorderPane implements Place {
         search.setMaxWidth(MOST_SEARCH);
         count.setMinWidth(0);
         count.setMaxWidth(Double.MAX_VALUE);
-        MenuButton more = new MenuButton(Ui.text("fold.more"));
+        MenuButton more = new MenuButton("", Icon.MORE.node());
         more.setId("binder-more");
         more.setAccessibleText(Ui.text("fold.more.tip"));
         more.setMinWidth(Region.USE_PREF_SIZE);
@@ -161,6 +163,11 @@ public final class BinderView extends BorderPane implements Place {
         for (Shelf s : Shelf.values()) {
             ToggleButton button = new ToggleButton(Ui.text("binder.shelf." + s));
             button.setId("shelf-" + s.name().toLowerCase(Locale.ROOT));
+            if (s == Shelf.FAVOURITES) {
+                button.setGraphic(Icon.FAVOURITE.node());
+                button.setAccessibleText(Ui.text("binder.favourites"));
+                Tips.on(button, Ui.text("binder.favourites"));
+            }
             button.setToggleGroup(group);
             button.setSelected(s == shelf);
             button.setMinWidth(Region.USE_PREF_SIZE);

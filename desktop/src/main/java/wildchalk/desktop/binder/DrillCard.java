@@ -21,6 +21,7 @@ import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.json.FormatProblem;
+import wildchalk.desktop.ui.Icon;
 import wildchalk.desktop.ui.LazyMenu;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Told;
@@ -42,7 +43,7 @@ final class DrillCard extends StackPane {
     private final Label title = new Label();
     private final Label about = new Label();
     private final Label figures = new Label();
-    private final LazyMenu menu = new LazyMenu("\u22ef", m -> fillMenu());
+    private final LazyMenu menu = new LazyMenu("", m -> fillMenu()).with(Icon.MORE);
     private final CardPainters painters;
     private final BiConsumer<CardAction, Path> act;
     private Path file;
@@ -89,7 +90,10 @@ final class DrillCard extends StackPane {
         file = where;
         ground = on;
         favourite = marked;
-        title.setText((marked ? "\u2605 " : "") + shown.title());
+        title.setText(shown.title());
+        if (marked != (title.getGraphic() != null)) {
+            title.setGraphic(marked ? Icon.FAVOURITE.node() : null);
+        }
         original = copyOf;
         about.pseudoClassStateChanged(CONFLICT, copyOf.isPresent());
         about.setText(

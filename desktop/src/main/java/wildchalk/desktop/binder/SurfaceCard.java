@@ -15,6 +15,7 @@ import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.desktop.surface.SurfacePicture;
+import wildchalk.desktop.ui.Icon;
 import wildchalk.desktop.ui.LazyMenu;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.Ground;
@@ -44,11 +45,12 @@ final class SurfaceCard extends StackPane {
         card.setAccessibleText(Ui.text("binder.surface.edit", surface.title()));
         card.setOnAction(e -> actions.editSurface(file));
         LazyMenu menu = new LazyMenu(
-                "\u22ef",
-                m -> m.getItems()
-                        .setAll(
-                                item("card-edit-surface", "card.EDIT_SURFACE", () -> actions.editSurface(file)),
-                                item("card-drill-on", "card.DRILL_ON", () -> actions.newDrillOn(surface))));
+                        "",
+                        m -> m.getItems()
+                                .setAll(
+                                        item("card-edit-surface", "card.EDIT_SURFACE", () -> actions.editSurface(file)),
+                                        item("card-drill-on", "card.DRILL_ON", () -> actions.newDrillOn(surface))))
+                .with(Icon.MORE);
         menu.getStyleClass().add("card-menu");
         menu.getProperties().put(DrillCard.DRILL, surface.id());
         menu.setAccessibleText(Ui.text("card.menu", surface.title()));

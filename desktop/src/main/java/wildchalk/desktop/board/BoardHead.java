@@ -24,6 +24,7 @@ import wildchalk.core.surface.View;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.ladder.LadderParts;
 import wildchalk.desktop.ui.Folding;
+import wildchalk.desktop.ui.Icon;
 import wildchalk.desktop.ui.Limited;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
@@ -60,7 +61,7 @@ final class BoardHead extends StackPane {
         arrange.setId("arrange-menu");
         arrange.setOnShowing(e -> ArrangeMenu.fill(arrange.getItems(), board, document));
         ArrangeMenu.fill(arrange.getItems(), board, document);
-        MenuButton more = new MenuButton(Ui.text("fold.more"));
+        MenuButton more = new MenuButton("", Icon.MORE.node());
         more.setId("head-more");
         more.setAccessibleText(Ui.text("fold.more.tip"));
         for (Region r : List.of(about, part, arrange, more)) {

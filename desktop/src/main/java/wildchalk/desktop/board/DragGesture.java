@@ -208,7 +208,7 @@ final class DragGesture implements Gesture {
         overlay.line(List.of(start, end));
         String where = new Places(frame.path(), frame.drill().surface(), unit).standing(end);
         String far = unit.exact(start.distanceTo(end));
-        String text = typed.isEmpty() ? far + "  ·  " + where : typed.text() + "  →  " + far;
+        String text = typed.isEmpty() ? far + "  ·  " + where : typed.text() + "  ·  " + far;
         overlay.bubble(also.isEmpty() ? text : text + "  ·  " + also, viewport.toPixels(end));
     }
 }

@@ -175,7 +175,7 @@ final class PullGesture implements Gesture {
         overlay.line(exact().isPresent() ? List.of(pull.start(), end) : line);
         pull.path(end).stream().filter(w -> w.cut()).forEach(w -> overlay.handle(w.at(), true));
         if (!typed.isEmpty()) {
-            overlay.bubble(typed.text() + "  →  " + words, x, y);
+            overlay.bubble(typed.text() + "  ·  " + words, x, y);
             return;
         }
         overlay.bubble(words, x, y);

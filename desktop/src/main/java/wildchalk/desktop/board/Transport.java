@@ -21,6 +21,7 @@ import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.strip.StripView;
 import wildchalk.desktop.talk.TalkView;
 import wildchalk.desktop.ui.Folding;
+import wildchalk.desktop.ui.Icon;
 import wildchalk.desktop.ui.Shown;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
@@ -35,6 +36,8 @@ final class Transport extends StackPane {
     private final StripView strip;
     private final TalkView talk;
     private final BoardSizes sizes;
+    private final Node playSign = Icon.PLAY.node();
+    private final Node pauseSign = Icon.PAUSE.node();
     private final Button play = new Button();
     private final Label clock = new Label();
     private final Label status = new Label();
@@ -78,12 +81,12 @@ final class Transport extends StackPane {
             document.togglePlaying();
             board.requestFocus();
         });
-        Button back = new Button("◀ |");
+        Button back = new Button("", Icon.BACK.node());
         back.setId("back");
         back.setAccessibleText(Ui.text("strip.back"));
         Tips.on(back, Ui.text("strip.back"));
         back.setOnAction(e -> document.goToStartOf(document.stepProperty().get() - 1));
-        Button next = new Button("| ▶");
+        Button next = new Button("", Icon.NEXT.node());
         next.setId("next");
         next.setAccessibleText(Ui.text("strip.next"));
         Tips.on(next, Ui.text("strip.next"));
@@ -130,7 +133,7 @@ final class Transport extends StackPane {
         lanes.setId("lanes");
         Tips.on(lanes, Ui.text("strip.lanes.tip"));
         lanes.selectedProperty().bindBidirectional(sizes.lanesProperty());
-        MenuButton more = new MenuButton(Ui.text("fold.more"));
+        MenuButton more = new MenuButton("", Icon.MORE.node());
         more.setId("transport-more");
         more.setAccessibleText(Ui.text("fold.more.tip"));
         Node[] parts = {play, back, next, speed, loop, clock, reps, forks, follow, lanes, present, more};
@@ -213,7 +216,9 @@ final class Transport extends StackPane {
     }
 
     private void refresh() {
-        play.setText(Ui.text(document.playingProperty().get() ? "strip.pause" : "strip.play"));
+        boolean plays = document.playingProperty().get();
+        play.setText(Ui.text(plays ? "strip.pause" : "strip.play"));
+        play.setGraphic(plays ? pauseSign : playSign);
         play.setDisable(document.timeline().seconds() <= 0);
         forks.setVisible(!document.version().course().forks().isEmpty());
         reps.setVisible(document.timeline().seconds() > 0);

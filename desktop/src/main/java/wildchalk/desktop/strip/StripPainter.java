@@ -106,7 +106,7 @@ final class StripPainter {
         boolean low = scale.collapsed().contains(lane);
         g.setFont(Font.font(FAMILY, FontWeight.BOLD, low ? 8 : 12.5));
         g.setFill(colour);
-        g.fillText((low ? "▸ " : "") + text, left + 12, scale.middle(lane));
+        g.fillText((low ? "› " : "") + text, left + 12, scale.middle(lane));
     }
 
     private void bar(StripBars.Bar bar, boolean chosen) {

@@ -1,6 +1,7 @@
 package wildchalk.desktop.ui;
 
 import javafx.scene.Node;
+import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.Dialog;
@@ -17,6 +18,9 @@ public final class Dialogs {
         dialog.initOwner(owner);
         dialog.getDialogPane().getStylesheets().setAll(owner.getScene().getStylesheets());
         dialog.getDialogPane().getStyleClass().add("shell");
+        if (dialog instanceof Alert alert) {
+            alert.setGraphic(Signs.of(alert.getAlertType()));
+        }
         dialog.getDialogPane().setMinHeight(Region.USE_PREF_SIZE); // long words are wrapped, not cut off
         return dialog;
     }

@@ -138,7 +138,7 @@ public final class Folding extends Pane {
     }
 
     private double across(Node n) {
-        return isRow() ? n.prefHeight(-1) : n.prefWidth(-1);
+        return isRow() ? Math.max(n.minHeight(-1), n.prefHeight(-1)) : Math.max(n.minWidth(-1), n.prefWidth(-1));
     }
 
     private double padding(boolean alongIt) {

@@ -37,6 +37,12 @@ public final class LazyMenu extends Button {
         });
     }
 
+    /** With a sign in place of words. */
+    public LazyMenu with(Icon icon) {
+        setGraphic(icon.node());
+        return this;
+    }
+
     /** With a sign that there is more behind it. */
     public LazyMenu withArrow() {
         Region arrow = new Region();

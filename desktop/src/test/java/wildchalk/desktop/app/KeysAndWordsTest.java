@@ -180,6 +180,6 @@ class KeysAndWordsTest {
                 && window.shell.stage().isFocused());
         robot.push(KeyCode.CONTROL, KeyCode.G);
         Window.until(
-                () -> robot.lookup("#ground").queryAs(Button.class).getText().equals("◐ Slate"));
+                () -> robot.lookup("#ground").queryAs(Button.class).getText().equals("Slate"));
     }
 }

@@ -1,6 +1,7 @@
 package wildchalk.desktop.app;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -82,22 +83,75 @@ class LooksTest {
         }
     }
 
+    /** What anything may lie on, unless its own rule says otherwise. */
+    private static final List<String> UNDER = List.of("-wc-ground", "-wc-panel", "-wc-raised", "-wc-board");
+
+    /** What tells a control or a state from what lies round it. */
+    private static final List<String> MARKS = List.of("-wc-accent", "-wc-alert", "-wc-edge", "-wc-quiet");
+
     @ParameterizedTest
     @EnumSource(Ground.class)
-    void textOnTheGroundsHasContrastToReadBy(Ground ground) throws IOException {
+    void everyTextAndMarkOfTheStyleSheetHasContrast(Ground ground) throws IOException {
         String colours = new String(
                 URI.create(TextSize.colours(ground)).toURL().openStream().readAllBytes(), StandardCharsets.UTF_8);
-        for (String[] pair : new String[][] {
-            {"-wc-text", "-wc-ground"},
-            {"-wc-text", "-wc-raised"},
-            {"-wc-quiet", "-wc-panel"},
-            {"-wc-quiet", "-wc-ground"},
-            {"-wc-alert", "-wc-panel"},
-            {"-wc-on-accent", "-wc-accent"}
-        }) {
-            double contrast = contrast(colour(colours, pair[0]), colour(colours, pair[1]));
-            assertTrue(contrast >= 4.5, "%s: %s on %s has %.2f".formatted(ground, pair[0], pair[1], contrast));
+        int texts = 0;
+        Matcher rules = Pattern.compile("(?m)^([^{}/]+)\\{([^}]*)\\}").matcher(sheet(100));
+        while (rules.find()) {
+            List<String> text = named(rules.group(2), "-fx-text-fill");
+            List<String> own = named(rules.group(2), "-fx-background-color");
+            for (String over : text) {
+                texts++;
+                List<String> under = own.isEmpty() ? UNDER : own;
+                if (own.isEmpty() && over.equals("-wc-on-accent")) {
+                    under = List.of("-wc-accent");
+                }
+                for (String below : under) {
+                    check(ground, rules.group(1), colours, over, below, 4.5);
+                }
+            }
         }
+        assertTrue(texts > 30);
+        for (String mark : MARKS) {
+            for (String below : UNDER) {
+                check(ground, "marks", colours, mark, below, 3);
+            }
+        }
+    }
+
+    @Test
+    void noControlIsToldByAFaintLineAlone() throws IOException {
+        Matcher rules = Pattern.compile("(?m)^([^{}/]+)\\{([^}]*)\\}").matcher(sheet(100));
+        Pattern control = Pattern.compile(
+                "button|text-field|text-area|choice-box|check-box|combo-box(?!-popup)|spinner|grip|\\.card\\b");
+        int controls = 0;
+        while (rules.find()) {
+            if (control.matcher(rules.group(1)).find()) {
+                controls++;
+                assertFalse(
+                        named(rules.group(2), "-fx-border-color").contains("-wc-line"),
+                        rules.group(1) + " has a border that cannot be seen");
+            }
+        }
+        assertTrue(controls > 30);
+    }
+
+    private static List<String> named(String rule, String property) {
+        List<String> all = new ArrayList<>();
+        Matcher m = Pattern.compile(property + ":([^;]*)").matcher(rule);
+        while (m.find()) {
+            Matcher colour = Pattern.compile("-wc-[a-z-]+").matcher(m.group(1));
+            while (colour.find()) {
+                all.add(colour.group());
+            }
+        }
+        return all;
+    }
+
+    private static void check(Ground ground, String where, String css, String over, String under, double least) {
+        double contrast = contrast(colour(css, over), colour(css, under));
+        assertTrue(
+                contrast >= least,
+                "%s: %s on %s has %.2f in %s".formatted(ground, over, under, contrast, where.strip()));
     }
 
     private static int colour(String css, String name) {

@@ -15,10 +15,12 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -174,8 +176,30 @@ class RoomTest {
             }
             nothingScrollsSideways();
         }
-        everyFoldedControlIsInItsMenu(robot);
+        everyFoldedControlIsInItsMenu(robot, List.of("#bar-more", "#head-more", "#transport-more", "#tray-more-menu"));
         everyControlIsVisitedByTab(robot);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"900, 600, 100", "900, 600, 150", "1280, 800, 150"})
+    void everyControlOfTheBinderCanBeReachedAndRead(double wide, double high, int percent, FxRobot robot)
+            throws Exception {
+        Window.fx(() -> window.shell.demo().isCopyProperty().set(true));
+        Window.fx(() -> window.shell.showBinder());
+        size(wide, high, percent);
+        List<Node> controls = controls();
+        assertTrue(controls.size() > 15, "found " + controls.size());
+        for (Node control : controls) {
+            isInside(control, wide, high);
+            isOnTop(robot, control);
+            if (control instanceof Labeled labeled && !labeled.getText().isEmpty()) {
+                assertEquals(
+                        labeled.getText(),
+                        ((Text) labeled.lookup(".text")).getText(),
+                        named(labeled) + " cannot be read whole");
+            }
+        }
+        everyFoldedControlIsInItsMenu(robot, List.of("#bar-more", "#binder-more"));
     }
 
     /** All that can be pressed and is not in something that scrolls up and down. */
@@ -234,8 +258,8 @@ class RoomTest {
         }
     }
 
-    private void everyFoldedControlIsInItsMenu(FxRobot robot) throws Exception {
-        for (String menu : List.of("#bar-more", "#head-more", "#transport-more", "#tray-more-menu")) {
+    private void everyFoldedControlIsInItsMenu(FxRobot robot, List<String> menus) throws Exception {
+        for (String menu : menus) {
             MenuButton more = (MenuButton) window.shell.lookup(menu);
             Folding row = (Folding) more.getParent();
             Set<String> wanted = new LinkedHashSet<>();

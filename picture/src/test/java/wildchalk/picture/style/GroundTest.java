@@ -3,39 +3,70 @@ package wildchalk.picture.style;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.awt.Color;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Side;
+import wildchalk.core.surface.Ink;
 import wildchalk.core.surface.Medium;
 
 /** Marks can be read on both grounds: contrast of the Web Content Accessibility Guidelines 2.1, section 1.4.3. */
 class GroundTest {
 
-    private static final double LEAST = 4.5;
+    /** For text, and for bodies, whose shapes carry a letter. */
+    private static final double TEXT = 4.5;
+
+    /** For lines, gear and balls. */
+    private static final double MARK = 3;
+
+    private static List<Color> under(Ground ground) {
+        List<Color> all = new ArrayList<>(List.of(ground.surround(), ground.runOff(), ground.tint()));
+        for (Medium medium : Medium.values()) {
+            all.add(ground.floor(medium));
+        }
+        return all;
+    }
 
     @ParameterizedTest
     @EnumSource(Ground.class)
-    void marksStandOutFromEveryFloor(Ground ground) {
-        for (Medium medium : Medium.values()) {
-            Color floor = ground.floor(medium);
+    void everythingStandsOutFromWhateverItMayLieOn(Ground ground) {
+        for (Color under : under(ground)) {
             for (Side side : Side.values()) {
-                check(ground + " " + side, ground.side(side), floor);
+                check(side, ground.side(side), under, TEXT);
             }
-            check(ground + " text", ground.text(), floor);
-            check(ground + " ball", ground.ball(), floor);
-            check(ground + " alert", ground.alert(), floor);
-        }
-        check(ground + " quiet text", ground.quiet(), ground.surround());
-        for (Side side : Side.values()) {
-            if (side != Side.DEFENCE && side != Side.NEUTRAL) {
-                check(ground + " label on " + side, ground.onBody(), ground.side(side));
+            check("text", ground.text(), under, TEXT);
+            check("quiet text", ground.quiet(), under, TEXT);
+            check("alert", ground.alert(), under, TEXT);
+            check("ball", ground.ball(), under, MARK);
+            for (Chalk chalk : Chalk.values()) {
+                check(chalk, ground.chalk(chalk), under, MARK);
+            }
+            for (Ink ink : Ink.values()) {
+                check(ink, ground.ink(ink), under, MARK);
             }
         }
     }
 
-    private static void check(String what, Color a, Color b) {
+    @ParameterizedTest
+    @EnumSource(Ground.class)
+    void lettersOnBodiesCanBeReadWhateverTheirColour(Ground ground) {
+        for (Side side : Side.values()) {
+            check(side, ground.onBody(), ground.side(side), TEXT);
+        }
+        for (Chalk chalk : Chalk.values()) {
+            check(chalk, ground.onBody(), ground.chalk(chalk), TEXT);
+        }
+    }
+
+    private static void check(Object what, Color a, Color b, double least) {
         double ratio = contrast(a, b);
-        assertTrue(ratio >= LEAST, what + " has only " + ratio);
+        assertTrue(ratio >= least, "%s (#%06x on #%06x) has only %.2f".formatted(what, rgb(a), rgb(b), ratio));
+    }
+
+    private static int rgb(Color colour) {
+        return colour.getRGB() & 0xFFFFFF;
     }
 
     private static double contrast(Color a, Color b) {
