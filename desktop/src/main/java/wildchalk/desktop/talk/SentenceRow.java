@@ -22,6 +22,9 @@ final class SentenceRow {
     /** The width at which sentences break before the view has been laid out. */
     private static final double WRAP = 252;
 
+    /** Under this property a slot says which one it is: "m3-EFFORT". */
+    static final String SLOT = "slot";
+
     private SentenceRow() {}
 
     /**
@@ -77,7 +80,8 @@ final class SentenceRow {
         if (empty) {
             button.getStyleClass().add("unsaid");
         }
-        button.setId("slot-" + move + "-" + slot.what());
+        // no id: each would have the looks of its button worked out anew
+        button.getProperties().put(SLOT, move + "-" + slot.what());
         button.setAccessibleText(Ui.text("talk.slot", button.getText()));
         button.setWrapText(true);
         button.setMaxWidth(WRAP);

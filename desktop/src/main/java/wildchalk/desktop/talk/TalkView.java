@@ -141,7 +141,7 @@ public final class TalkView extends VBox {
         Optional<String> focused = Optional.ofNullable(getScene())
                 .map(s -> s.getFocusOwner())
                 .filter(n -> n.getStyleClass().contains("slot"))
-                .map(Node::getId);
+                .map(n -> (String) n.getProperties().get(SentenceRow.SLOT));
         Told told = document.told();
         List<StepWords> steps = told.talk().steps();
         written = Written.around(
@@ -222,10 +222,10 @@ public final class TalkView extends VBox {
     }
 
     private void focus(String id) {
-        Node again = lookup("#" + id);
-        if (again != null) {
-            again.requestFocus();
-        }
+        lines.lookupAll(".slot").stream()
+                .filter(n -> id.equals(n.getProperties().get(SentenceRow.SLOT)))
+                .findFirst()
+                .ifPresent(Node::requestFocus);
     }
 
     /** What stands below the steps, made anew only where it would read otherwise. */

@@ -167,7 +167,7 @@ class HandOnBoardTest {
     void aCarryBecomesAShotByItsWord(FxRobot robot) throws Exception {
         said("attack at 10,0; puck at A1; A1 carries to 18,2");
         var move = last().id();
-        Window.press(robot, "#slot-" + move + "-MANNER");
+        Window.pressSlot(robot, move + "-MANNER");
         Window.press(robot, "turn it into");
         Window.press(robot, "shoots");
         window.settled();
@@ -177,7 +177,7 @@ class HandOnBoardTest {
     @Test
     void aPassGoesToTheNextInALineByItsWords(FxRobot robot) throws Exception {
         said("lines at -8,6 and -8,-6; puck at A1; A1 passes to A2");
-        Window.press(robot, "#slot-" + last().id() + "-RECEIVER");
+        Window.pressSlot(robot, last().id() + "-RECEIVER");
         Window.press(robot, "to the next in line Q");
         window.settled();
         Pass pass = (Pass) last();
@@ -260,7 +260,7 @@ class HandOnBoardTest {
         asks(robot, "4 of 6");
         window.pull(robot, ball(), window.screen(new Point(20, 1)));
         asks(robot, "5 of 6");
-        Window.press(robot, "#slot-m1-EFFORT");
+        Window.pressSlot(robot, "m1-EFFORT");
         Window.press(robot, "flat out");
         window.settled();
         asks(robot, "6 of 6");

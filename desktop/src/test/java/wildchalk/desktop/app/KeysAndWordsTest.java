@@ -120,7 +120,7 @@ class KeysAndWordsTest {
         window.openDrill("second-wave-from-the-left");
         Drill before = window.document().drill();
         double seconds = window.document().timeline().seconds();
-        Button slot = robot.lookup("#slot-m3-EFFORT").queryAs(Button.class);
+        Button slot = (Button) Window.slot(robot, "m3-EFFORT");
         assertEquals("hard", slot.getText());
         robot.clickOn(slot);
         Window.press(robot, "at a walk");

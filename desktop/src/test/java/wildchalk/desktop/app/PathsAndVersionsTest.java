@@ -84,14 +84,14 @@ class PathsAndVersionsTest {
                 Optional.of(new ProgressionId("base")),
                 window.document().version().basedOn());
         // in the new version a player walks; in the base, afterwards, another runs flat out
-        say(robot, "#slot-m1-EFFORT", "at a walk");
+        say(robot, "m1-EFFORT", "at a walk");
         assertEquals(Effort.WALK, effort(rain, "m1"));
         assertEquals(Effort.HARD, effort(new ProgressionId("base"), "m1"), "the base stays");
         // six versions have no room in one row: the others are in the menu of the open one
         Window.press(robot, "#rungs");
         Window.press(robot, "#brief-base");
         window.settled();
-        say(robot, "#slot-m3-EFFORT", "flat out");
+        say(robot, "m3-EFFORT", "flat out");
         assertEquals(Effort.FLAT_OUT, effort(rain, "m3"), "the base's change flows down");
         assertEquals(Effort.WALK, effort(rain, "m1"), "what was overridden stays");
         // side by side, from the menu
@@ -118,7 +118,7 @@ class PathsAndVersionsTest {
 
     /** Opens a slot and takes a choice that is not in a group. */
     private void say(FxRobot robot, String slot, String choice) {
-        Window.press(robot, slot);
+        Window.pressSlot(robot, slot);
         Window.press(robot, choice);
         window.settled();
     }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -185,12 +186,34 @@ public final class Window {
         frames(1);
     }
 
+    /** The slot of a sentence, such as "m3-EFFORT", once it is written. */
+    static Node slot(FxRobot robot, String which) {
+        Node[] found = new Node[1];
+        until(() -> {
+            WaitForAsyncUtils.waitForFxEvents();
+            found[0] = robot.lookup(".slot").queryAll().stream()
+                    .filter(n -> which.equals(n.getProperties().get("slot")))
+                    .findFirst()
+                    .orElse(null);
+            return found[0] != null;
+        });
+        return found[0];
+    }
+
+    static void pressSlot(FxRobot robot, String which) {
+        press(() -> place(() -> robot.point(slot(robot, which)).query()), robot);
+    }
+
     /** Clicks a node once it is there, can be seen and stands still: a dialog takes a moment to be laid out. */
     public static void press(FxRobot robot, String query) {
+        press(() -> place(() -> robot.point(query).query()), robot);
+    }
+
+    private static void press(Supplier<Optional<Point2D>> place, FxRobot robot) {
         Point2D[] before = new Point2D[1];
         until(() -> {
             frames(2);
-            Optional<Point2D> now = place(robot, query);
+            Optional<Point2D> now = place.get();
             boolean still = now.isPresent() && now.get().equals(before[0]);
             before[0] = now.orElse(null);
             return still;
@@ -199,9 +222,9 @@ public final class Window {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    private static Optional<Point2D> place(FxRobot robot, String query) {
+    private static Optional<Point2D> place(Supplier<Point2D> where) {
         try {
-            return Optional.of(robot.point(query).query());
+            return Optional.of(where.get());
         } catch (FxRobotException notVisible) {
             return Optional.empty();
         } catch (RuntimeException failed) {
