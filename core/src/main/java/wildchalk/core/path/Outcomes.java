@@ -148,22 +148,31 @@ public final class Outcomes {
      */
     public static List<Way> ways(Progression version) {
         List<Way> all = new ArrayList<>();
-        Way start = new Way(Choices.USUAL, List.of(), 1);
-        goOn(version, start, Integer.MAX_VALUE, all);
+        goOn(version, START, Integer.MAX_VALUE, MOST_WAYS, all);
         if (all.size() > MOST_WAYS) {
             all.clear();
-            goOn(version, start, MOST_WAYS, all);
+            goOn(version, START, MOST_WAYS, MOST_WAYS, all);
         }
         return List.copyOf(all.subList(0, Math.min(MOST_WAYS, all.size())));
+    }
+
+    private static final Way START = new Way(Choices.USUAL, List.of(), 1);
+
+    /** Whether a version can go more ways than so many; no more are looked for. */
+    public static boolean areMoreThan(Progression version, int most) {
+        List<Way> some = new ArrayList<>();
+        goOn(version, START, Integer.MAX_VALUE, most, some);
+        return some.size() > most;
     }
 
     /**
      * Goes on from a path that is settled up to some call or fork.
      *
      * @param share of all ways that may come of it
+     * @param most with one more it ends
      */
-    private static void goOn(Progression version, Way way, int share, List<Way> all) {
-        if (all.size() > MOST_WAYS) {
+    private static void goOn(Progression version, Way way, int share, int most, List<Way> all) {
+        if (all.size() > most) {
             return;
         }
         Walk walk = new Walk(version, way.choices());
@@ -175,7 +184,7 @@ public final class Outcomes {
             List<List<String>> some = set.some(Math.min(share, MOST_WAYS + 1));
             for (List<String> said : some) {
                 Way longer = longer(way, way.choices().with(call.ask(), said), said(said), 1.0 / set.count());
-                goOn(version, longer, Math.max(1, share / some.size()), all);
+                goOn(version, longer, Math.max(1, share / some.size()), most, all);
             }
         } else if (open.get() instanceof Walk.OfFork at) {
             Fork fork = at.fork();
@@ -190,7 +199,7 @@ public final class Outcomes {
                 int part = said.isPresent()
                         ? share
                         : Math.max(1, share / fork.branches().size());
-                goOn(version, longer, part, all);
+                goOn(version, longer, part, most, all);
             }
         }
     }

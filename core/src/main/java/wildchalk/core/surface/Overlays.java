@@ -29,7 +29,8 @@ final class Overlays {
                 landmarks.add(new Landmark(
                         prefix + mark.id(),
                         Texts.CORE.get("overlay.landmark", mark.name(), laid.sportName()),
-                        overlay.apply(mark.at())));
+                        overlay.apply(mark.at()),
+                        !overlay.strong()));
             }
             for (GoalMouth goal : laid.goals()) {
                 goals.add(new GoalMouth(

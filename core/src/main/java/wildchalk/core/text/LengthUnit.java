@@ -36,6 +36,11 @@ public enum LengthUnit {
         return Numbers.fixed(lengthMetres / metres, 1) + " " + symbol;
     }
 
+    /** To the half of it, as somebody paces it: {@code 8.5 m}, {@code 9 yd}. */
+    public String rough(double lengthMetres) {
+        return Numbers.brief(Math.round(2 * lengthMetres / metres) / 2.0, 1) + " " + symbol;
+    }
+
     /** To a centimetre or its like, without needless zeros: {@code 9.14 m}, {@code 10 yd}. */
     public String exact(double lengthMetres) {
         return Numbers.brief(lengthMetres / metres, 2) + " " + symbol;

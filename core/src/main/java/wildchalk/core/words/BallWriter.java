@@ -125,7 +125,7 @@ final class BallWriter {
                 .match(
                         role -> text(
                                 givesBack(move, role.role()) ? "words.back-to" : "words.to-role", label(role.role())),
-                        place -> toPlace(place));
+                        place -> toPlace(move, place));
     }
 
     /** Whether the ball goes at a touch to whoever has just passed it here. */
@@ -133,15 +133,20 @@ final class BallWriter {
         return move.oneTouch() && Optional.ofNullable(before.get(move.id())).equals(Optional.of(to));
     }
 
-    private String toPlace(Target.ToPlace place) {
-        String where = space(place.at());
+    private String toPlace(Pass move, Target.ToPlace place) {
+        String where = space(passer(move), place.at());
         return place.runner()
                 .map(r -> text("words.for-runner", where, label(r)))
                 .orElse(where);
     }
 
-    private String space(Point at) {
-        return line(at).orElseGet(() -> spot(at));
+    /** Where the passer has the ball when it leaves. */
+    private Point passer(Pass move) {
+        return timeline.poseAt(move.role(), timeline.move(move.id()).start()).at();
+    }
+
+    private String space(Point from, Point at) {
+        return line(at).orElseGet(() -> spot(from, at));
     }
 
     /** The next in a line stands at its head. */
@@ -152,12 +157,13 @@ final class BallWriter {
                 .map(l -> text("words.next-in-line", l.label()));
     }
 
-    private String spot(Point at) {
+    private String spot(Point from, Point at) {
         return places.named(at)
                 .map(n -> text("words.to-place", n))
                 .orElseGet(() -> places.zone(at)
+                        .filter(z -> !places.zone(from).equals(Optional.of(z)))
                         .map(z -> text("words.to-zone", z))
-                        .orElseGet(() -> text("words.to-place", places.axes(at))));
+                        .orElseGet(() -> text("words.to-space", places.towards(from, at))));
     }
 
     private List<Phrase.Choice> receivers(Pass move) {
@@ -179,11 +185,12 @@ final class BallWriter {
                         Target.ToPlace::at);
         others.forEach(r -> {
             Target.ToPlace to = new Target.ToPlace(spot, Optional.of(r.id()));
-            choices.add(new Phrase.Choice(text("words.space-group"), toPlace(to), Rewordings.pass(p -> p.withTo(to))));
+            choices.add(new Phrase.Choice(
+                    text("words.space-group"), toPlace(move, to), Rewordings.pass(p -> p.withTo(to))));
         });
         Target.ToPlace loose = new Target.ToPlace(spot);
-        choices.add(
-                new Phrase.Choice(text("words.space-group"), toPlace(loose), Rewordings.pass(p -> p.withTo(loose))));
+        choices.add(new Phrase.Choice(
+                text("words.space-group"), toPlace(move, loose), Rewordings.pass(p -> p.withTo(loose))));
         return choices;
     }
 

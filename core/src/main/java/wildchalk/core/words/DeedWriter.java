@@ -228,13 +228,20 @@ final class DeedWriter {
             List<Phrase> phrases, double now, Class<D> kind, BiFunction<D, Double, Deed> with) {
         phrases.add(new Phrase.Slot(
                 SlotKind.SECONDS,
-                text("words.for-seconds", Numbers.brief(now, 1)),
+                lasting(now),
                 "",
                 () -> SECONDS.stream()
-                        .map(s -> new Phrase.Choice(
-                                text("words.for-seconds", Numbers.brief(s, 1)), deed(kind, d -> with.apply(d, s))))
+                        .map(s -> new Phrase.Choice(lasting(s), deed(kind, d -> with.apply(d, s))))
                         .toList()));
         return null;
+    }
+
+    /** As one says it. */
+    private static String lasting(double seconds) {
+        if (seconds == 0.5 || seconds == 1) {
+            return text(seconds == 1 ? "words.for-a-second" : "words.for-half-a-second");
+        }
+        return text("words.for-seconds", Numbers.brief(seconds, 1));
     }
 
     private <D extends Deed> List<Phrase.Choice> others(

@@ -24,6 +24,8 @@ public record Measure(Kind what, double value, String text) {
         OUT,
         /** The angle that the goal is open to the shooter, degrees. */
         OPEN,
+        /** How long after its cue something starts, s. */
+        DELAY,
         /** How long the cue takes to be seen or heard, s. */
         REACTION,
         /** Nobody catches it. */

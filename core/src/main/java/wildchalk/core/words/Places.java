@@ -18,21 +18,43 @@ import wildchalk.core.text.Texts;
 public final class Places {
 
     /** "At the cone" is said of a place within a stride of it. */
-    private static final double GEAR_METRES = 1.0;
+    static final double GEAR_METRES = 1.0;
     /** "At the corner" is said of a place about this near. */
     private static final double LANDMARK_METRES = 1.6;
     /** Nearer than this to an axis is on it: half a ball. */
     private static final double ON_AXIS_METRES = 0.1;
+    /** Less than this is a step. */
+    private static final double STEP_METRES = 1.5;
+    /** So far ahead somebody looks who is told to go towards something. */
+    private static final double AHEAD_METRES = 15;
+
+    /** From so long a way on it is said on which side it goes. */
+    private static final double LONG_METRES = 4;
+    /** So near to the middle line, as a share of the width, is the middle. */
+    private static final double MIDDLE_SHARE = 0.08;
+    /** So far from it is a side. */
+    private static final double SIDE_SHARE = 0.2;
+
+    /** "Straight up" may lean so much to the side. */
+    private static final double LEANING = 0.35;
+
+    private static final double AHEAD_COSINE = StrictMath.cos(Math.toRadians(12));
 
     private final Scene scene;
     private final Surface surface;
     private final LengthUnit unit;
+    /** Made when the first piece is named. */
+    private GearNames gearNames;
 
     /** @param unit what lengths are said in */
     public Places(Scene scene, Surface surface, LengthUnit unit) {
         this.scene = scene;
         this.surface = surface;
         this.unit = unit;
+    }
+
+    String rough(double metres) {
+        return unit.rough(metres);
     }
 
     String length(double metres) {
@@ -50,37 +72,113 @@ public final class Places {
         }
         return nearest != null
                 ? Optional.of(gear(nearest))
-                : surface.landmarkNear(p, LANDMARK_METRES).map(Landmark::name);
+                : landmark(p, LANDMARK_METRES).map(Landmark::name);
     }
 
     /** The nearest piece of gear or landmark that is farther than one distance and nearer than another, m. */
     Optional<Point> nearest(Point p, double atLeast, double atMost) {
         return Stream.concat(
                         scene.gear().stream().map(Gear::at),
-                        surface.landmarks().stream().map(Landmark::at))
+                        surface.landmarks().stream().filter(l -> !l.foreign()).map(Landmark::at))
                 .filter(q -> q.distanceTo(p) > atLeast && q.distanceTo(p) < atMost)
                 .min(Comparator.comparingDouble(q -> q.distanceTo(p)));
     }
 
-    public Optional<String> zone(Point p) {
-        Optional<Zone> drawn = scene.layout().zones().stream()
-                .map(MarkedZone::asZone)
-                .filter(z -> z.contains(p))
-                .findFirst();
-        return drawn.or(() -> surface.zoneAt(p)).map(Zone::name);
+    /** The nearest landmark of the drill's own sport, or of lines that were picked to play with. */
+    private Optional<Landmark> landmark(Point p, double metres) {
+        return surface.landmarks().stream()
+                .filter(l -> !l.foreign() && l.at().isWithin(metres, p))
+                .min(Comparator.comparingDouble(l -> l.at().distanceTo(p)));
     }
 
-    /** "to the left corner", "into the slot", or by measure. */
-    String goingTo(Point p) {
+    public Optional<String> zone(Point p) {
+        return zones().filter(z -> z.contains(p)).findFirst().map(Zone::name);
+    }
+
+    /** Those that were drawn before those of the surface. */
+    private Stream<Zone> zones() {
+        return Stream.concat(scene.layout().zones().stream().map(MarkedZone::asZone), surface.zones().stream());
+    }
+
+    /**
+     * Where somebody goes who stands somewhere: "to the left corner", "into the slot" if he is not in it already, else which way:
+     * "towards the left post", "back and to the right".
+     */
+    String goingTo(Point from, Point p) {
         return named(p).map(n -> Texts.CORE.get("words.to", n))
-                .orElseGet(() -> zone(p).map(z -> Texts.CORE.get("words.into", z))
-                        .orElseGet(() -> Texts.CORE.get("words.to", axes(p))));
+                .or(() -> zones().filter(z -> z.contains(p) && !z.contains(from))
+                        .findFirst()
+                        .map(z -> Texts.CORE.get("words.into", z.name())))
+                .orElseGet(() -> towards(from, p));
+    }
+
+    /** Which way, by a landmark that lies ahead, or up and down the surface. */
+    String towards(Point from, Point p) {
+        Point way = p.minus(from);
+        if (way.length() < STEP_METRES) {
+            return Texts.CORE.get("direction.step", direction(way, 1));
+        }
+        return surface.landmarks().stream()
+                .filter(l -> !l.foreign() && isAhead(way, l.at().minus(p)))
+                .min(Comparator.comparingDouble(l -> l.at().distanceTo(p)))
+                .map(l -> Texts.CORE.get("words.towards", l.name()))
+                .orElseGet(() -> along(way, p));
+    }
+
+    /** Which way; of a long way up or down also on which side. */
+    private String along(Point way, Point end) {
+        String which = direction(way, LEANING);
+        boolean straight = Math.abs(way.y()) <= LEANING * Math.abs(way.x());
+        double side = end.y() / surface.widthMetres();
+        if (!straight || way.length() < LONG_METRES) {
+            return which;
+        }
+        String where = Math.abs(side) < MIDDLE_SHARE ? "middle" : side > 0 ? "left" : "right";
+        boolean clear = Math.abs(side) < MIDDLE_SHARE || Math.abs(side) > SIDE_SHARE;
+        return clear ? Texts.CORE.get("direction." + (way.x() >= 0 ? "up." : "back.") + where) : which;
+    }
+
+    /**
+     * As he sees it who looks up the surface.
+     *
+     * @param lean how much of the other direction is left unsaid, as a share
+     */
+    private static String direction(Point way, double lean) {
+        String along = way.x() >= 0 ? "up" : "back";
+        String across = way.y() >= 0 ? "left" : "right";
+        String key;
+        if (Math.abs(way.y()) <= lean * Math.abs(way.x())) {
+            key = along;
+        } else if (Math.abs(way.x()) <= lean * Math.abs(way.y())) {
+            key = across;
+        } else {
+            key = along + "-" + across;
+        }
+        return Texts.CORE.get("direction." + key);
+    }
+
+    private static boolean isAhead(Point way, Point rest) {
+        double far = rest.length();
+        return far > LANDMARK_METRES && far < AHEAD_METRES && way.dot(rest) > AHEAD_COSINE * way.length() * far;
     }
 
     /** "at the left corner" or "6.0 m past halfway, 4.5 m left of the middle". */
     public String standing(Point p) {
-        Optional<Landmark> landmark = surface.landmarkNear(p, 0.5);
-        return landmark.map(l -> Texts.CORE.get("place.at", l.name())).orElseGet(() -> axes(p));
+        return landmark(p, 0.5).map(l -> Texts.CORE.get("place.at", l.name())).orElseGet(() -> axes(p));
+    }
+
+    /** Where somebody or something stands, to be paced out. */
+    String paced(Point p) {
+        return pacing().of(p);
+    }
+
+    /** Where a piece of gear stands, to be paced out. */
+    String pacedGear(Point p) {
+        return pacing().ofGear(p);
+    }
+
+    private Pacing pacing() {
+        return new Pacing(scene, surface, unit, this);
     }
 
     /** Measured along both axes from the centre. */
@@ -95,18 +193,12 @@ public final class Places {
         return Texts.CORE.get("place.axes", along, across);
     }
 
-    /** "the orange cone"; with its zone when there are several of the kind and colour. */
+    /** "the orange cone", "the second yellow cone": no two pieces have one name. */
     String gear(Gear gear) {
-        if (gear.kind().isGoal()) {
-            return gear.asGoal().name();
+        if (gearNames == null) {
+            gearNames = new GearNames(scene);
         }
-        String plain = "the " + (gear.label().isEmpty() ? kindOf(gear) : kindOf(gear) + " " + gear.label());
-        boolean alone = scene.gear().stream()
-                .noneMatch(g -> g != gear
-                        && g.kind() == gear.kind()
-                        && g.colour() == gear.colour()
-                        && g.label().equals(gear.label()));
-        return alone ? plain : zone(gear.at()).map(z -> plain + " in " + z).orElse(plain);
+        return gearNames.of(gear);
     }
 
     /** Whether a piece is named by its colour. */

@@ -3,14 +3,14 @@ package wildchalk.core.words;
 import static wildchalk.core.words.Rewordings.point;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Called;
-import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Manner;
@@ -30,7 +30,6 @@ import wildchalk.core.path.GapRows;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
-import wildchalk.core.text.SportTexts;
 import wildchalk.core.text.Texts;
 
 /** Writes one sentence for each move. {@link BallWriter} has those of balls, {@link DeedWriter} those on the spot. */
@@ -38,6 +37,9 @@ final class SentenceWriter {
 
     /** Circles are offered about what is so near (m) to the point they start from. */
     private static final double ROUND_METRES = 8;
+
+    /** Who goes round where he stands goes nowhere first. */
+    private static final double NO_WAY_METRES = 2;
 
     private static final List<Double> TURNS = List.of(0.5, 1.0, 2.0, 3.0);
 
@@ -55,6 +57,7 @@ final class SentenceWriter {
     private final DeedWriter deeds;
     private final EndingWriter ending;
     private final TurnInto turns;
+    private final TravelVerbs verbs;
 
     SentenceWriter(Path path, Surface surface, Timeline timeline, Places places) {
         this.path = path;
@@ -66,6 +69,7 @@ final class SentenceWriter {
         this.deeds = new DeedWriter(path, surface);
         this.ending = new EndingWriter(path, timeline);
         this.turns = new TurnInto(path, surface, timeline);
+        this.verbs = new TravelVerbs(path, surface);
     }
 
     Sentence write(Step step, Move move, String letter) {
@@ -141,19 +145,9 @@ final class SentenceWriter {
         boolean carrying = timeline.move(move.id()).carrying();
         phrases.add(new Phrase.Slot(
                 SlotKind.MANNER,
-                verb(move.manner(), carrying),
+                verbs.of(move.manner(), move.effort(), carrying),
                 "",
-                () -> each(
-                        Manner.values(),
-                        m -> new Phrase.Choice(verb(m, carrying), Rewordings.travel(t -> t.withManner(m))))));
-        phrases.add(new Phrase.Slot(
-                SlotKind.EFFORT,
-                text("effort." + move.effort()),
-                "",
-                () -> each(
-                        Effort.values(),
-                        e -> new Phrase.Choice(text("effort." + e), Rewordings.travel(t -> t.withEffort(e))))));
-        from(move).ifPresent(n -> phrases.add(new Phrase.Plain(text("words.from", n))));
+                () -> verbs.choices(move, carrying)));
         phrases.add(via(step, move));
         phrases.add(where(move));
         phrases.add(ending.slot(move));
@@ -165,33 +159,39 @@ final class SentenceWriter {
         return null;
     }
 
-    private String verb(Manner manner, boolean carrying) {
-        return SportTexts.get("manner", surface.sport(), (carrying ? "carry." : "") + manner);
+    private Point startOf(Travel move) {
+        return timeline.poseAt(move.role(), timeline.move(move.id()).start()).at();
     }
 
-    private Optional<String> from(Travel move) {
-        MoveSpan span = timeline.move(move.id());
-        Point start = timeline.poseAt(move.role(), span.start()).at();
-        Point end = move.path().get(move.path().size() - 1).at();
-        // "from the goal to the goal" says nothing
-        return places.named(start).filter(n -> !places.named(end).equals(Optional.of(n)));
-    }
-
+    /** What is done on the way, and one place that is passed; no place that the sentence has named already. */
     private Phrase via(Step step, Travel move) {
-        String now = move.path().subList(0, move.path().size() - 1).stream()
-                .map(this::passing)
-                .flatMap(Optional::stream)
-                .collect(Collectors.joining(" "));
+        Set<String> said = new HashSet<>();
+        places.named(move.path().get(move.path().size() - 1).at()).ifPresent(said::add);
+        Optional<String> start = places.named(startOf(move));
+        List<String> all = new ArrayList<>();
+        boolean passed = false;
+        for (Waypoint w : move.path().subList(0, move.path().size() - 1)) {
+            boolean passes = w.how() == Passing.CURVE || w.how() == Passing.THROUGH;
+            boolean plain = passes && w.round().isEmpty() && w.called().isEmpty();
+            if (plain && (passed || places.named(w.at()).equals(start))) {
+                continue;
+            }
+            Optional<String> words = passing(w, said);
+            words.ifPresent(all::add);
+            passed |= plain && words.isPresent();
+        }
+        String now = String.join(" ", all);
         return new Phrase.Slot(SlotKind.VIA, now, text("words.via-prompt"), () -> ways(step, move));
     }
 
-    private Optional<String> passing(Waypoint w) {
+    /** @param said places that have been named, to which it adds */
+    private Optional<String> passing(Waypoint w, Set<String> said) {
         if (w.called().isPresent() && w.round().isEmpty() && (!w.cut() || w.how() == Passing.CUT)) {
             String gap = called(w);
             return Optional.of(w.how() == Passing.CUT ? text("words.cutting-called", gap) : gap);
         }
-        Optional<String> name = places.named(w.at());
-        String round = round(w);
+        Optional<String> name = places.named(w.at()).filter(said::add);
+        String round = round(w, times(w.round().map(Round::turns).orElse(1.0)), said);
         String plain =
                 switch (w.how()) {
                     case CUT -> name.map(n -> text("words.cutting", n)).orElse(text("words.cut"));
@@ -222,20 +222,32 @@ final class SentenceWriter {
 
     private String roundAtEnd(Travel move) {
         Waypoint w = move.path().get(move.path().size() - 1);
+        boolean goes = !goingTo(move, w.at()).isEmpty();
+        Set<String> said = new HashSet<>();
+        if (goes) {
+            places.named(w.at()).ifPresent(said::add);
+        }
         // how often it is drawn does not matter where something else ends it
-        return move.until().isPresent() ? round(w, text("words.endless")) : round(w);
+        String times = move.until().isPresent()
+                ? text("words.endless")
+                : times(w.round().map(Round::turns).orElse(1.0));
+        String round = round(w, times, said);
+        return goes && !round.isEmpty() ? text("words.and", round) : round;
     }
 
-    private String round(Waypoint w) {
-        return round(w, times(w.round().map(Round::turns).orElse(1.0)));
-    }
-
+    /** As it is offered. */
     private String round(Waypoint w, String times) {
+        return round(w, times, new HashSet<>());
+    }
+
+    private String round(Waypoint w, String times, Set<String> said) {
         return w.round()
-                .map(r -> text(
-                        "words.round." + (r.side() == Hand.LEFT ? "left" : "right"),
-                        times,
-                        places.named(r.centre()).map(n -> " " + n).orElse("")))
+                .map(r -> {
+                    String key = "words.round." + (r.side() == Hand.LEFT ? "left" : "right");
+                    Optional<String> centre = places.named(r.centre());
+                    return centre.map(n -> text(key, times, " " + (said.add(n) ? n : text("words.it"))))
+                            .orElseGet(() -> text(key + ".circle", times));
+                })
                 .orElse("");
     }
 
@@ -306,7 +318,7 @@ final class SentenceWriter {
                 boolean same =
                         endless && w.round().filter(r -> r.side() == side).isPresent();
                 if (!same) {
-                    String text = endless ? round(circled, text("words.endless")) : round(circled);
+                    String text = round(circled, endless ? text("words.endless") : times(turns));
                     choices.add(new Phrase.Choice(group, text, point(index, p -> p.withRound(circled.round()))));
                 }
             }
@@ -319,8 +331,18 @@ final class SentenceWriter {
 
     private Phrase where(Travel move) {
         Waypoint last = move.path().get(move.path().size() - 1);
-        String text = last.called().map(c -> called(last)).orElseGet(() -> places.goingTo(last.at()));
-        return new Phrase.Slot(SlotKind.WHERE, text, "", () -> ends(move, last));
+        String text = last.called().map(c -> called(last)).orElseGet(() -> goingTo(move, last.at()));
+        return new Phrase.Slot(SlotKind.WHERE, text, text("words.where-prompt"), () -> ends(move, last));
+    }
+
+    /** Where to; nothing where the verb has said it: who backs up goes back. */
+    private String goingTo(Travel move, Point end) {
+        if (move.path().get(move.path().size() - 1).round().isPresent()
+                && startOf(move).isWithin(NO_WAY_METRES, end)) {
+            return "";
+        }
+        String where = places.goingTo(startOf(move), end);
+        return move.manner() == Manner.BACKWARD && where.equals(text("direction.back")) ? "" : where;
     }
 
     /** Named places that the travel could end at instead. */
@@ -328,7 +350,7 @@ final class SentenceWriter {
         List<Phrase.Choice> choices = new ArrayList<>();
         path.gear().forEach(g -> addEnd(choices, move, g.at(), places.gear(g)));
         surface.landmarks().stream()
-                .filter(l -> l.at().distanceTo(last.at()) < 8)
+                .filter(l -> !l.foreign() && l.at().distanceTo(last.at()) < 8)
                 .forEach(l -> addEnd(choices, move, l.at(), l.name()));
         return choices;
     }
@@ -353,6 +375,10 @@ final class SentenceWriter {
                 shot -> all.addAll(balls.shotMeasures(shot, span)),
                 pickUp -> all.add(time(span.seconds())),
                 act -> all.add(time(span.seconds())));
+        double delay = triggers.delay(move, span);
+        if (delay > 0) {
+            all.add(seconds(Measure.Kind.DELAY, delay));
+        }
         if (span.reactionSeconds() > 0) {
             all.add(seconds(Measure.Kind.REACTION, span.reactionSeconds()));
         }

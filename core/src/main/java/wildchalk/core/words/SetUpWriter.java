@@ -1,21 +1,30 @@
 package wildchalk.core.words;
 
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Side;
 import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.Goals;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Texts;
 
 /** Writes what to bring and where to put it. */
 final class SetUpWriter {
+
+    /** So near to the middle of a goal a keeper is in it, m. */
+    private static final double IN_GOAL_METRES = 2.5;
 
     private final Path path;
     private final Surface surface;
@@ -64,15 +73,14 @@ final class SetUpWriter {
                         "setup.role",
                         role.label(),
                         role.task().isEmpty() ? side : Texts.CORE.get("setup.task", side, role.task()),
-                        places.standing(role.at().get())));
+                        place(role)));
             }
         }
         for (Ball ball : path.balls()) {
             list.add(ball.start()
                     .match(
                             with -> Texts.CORE.get("setup.ball.with", surface.ballName(), label(with.role())),
-                            loose -> Texts.CORE.get(
-                                    "setup.ball.loose", surface.ballName(), places.standing(loose.at()))));
+                            loose -> Texts.CORE.get("setup.ball.loose", surface.ballName(), places.paced(loose.at()))));
         }
         GearRows.of(path.gear()).forEach(row -> list.add(row.size() == 1 ? piece(row.get(0)) : row(row)));
         path.layout()
@@ -81,7 +89,9 @@ final class SetUpWriter {
                         "setup.zone",
                         capital(z.name()),
                         Texts.CORE.get("zone.kind." + z.kind()),
-                        places.axes(z.middle()))));
+                        places.pacedGear(z.middle()),
+                        places.rough(span(z, Point::x)),
+                        places.rough(span(z, Point::y)))));
         if (!path.layout().gaps().isEmpty()) {
             list.add(Texts.CORE.get(
                     "setup.gaps",
@@ -106,11 +116,26 @@ final class SetUpWriter {
         return list;
     }
 
+    /** Keepers stand in their goals, all others where one can pace it. */
+    private String place(Role role) {
+        Point at = role.at().orElseThrow();
+        return Goals.all(path, surface).stream()
+                .filter(g -> role.side() == Side.KEEPER && g.centre().isWithin(IN_GOAL_METRES, at))
+                .findFirst()
+                .map(g -> Texts.CORE.get("place.in-goal", g.name()))
+                .orElseGet(() -> places.paced(at));
+    }
+
+    private static double span(MarkedZone zone, ToDoubleFunction<Point> of) {
+        DoubleSummaryStatistics all = zone.outline().stream().mapToDouble(of).summaryStatistics();
+        return all.getMax() - all.getMin();
+    }
+
     private String piece(Gear g) {
         String what = Places.kindOf(g) + (g.label().isEmpty() ? "" : " " + g.label());
         return g.kind().isSupply()
-                ? Texts.CORE.get("setup.supply", g.count(), surface.ballName(), places.standing(g.at()))
-                : capital(what) + " " + places.standing(g.at()) + ".";
+                ? Texts.CORE.get("setup.supply", g.count(), surface.ballName(), places.pacedGear(g.at()))
+                : capital(what) + " " + places.pacedGear(g.at()) + ".";
     }
 
     private String row(List<Gear> row) {
@@ -119,12 +144,12 @@ final class SetUpWriter {
                 row.size(),
                 many(row.get(0)),
                 places.length(row.get(0).at().distanceTo(row.get(1).at())),
-                places.standing(row.get(0).at()),
-                places.standing(row.get(row.size() - 1).at()));
+                places.pacedGear(row.get(0).at()),
+                places.pacedGear(row.get(row.size() - 1).at()));
     }
 
     private String line(WaitingLine line) {
-        String where = places.standing(line.at());
+        String where = places.paced(line.at());
         if (line.feeds().isEmpty()) {
             return Texts.CORE.get("setup.line.nobody", line.label(), line.standing(), where);
         }

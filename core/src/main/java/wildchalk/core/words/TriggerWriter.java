@@ -72,6 +72,11 @@ final class TriggerWriter {
     /** "As he catches" may be so long ago (s), and is "so long after" then. */
     private static final double STILL_AS_SECONDS = 0.6;
 
+    /** A delay (s) that nobody hears: "as". */
+    private static final double AT_ONCE_SECONDS = 0.3;
+    /** Up to here (s) it is "just after". */
+    private static final double SOON_SECONDS = 1.25;
+
     /** A moment, and under which heading it is offered. */
     private record Offer(Optional<String> group, Event event) {}
 
@@ -260,8 +265,8 @@ final class TriggerWriter {
     }
 
     private String moment(Move move, Trigger trigger) {
-        String plus = trigger.plusSeconds() > 0 ? ".plus" : "";
-        String seconds = Numbers.brief(trigger.plusSeconds(), 2);
+        String plus = trigger.plusSeconds() >= AT_ONCE_SECONDS ? ".plus" : "";
+        String seconds = delay(trigger.plusSeconds());
         Event event = trigger.event();
         if (event instanceof Event.Whistle) {
             return Texts.CORE.get("trigger.whistle" + plus, seconds);
@@ -273,6 +278,22 @@ final class TriggerWriter {
             return caught(move, caught.of(), plus, seconds);
         }
         return Texts.CORE.get("trigger.when" + plus, names.of(event), seconds);
+    }
+
+    /** How long after its cue it starts, s; 0 where it is no delay. */
+    double delay(Move move, MoveSpan span) {
+        return move.trigger().map(t -> asItIs(t, span).plusSeconds()).orElse(0.0);
+    }
+
+    /** As one says it; the exact figure stands beside the sentence. */
+    private static String delay(double seconds) {
+        double halves = Math.round(seconds * 2) / 2.0;
+        if (seconds < SOON_SECONDS) {
+            return Texts.CORE.get("trigger.just");
+        }
+        return halves == 1
+                ? Texts.CORE.get("trigger.second")
+                : Texts.CORE.get("trigger.seconds", Numbers.brief(halves, 1));
     }
 
     private String caught(Move move, MoveId id, String plus, String seconds) {

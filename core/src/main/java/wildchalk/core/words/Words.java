@@ -88,7 +88,7 @@ public final class Words {
         Places places = new Places(progression, drill.surface(), talk.unit());
         List<String> part = new ArrayList<>();
         part.add(Texts.CORE.get("part.you", role.label()));
-        part.add(Texts.CORE.get("part.start", places.standing(progression.startOf(wanted))));
+        part.add(Texts.CORE.get("part.start", places.paced(progression.startOf(wanted))));
         for (StepWords step : talk.steps()) {
             for (Sentence sentence : step.sentences()) {
                 if (concerns(progression.move(sentence.move()).orElseThrow(), wanted)) {

@@ -165,8 +165,9 @@ class AsTheClockHasItTest {
                         Optional.of(Trigger.whenCaught(SECOND, 0.3))))
                 .progression();
         RunThrough run = Drills.run(version, AgeBand.U10);
-        String said = sentence(run, FIRST).text();
-        assertTrue(said.contains("0.8 s after the catch"), said);
+        Sentence said = sentence(run, FIRST);
+        assertTrue(said.text().contains("just after the catch"), said.text());
+        assertTrue(said.measure().contains("0.8 s after"), said.measure());
     }
 
     @Test
@@ -182,7 +183,7 @@ class AsTheClockHasItTest {
                 .progression();
         RunThrough run = Drills.run(version, AgeBand.U14);
         String said = sentence(run, new MoveId("m4")).text();
-        assertTrue(said.matches(".*\\d s after the catch.*"), said);
+        assertTrue(said.matches(".*\\d seconds after the catch.*"), said);
     }
 
     // ---- the next rep ----

@@ -9,8 +9,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.DoubleFunction;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -43,8 +41,6 @@ class FiguresTest {
     private static final double STEP = 0.005;
     /** The last half millimetre of a stop takes long. */
     private static final double ALMOST_METRES = 5e-4;
-
-    private static final Pattern DELAY = Pattern.compile("(?<![\\d.])([\\d.]+) s after");
 
     static Stream<Drill> drills() {
         return Demo.everything();
@@ -123,7 +119,7 @@ class FiguresTest {
                         .map(g -> open(g, t.poseAt(move.role(), span.start()).at()));
             case TIME -> move instanceof Travel travel ? arrives(t, travel, span) : Optional.empty();
             case REACTION -> move.trigger().flatMap(w -> moment(t, w.event())).map(cue -> span.start() - cue);
-            case NOT_CAUGHT, NEVER -> Optional.empty();
+            case DELAY, NOT_CAUGHT, NEVER -> Optional.empty();
         };
     }
 
@@ -206,13 +202,9 @@ class FiguresTest {
     private static void delays(RunThrough run, Move move, MoveSpan span, Sentence sentence) {
         Optional<Double> cue = move.trigger().map(Trigger::event).flatMap(e -> moment(run.timeline(), e));
         List<Double> said = new ArrayList<>();
-        for (Phrase phrase : sentence.phrases()) {
-            if (phrase instanceof Phrase.Slot slot && slot.what() == SlotKind.WHEN) {
-                Matcher m = DELAY.matcher(slot.text());
-                while (m.find()) {
-                    said.add(Double.parseDouble(m.group(1)));
-                }
-            }
+        sentence.measures().stream().filter(m -> m.what() == Measure.Kind.DELAY).forEach(m -> said.add(m.value()));
+        if (sentence.text().contains("just after")) {
+            assertTrue(said.get(0) >= 0.3 && said.get(0) < 1.25, sentence.text() + " " + said);
         }
         if (cue.isPresent() && span.happens()) {
             double since = span.start() - cue.get();

@@ -75,7 +75,7 @@ class PlacesTest {
                 List.of(new Point(2, 3), new Point(9, 3), new Point(9, 8), new Point(2, 8)));
         Progression p = EMPTY.withLayout(EMPTY.layout().with(zone));
         assertEquals(Optional.of("the far channel"), places(p).zone(inside));
-        assertEquals("into the far channel", places(p).goingTo(inside));
+        assertEquals("into the far channel", places(p).goingTo(new Point(-5, 0), inside));
         assertEquals(Optional.of(usual), places(p).zone(inside.plus(new Point(0, 4))));
     }
 

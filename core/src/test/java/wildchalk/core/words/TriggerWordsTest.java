@@ -32,17 +32,17 @@ class TriggerWordsTest {
 
     static Stream<Arguments> triggers() {
         return Stream.of(
-                Arguments.of(Trigger.onWhistle(0), "C runs hard %s on the whistle."),
-                Arguments.of(Trigger.onWhistle(2.5), "C runs hard %s 2.5 s after the whistle."),
-                Arguments.of(Trigger.withStartOf(RUN, 0), "C runs hard %s as B sets off."),
-                Arguments.of(Trigger.withStartOf(RUN, 0.6), "C runs hard %s 0.6 s after B sets off."),
-                Arguments.of(Trigger.afterEndOf(RUN, 0), "C runs hard %s when B arrives."),
-                Arguments.of(Trigger.afterEndOf(RUN, 1), "C runs hard %s 1 s after B arrives."),
-                Arguments.of(Trigger.withStartOf(PASS, 0), "C runs hard %s as A passes."),
-                Arguments.of(Trigger.afterEndOf(PASS, 0), "C runs hard %s when the pass of A arrives."),
-                Arguments.of(Trigger.whenCaught(PASS, 0), "C runs hard %s when B catches."),
-                Arguments.of(Trigger.whenCaught(PASS, 0.25), "C runs hard %s 0.25 s after B catches."),
-                Arguments.of(Trigger.afterEndOf(WAIT, 0), "C runs hard %s when D has waited."));
+                Arguments.of(Trigger.onWhistle(0), "C runs %s on the whistle."),
+                Arguments.of(Trigger.onWhistle(2.5), "C runs %s 2.5 seconds after the whistle."),
+                Arguments.of(Trigger.withStartOf(RUN, 0), "C runs %s as B sets off."),
+                Arguments.of(Trigger.withStartOf(RUN, 0.6), "C runs %s just after B sets off."),
+                Arguments.of(Trigger.afterEndOf(RUN, 0), "C runs %s when B arrives."),
+                Arguments.of(Trigger.afterEndOf(RUN, 1), "C runs %s just after B arrives."),
+                Arguments.of(Trigger.withStartOf(PASS, 0), "C runs %s as A passes."),
+                Arguments.of(Trigger.afterEndOf(PASS, 0), "C runs %s when the pass of A arrives."),
+                Arguments.of(Trigger.whenCaught(PASS, 0), "C runs %s when B catches."),
+                Arguments.of(Trigger.whenCaught(PASS, 0.25), "C runs %s when B catches."),
+                Arguments.of(Trigger.afterEndOf(WAIT, 0), "C runs %s when D has waited."));
     }
 
     private static Progression drill(Optional<Trigger> trigger) {
@@ -80,7 +80,7 @@ class TriggerWordsTest {
     void withoutOneNothingIsSaidButItCanBeChosen() {
         TalkThrough talk = talk(drill(Optional.empty()));
         Sentence sentence = talk.sentence(new MoveId("m4")).orElseThrow();
-        assertEquals("C runs hard to the 7 m mark.", sentence.text());
+        assertEquals("C runs to the 7 m mark.", sentence.text());
         Phrase.Slot slot = sentence.phrases().stream()
                 .filter(p -> p instanceof Phrase.Slot s && s.what() == SlotKind.WHEN)
                 .map(p -> (Phrase.Slot) p)

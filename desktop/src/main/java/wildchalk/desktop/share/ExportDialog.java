@@ -14,7 +14,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.words.StepWords;
 import wildchalk.desktop.ui.Dialogs;
@@ -109,8 +108,7 @@ final class ExportDialog {
             return;
         }
         String open = told.run().label();
-        int ways = ways(told.run().version());
-        boolean fit = ways <= kind.mostWays();
+        boolean fit = !isMoreThanFits();
         choose(
                 Choice.WAYS,
                 fit ? List.of(Reach.ALL, Reach.ONE) : List.of(Reach.ONE),
@@ -119,12 +117,13 @@ final class ExportDialog {
                 ExportOptions::withWays);
         if (!fit) {
             how = how.withWays(Reach.ONE);
-            fields.getChildren().add(quiet(Ui.text("share.too-many-ways", ways, kind.mostWays())));
+            fields.getChildren().add(quiet(Ui.text("share.too-many-ways", kind.mostWays())));
         }
     }
 
-    private static int ways(Progression version) {
-        return Outcomes.areMany(version) ? Outcomes.ways(version).size() : 1;
+    private boolean isMoreThanFits() {
+        return kind.mostWays() < Integer.MAX_VALUE
+                && Outcomes.areMoreThan(told.run().version(), kind.mostWays());
     }
 
     private void steps() {

@@ -22,7 +22,7 @@ final class SentenceRow {
     /** The width at which sentences break before the view has been laid out. */
     private static final double WRAP = 252;
 
-    /** Under this property a slot says which one it is: "m3-EFFORT". */
+    /** Under this property a slot says which one it is: "m3-MANNER". */
     static final String SLOT = "slot";
 
     private SentenceRow() {}

@@ -260,8 +260,8 @@ class HandOnBoardTest {
         asks(robot, "4 of 6");
         window.pull(robot, ball(), window.screen(new Point(20, 1)));
         asks(robot, "5 of 6");
-        Window.pressSlot(robot, "m1-EFFORT");
-        Window.press(robot, "flat out");
+        Window.pressSlot(robot, "m1-MANNER");
+        Window.press(robot, "sprints");
         window.settled();
         asks(robot, "6 of 6");
         Window.fx(() -> window.board().requestFocus());

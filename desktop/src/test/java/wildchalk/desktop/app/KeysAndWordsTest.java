@@ -120,10 +120,10 @@ class KeysAndWordsTest {
         window.openDrill("second-wave-from-the-left");
         Drill before = window.document().drill();
         double seconds = window.document().timeline().seconds();
-        Button slot = (Button) Window.slot(robot, "m3-EFFORT");
-        assertEquals("hard", slot.getText());
+        Button slot = (Button) Window.slot(robot, "m3-MANNER");
+        assertEquals("dribbles", slot.getText());
         robot.clickOn(slot);
-        Window.press(robot, "at a walk");
+        Window.press(robot, "dribbles at a walk");
         window.settled();
         assertEquals(
                 Effort.WALK,
@@ -133,7 +133,7 @@ class KeysAndWordsTest {
                 Optional.of(new MoveId("m3")),
                 window.document().selectionProperty().get().move());
         assertEquals(
-                "Undo change to “at a walk”",
+                "Undo change to “dribbles at a walk”",
                 robot.lookup("#undo").queryAs(Labeled.class).getText());
         Window.press(robot, "#undo");
         window.settled();

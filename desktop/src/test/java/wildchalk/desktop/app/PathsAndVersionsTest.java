@@ -84,14 +84,14 @@ class PathsAndVersionsTest {
                 Optional.of(new ProgressionId("base")),
                 window.document().version().basedOn());
         // in the new version a player walks; in the base, afterwards, another runs flat out
-        say(robot, "m1-EFFORT", "at a walk");
+        say(robot, "m1-MANNER", "walks");
         assertEquals(Effort.WALK, effort(rain, "m1"));
         assertEquals(Effort.HARD, effort(new ProgressionId("base"), "m1"), "the base stays");
         // six versions have no room in one row: the others are in the menu of the open one
         Window.press(robot, "#rungs");
         Window.press(robot, "#brief-base");
         window.settled();
-        say(robot, "m3-EFFORT", "flat out");
+        say(robot, "m3-MANNER", "dribbles at full speed");
         assertEquals(Effort.FLAT_OUT, effort(rain, "m3"), "the base's change flows down");
         assertEquals(Effort.WALK, effort(rain, "m1"), "what was overridden stays");
         // side by side, from the menu
@@ -99,7 +99,7 @@ class PathsAndVersionsTest {
         Window.press(robot, "#compare-" + rain);
         Window.until(() -> isThere(robot, "#compare-words"));
         assertTrue(robot.lookup("#compare-words .label").queryAll().stream()
-                .anyMatch(n -> ((Labeled) n).getText().contains("at a walk")));
+                .anyMatch(n -> ((Labeled) n).getText().contains("walks")));
         Slider time = robot.lookup("#compare-time").query();
         robot.type(KeyCode.SPACE);
         Window.until(() -> time.getValue() > 0.5);

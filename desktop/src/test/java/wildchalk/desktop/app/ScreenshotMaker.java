@@ -102,9 +102,8 @@ class ScreenshotMaker {
 
     @Test
     void make(FxRobot robot) throws Exception {
-        Window.until(() -> robot.lookup(".card").queryAll().size() >= 9
-                && robot.lookup(".card .quiet").queryAll().stream()
-                        .noneMatch(n -> ((Labeled) n).getText().isEmpty()));
+        Window.until(() -> robot.lookup(".card ImageView").queryAll().size() >= 9);
+        Window.fx(() -> window.shell.demo().isCopyProperty().set(true));
         WaitForAsyncUtils.waitForFxEvents(20);
         shoot("binder.png");
         board("second-wave-from-the-left", 2.3);
@@ -129,6 +128,7 @@ class ScreenshotMaker {
         findings(robot);
         present(robot);
         compare(robot);
+        share(robot);
         faults();
         twoStates(robot);
         earlier(robot);
@@ -185,6 +185,18 @@ class ScreenshotMaker {
         dialog(robot, "#compare-time", "compare.png");
         robot.type(KeyCode.ESCAPE);
         Window.until(() -> robot.lookup("#compare-time").queryAll().isEmpty());
+    }
+
+    /** What comes of a sheet, before it is made. */
+    private void share(FxRobot robot) throws Exception {
+        board("lantern-ladder", 0);
+        Platform.runLater(() -> window.shell.share(Exports.SHEET));
+        Window.until(() -> robot.lookup("#preview-about")
+                .tryQueryAs(Labeled.class)
+                .filter(l -> l.getText().contains("A4"))
+                .isPresent());
+        dialog(robot, "#preview-about", "share.png");
+        Window.press(robot, "Cancel");
     }
 
     /** The journal has no room, and an edit went too far. */

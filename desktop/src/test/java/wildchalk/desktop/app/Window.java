@@ -186,7 +186,7 @@ public final class Window {
         frames(1);
     }
 
-    /** The slot of a sentence, such as "m3-EFFORT", once it is written. */
+    /** The slot of a sentence, such as "m3-MANNER", once it is written. */
     static Node slot(FxRobot robot, String which) {
         Node[] found = new Node[1];
         until(() -> {

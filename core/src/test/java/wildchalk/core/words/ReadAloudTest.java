@@ -1,0 +1,160 @@
+package wildchalk.core.words;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import wildchalk.core.Demo;
+import wildchalk.core.arrange.Transforms;
+import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.GearId;
+import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.geometry.Symmetry;
+import wildchalk.core.motion.Drills;
+import wildchalk.core.motion.RandomDrills;
+import wildchalk.core.path.Coverage;
+import wildchalk.core.path.Path;
+import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.surface.Landmark;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.text.LengthUnit;
+
+/** What a coach would trip over who reads it to the players: over all drills that we know, and random ones. */
+class ReadAloudTest {
+
+    private static final Pattern TWICE = Pattern.compile("(?i)\\b(\\w+) \\1\\b");
+
+    static Stream<Drill> drills() {
+        return Stream.concat(
+                Demo.everything(),
+                Stream.iterate(1, i -> i + 1)
+                        .limit(20)
+                        .map(seed ->
+                                Demo.read("crossing-backs").withProgression(RandomDrills.sensible(seed, 8, 4, 16))));
+    }
+
+    private static List<String> sentences(Drill drill) {
+        List<String> all = new ArrayList<>();
+        for (Progression version : drill.progressions()) {
+            for (var choices : Coverage.of(version, 40).choices()) {
+                RunThrough run = RunThrough.of(drill, Path.of(version, choices));
+                Words.of(run, LengthUnit.METRES)
+                        .steps()
+                        .forEach(s -> s.sentences().forEach(w -> all.add(w.text())));
+            }
+        }
+        return all;
+    }
+
+    @ParameterizedTest
+    @MethodSource("drills")
+    void noWordAndNoPlaceIsSaidTwiceInASentence(Drill drill) {
+        // longer names first: some begin like others
+        Set<String> places =
+                new TreeSet<>(Comparator.comparingInt(String::length).reversed().thenComparing(n -> n));
+        drill.surface().landmarks().forEach(l -> places.add(l.name()));
+        for (Progression version : drill.progressions()) {
+            GearNames names = new GearNames(version);
+            version.gear().forEach(g -> places.add(names.of(g)));
+        }
+        for (String sentence : sentences(drill)) {
+            assertFalse(TWICE.matcher(sentence).find(), sentence);
+            String left = sentence;
+            for (String place : places) {
+                int said = left.split(Pattern.quote(place), -1).length - 1;
+                assertTrue(said < 2, place + " twice in: " + sentence);
+                left = left.replace(place, "-");
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("drills")
+    void linesThatNobodyPickedAreNotNamed(Drill drill) {
+        List<String> foreign = drill.surface().landmarks().stream()
+                .filter(Landmark::foreign)
+                .map(Landmark::name)
+                .toList();
+        for (String sentence : sentences(drill)) {
+            foreign.forEach(name -> assertFalse(sentence.contains(name), sentence));
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("drills")
+    void noPlaceOfATravelIsACoordinate(Drill drill) {
+        for (String sentence : sentences(drill)) {
+            assertFalse(sentence.matches(".*(past halfway|before halfway|of the middle,|on halfway).*"), sentence);
+        }
+    }
+
+    /** No two pieces have one name, and mirroring swaps left and right in the names and nothing else. */
+    @RepeatedTest(200)
+    void everyPieceOfGearHasANameOfItsOwn(RepetitionInfo repetition) {
+        Random random = new Random(repetition.getCurrentRepetition());
+        Progression p = Drills.blank().progression();
+        Map<String, Gear> all = new HashMap<>();
+        for (int i = 0; i < 2 + random.nextInt(9); i++) {
+            GearKind kind = random.nextBoolean() ? GearKind.CONE : GearKind.POLE;
+            Chalk colour = random.nextBoolean() ? Chalk.ORANGE : Chalk.YELLOW;
+            Gear gear = new Gear(
+                    new GearId("g" + i),
+                    kind,
+                    colour,
+                    new Point(random.nextInt(-12, 13) + 0.25 * random.nextDouble(), random.nextInt(-8, 9)),
+                    0);
+            p = p.with(gear);
+            all.put(gear.id().text(), gear);
+        }
+        GearNames names = new GearNames(p);
+        Set<String> said = all.values().stream().map(names::of).collect(Collectors.toSet());
+        assertEquals(all.size(), said.size(), said.toString());
+    }
+
+    @ParameterizedTest
+    @MethodSource("drills")
+    void mirroringADrillSwapsLeftAndRightAndNothingElse(Drill drill) {
+        if (!isSymmetric(drill.surface())) {
+            return; // such as a volleyball court, whose places are numbered round
+        }
+        Drill mirrored = Transforms.drill(drill, Symmetry.ACROSS_WIDTH);
+        List<String> here = sentences(drill);
+        List<String> there = sentences(mirrored);
+        for (int i = 0; i < here.size(); i++) {
+            assertEquals(swapped(here.get(i)), there.get(i));
+        }
+    }
+
+    private static boolean isSymmetric(Surface surface) {
+        return surface.landmarks().stream()
+                        .allMatch(l -> surface.landmarkNear(Symmetry.ACROSS_WIDTH.apply(l.at()), 0.01)
+                                .filter(m -> m.name().equals(swapped(l.name())))
+                                .isPresent())
+                && surface.zones().stream().noneMatch(z -> z.name().matches(".*\\d"));
+    }
+
+    private static String swapped(String sentence) {
+        return sentence.replaceAll("(?i)\\bleft\\b", "\u0000")
+                .replaceAll("(?i)\\bright\\b", "left")
+                .replace("\u0000", "right");
+    }
+}
