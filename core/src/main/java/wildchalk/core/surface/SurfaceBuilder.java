@@ -253,7 +253,7 @@ final class SurfaceBuilder {
         return SportTexts.get(kind, sport, id);
     }
 
-    /** "the left corner" becomes "the left corner at the home end". */
+    /** "the left corner" becomes "the left corner at the near end". */
     private static String own(String name) {
         return Texts.CORE.get("landmark.own", name);
     }

@@ -62,7 +62,7 @@ class WordsTest {
     void theSetUpHasDistances() {
         List<String> setUp = talk(Demo.read("second-wave-from-the-left")).setUp();
         assertTrue(
-                setUp.contains("Line L: 4 players 2 m out from the left wing at the home end, the first plays LB."),
+                setUp.contains("Line L: 4 players 2 m out from the left wing at the near end, the first plays LB."),
                 setUp.toString());
         assertTrue(setUp.contains("A ball with GK."));
         assertEquals(

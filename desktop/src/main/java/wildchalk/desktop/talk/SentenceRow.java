@@ -6,6 +6,7 @@ import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -14,6 +15,7 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.words.Phrase;
 import wildchalk.core.words.Sentence;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.LazyMenu;
 import wildchalk.desktop.ui.Ui;
 
 /** One sentence of the talk-through: its letter, its words, some of which can be changed, and what it measures. */
@@ -40,12 +42,17 @@ final class SentenceRow {
         letter.getStyleClass().add("letter");
         FlowPane words = new FlowPane();
         words.getStyleClass().add("words");
+        boolean unsaid = false;
         for (int i = 0; i < sentence.phrases().size(); i++) {
             int at = i;
-            words.getChildren()
-                    .add(sentence.phrases()
-                            .get(i)
-                            .match(p -> plain(p.text()), s -> slot(document, now, at, s, choose)));
+            Phrase phrase = sentence.phrases().get(i);
+            unsaid |= isUnsaid(phrase);
+            if (!phrase.text().isEmpty()) {
+                words.getChildren().add(phrase.match(p -> plain(p.text()), s -> slot(document, now, at, s, choose)));
+            }
+        }
+        if (unsaid) {
+            words.getChildren().add(more(document, now, choose));
         }
         Label measure = new Label(sentence.measure());
         measure.getStyleClass().add("quiet");
@@ -71,15 +78,36 @@ final class SentenceRow {
         return label;
     }
 
+    private static boolean isUnsaid(Phrase phrase) {
+        return phrase instanceof Phrase.Slot slot && slot.text().isEmpty();
+    }
+
+    /** What the sentence could say besides, behind one sign: the sentence itself reads as it is said. */
+    private static Node more(DrillDocument document, Supplier<Sentence> now, Consumer<MoveId> choose) {
+        LazyMenu more = new LazyMenu("+", menu -> {
+            Sentence sentence = now.get();
+            choose.accept(sentence.move());
+            menu.getItems().clear();
+            for (Phrase phrase : sentence.phrases()) {
+                if (phrase instanceof Phrase.Slot slot && isUnsaid(slot)) {
+                    Menu group = new Menu(slot.prompt());
+                    group.setMnemonicParsing(false);
+                    SlotMenu.fill(group, document, sentence.move(), slot);
+                    menu.getItems().add(group);
+                }
+            }
+        });
+        more.getStyleClass().addAll("slot", "unsaid", "plain");
+        more.getProperties().put(SLOT, now.get().move() + "-MORE");
+        more.setAccessibleText(Ui.text("talk.more", now.get().text()));
+        return more;
+    }
+
     private static Node slot(
             DrillDocument document, Supplier<Sentence> now, int at, Phrase.Slot slot, Consumer<MoveId> choose) {
         MoveId move = now.get().move();
-        boolean empty = slot.text().isEmpty();
-        Button button = new Button(empty ? slot.prompt() : slot.text());
+        Button button = new Button(slot.text());
         button.getStyleClass().addAll("slot", "plain");
-        if (empty) {
-            button.getStyleClass().add("unsaid");
-        }
         // no id: each would have the looks of its button worked out anew
         button.getProperties().put(SLOT, move + "-" + slot.what());
         button.setAccessibleText(Ui.text("talk.slot", button.getText()));

@@ -1,11 +1,13 @@
 package wildchalk.desktop.talk;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.edit.Tellings;
 import wildchalk.core.words.Phrase;
@@ -18,33 +20,40 @@ final class SlotMenu {
     private SlotMenu() {}
 
     static ContextMenu of(DrillDocument document, MoveId move, Phrase.Slot slot) {
-        return of(document, move, slot.choices(), slot.text());
+        ContextMenu menu = new ContextMenu();
+        menu.getItems().setAll(items(document, move, slot));
+        return menu;
     }
 
-    private static ContextMenu of(DrillDocument document, MoveId move, List<Phrase.Choice> choices, String now) {
-        ContextMenu menu = new ContextMenu();
+    /** The same in a menu of its own. */
+    static void fill(Menu menu, DrillDocument document, MoveId move, Phrase.Slot slot) {
+        menu.getItems().setAll(items(document, move, slot));
+    }
+
+    private static List<MenuItem> items(DrillDocument document, MoveId move, Phrase.Slot slot) {
+        List<MenuItem> items = new ArrayList<>();
         Map<String, Menu> groups = new LinkedHashMap<>();
-        for (Phrase.Choice choice : choices) {
+        for (Phrase.Choice choice : slot.choices()) {
             CheckMenuItem item = new CheckMenuItem(choice.label());
             item.setMnemonicParsing(false);
-            item.setSelected(choice.label().equals(now));
+            item.setSelected(choice.label().equals(slot.text()));
             item.setOnAction(
                     e -> document.edit(Ui.text("edit.say", choice.label()), Tellings.retell(move, choice.change())));
             if (choice.group().isEmpty()) {
-                menu.getItems().add(item);
+                items.add(item);
             } else {
-                groups.computeIfAbsent(choice.group(), g -> group(menu, g))
+                groups.computeIfAbsent(choice.group(), g -> group(items, g))
                         .getItems()
                         .add(item);
             }
         }
-        return menu;
+        return items;
     }
 
-    private static Menu group(ContextMenu menu, String name) {
+    private static Menu group(List<MenuItem> items, String name) {
         Menu group = new Menu(name);
         group.setMnemonicParsing(false);
-        menu.getItems().add(group);
+        items.add(group);
         return group;
     }
 }
