@@ -92,6 +92,18 @@ public final class EventNames {
         return Texts.CORE.get(key + "." + MoveKinds.of(other), actor(other), seconds);
     }
 
+    /** The same in the sentence of a move: with a letter only where somebody could mean another one of these steps. */
+    String about(String key, MoveId id, String seconds, Move teller) {
+        Move other = scene.move(id).orElseThrow();
+        long alike = scene.steps().stream()
+                .filter(s -> s.moves().contains(other) || s.moves().contains(teller))
+                .flatMap(s -> s.moves().stream())
+                .filter(m -> m != teller && kind(m).equals(kind(other)))
+                .count();
+        String actor = alike > 1 ? actor(other) : label(other.role());
+        return Texts.CORE.get(key + "." + MoveKinds.of(other), actor, seconds);
+    }
+
     /** The label; with the sentence's letter when the role has several moves of the kind. */
     private String actor(Move other) {
         count();

@@ -271,9 +271,9 @@ final class TriggerWriter {
         if (event instanceof Event.Whistle) {
             return Texts.CORE.get("trigger.whistle" + plus, seconds);
         } else if (event instanceof Event.Starts starts) {
-            return names.about("trigger.start" + plus, starts.of(), seconds);
+            return names.about("trigger.start" + plus, starts.of(), seconds, move);
         } else if (event instanceof Event.Ends ends) {
-            return names.about("trigger.end" + plus, ends.of(), seconds);
+            return names.about("trigger.end" + plus, ends.of(), seconds, move);
         } else if (event instanceof Event.Caught caught) {
             return caught(move, caught.of(), plus, seconds);
         }
