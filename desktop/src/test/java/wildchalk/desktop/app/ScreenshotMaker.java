@@ -102,7 +102,7 @@ class ScreenshotMaker {
 
     @Test
     void make(FxRobot robot) throws Exception {
-        Window.until(() -> robot.lookup(".card ImageView").queryAll().size() >= 9);
+        Window.until(() -> robot.lookup(".card .image-view").queryAll().size() >= 9);
         Window.fx(() -> window.shell.demo().isCopyProperty().set(true));
         WaitForAsyncUtils.waitForFxEvents(20);
         shoot("binder.png");
