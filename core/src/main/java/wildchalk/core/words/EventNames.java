@@ -36,6 +36,10 @@ public final class EventNames {
     private Map<MoveId, Integer> order = Map.of();
     /** How many moves of a kind each role has. */
     private final Map<List<Object>, Integer> ofAKind = new HashMap<>();
+    /** Likewise in each step, by its index. */
+    private final Map<List<Object>, Integer> inAStep = new HashMap<>();
+
+    private final Map<MoveId, Integer> stepOf = new HashMap<>();
 
     public EventNames(Scene scene, Surface surface) {
         this.scene = scene;
@@ -45,8 +49,18 @@ public final class EventNames {
     private void count() {
         if (order.isEmpty()) {
             order = scene.moveOrder();
-            scene.moves().forEach(m -> ofAKind.merge(kind(m), 1, Integer::sum));
+            for (int s = 0; s < scene.steps().size(); s++) {
+                for (Move m : scene.steps().get(s).moves()) {
+                    ofAKind.merge(kind(m), 1, Integer::sum);
+                    inAStep.merge(List.of(s, kind(m)), 1, Integer::sum);
+                    stepOf.put(m.id(), s);
+                }
+            }
         }
+    }
+
+    private int alike(int step, Move move) {
+        return inAStep.getOrDefault(List.of(step, kind(move)), 0);
     }
 
     private static List<Object> kind(Move move) {
@@ -95,11 +109,12 @@ public final class EventNames {
     /** The same in the sentence of a move: with a letter only where somebody could mean another one of these steps. */
     String about(String key, MoveId id, String seconds, Move teller) {
         Move other = scene.move(id).orElseThrow();
-        long alike = scene.steps().stream()
-                .filter(s -> s.moves().contains(other) || s.moves().contains(teller))
-                .flatMap(s -> s.moves().stream())
-                .filter(m -> m != teller && kind(m).equals(kind(other)))
-                .count();
+        count();
+        int there = stepOf.get(id);
+        int here = stepOf.getOrDefault(teller.id(), there);
+        int alike = alike(there, other) + (here == there ? 0 : alike(here, other));
+        // nobody means the move that is told
+        alike -= kind(teller).equals(kind(other)) ? 1 : 0;
         String actor = alike > 1 ? actor(other) : label(other.role());
         return Texts.CORE.get(key + "." + MoveKinds.of(other), actor, seconds);
     }

@@ -46,25 +46,34 @@ final class GearNames {
                 .mapToDouble(r -> scene.startOf(r).x())
                 .average()
                 .orElse(0);
-        List<Gear> met = met(scene);
+        List<Gear> several = alike.values().stream()
+                .filter(group -> group.size() > 1)
+                .flatMap(List::stream)
+                .toList();
+        Map<Gear, Integer> met = met(scene, several);
         alike.values().forEach(group -> {
-            if (group.size() > 1 && met.containsAll(group)) {
-                count(group, Comparator.comparingInt(met::indexOf), "gear.counted");
+            if (group.size() > 1 && met.keySet().containsAll(group)) {
+                count(group, Comparator.comparingInt(met::get), "gear.counted");
             } else {
                 name(group, start);
             }
         });
     }
 
-    /** The pieces that players come to, in the order in which they do. */
-    private static List<Gear> met(Scene scene) {
-        List<Gear> met = new ArrayList<>();
+    /** Which of some pieces players come to, numbered in the order in which they do. */
+    private static Map<Gear, Integer> met(Scene scene, List<Gear> among) {
+        Map<Gear, Integer> met = new IdentityHashMap<>();
+        List<Gear> left = new ArrayList<>(among);
         for (Move move : scene.moves()) {
-            if (move instanceof Travel travel) {
+            if (move instanceof Travel travel && !left.isEmpty()) {
                 for (Waypoint w : travel.path()) {
-                    scene.gear().stream()
-                            .filter(g -> !met.contains(g) && g.at().isWithin(Places.GEAR_METRES, w.at()))
-                            .forEach(met::add);
+                    left.removeIf(g -> {
+                        boolean here = g.at().isWithin(Places.GEAR_METRES, w.at());
+                        if (here) {
+                            met.put(g, met.size());
+                        }
+                        return here;
+                    });
                 }
             }
         }

@@ -3,12 +3,17 @@ package wildchalk.core.words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Step;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Trigger;
 import wildchalk.core.motion.HeadCounts;
 import wildchalk.core.motion.StepSpan;
 import wildchalk.core.motion.Timeline;
@@ -80,7 +85,10 @@ public final class Words {
         return base.isEmpty() ? List.of() : ChangeWriter.between(drill, base.get(), version, unit);
     }
 
-    /** What one role has to know: who it is, where it starts, and the sentences that it does or that come to it. */
+    /**
+     * What one role has to know, in the second person: who it is, where it starts, for each step what it does, what others do to it and
+     * what is called for it, and where it goes afterwards.
+     */
     public static List<String> partOf(RoleId wanted, Drill drill, Path progression, TalkThrough talk) {
         Role role = progression
                 .role(wanted)
@@ -89,11 +97,18 @@ public final class Words {
         List<String> part = new ArrayList<>();
         part.add(Texts.CORE.get("part.you", role.label()));
         part.add(Texts.CORE.get("part.start", places.paced(progression.startOf(wanted))));
+        SecondPerson you = new SecondPerson(role.label());
         for (StepWords step : talk.steps()) {
+            List<String> said = new ArrayList<>();
             for (Sentence sentence : step.sentences()) {
-                if (concerns(progression.move(sentence.move()).orElseThrow(), wanted)) {
-                    part.add(step.title() + ": " + sentence.text());
+                Move move = progression.move(sentence.move()).orElseThrow();
+                boolean own = move.role().equals(wanted);
+                if (own || move.others().contains(wanted) || isCalledFor(move, wanted, progression)) {
+                    said.add(you.of(sentence.text(), own));
                 }
+            }
+            if (!said.isEmpty()) {
+                part.add(Texts.CORE.get("part.step", step.title(), String.join(" ", said)));
             }
         }
         boolean still = part.size() == 2;
@@ -102,12 +117,32 @@ public final class Words {
         }
         CourseWords course = new CourseWords(progression, drill.surface());
         progression.course().rotation().stream()
-                .filter(r -> r.role().equals(wanted))
-                .forEach(r -> part.add(course.rotation(r)));
+                .filter(r -> r.role().equals(wanted) && !still)
+                .forEach(r -> part.add(you.of(course.rotation(r), true)));
         return part;
     }
 
-    private static boolean concerns(Move move, RoleId role) {
-        return move.role().equals(role) || move.others().contains(role);
+    /** Whether a move is a call that something which a role does waits for. */
+    private static boolean isCalledFor(Move move, RoleId role, Path path) {
+        if (!(move instanceof Act act) || !(act.deed() instanceof Deed.Calling)) {
+            return false;
+        }
+        return path.moves().stream()
+                .filter(m -> m.role().equals(role))
+                .anyMatch(m -> waitsFor(m, move) || m instanceof Travel t && goesByCall(t, move));
+    }
+
+    private static boolean waitsFor(Move move, Move call) {
+        return move.trigger()
+                .map(Trigger::event)
+                .filter(e -> e instanceof Event.IsCalled || e.move().equals(Optional.of(call.id())))
+                .isPresent();
+    }
+
+    private static boolean goesByCall(Travel travel, Move call) {
+        boolean ends = travel.until()
+                .filter(e -> e instanceof Event.IsCalled || e.move().equals(Optional.of(call.id())))
+                .isPresent();
+        return ends || travel.path().stream().anyMatch(w -> w.called().isPresent());
     }
 }

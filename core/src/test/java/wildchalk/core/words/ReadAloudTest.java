@@ -9,6 +9,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
@@ -18,6 +19,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Demo;
 import wildchalk.core.arrange.Transforms;
@@ -26,7 +28,9 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Role;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.motion.Drills;
@@ -142,6 +146,53 @@ class ReadAloudTest {
         for (int i = 0; i < here.size(); i++) {
             assertEquals(swapped(here.get(i)), there.get(i));
         }
+    }
+
+    /** A player's own part names every ball that comes to him, and him never by his label. */
+    @ParameterizedTest
+    @MethodSource("drills")
+    void yourPartSaysYou(Drill drill) {
+        for (Progression version : drill.progressions()) {
+            Path path = Path.usual(version);
+            TalkThrough talk = Words.of(RunThrough.of(drill, path), LengthUnit.METRES);
+            for (Role role : path.roles()) {
+                List<String> part = Words.partOf(role.id(), drill, path, talk);
+                String label = Pattern.quote(role.label());
+                for (String all : part.subList(2, part.size())) {
+                    String line = all.replaceFirst("^Step [^:]*: ", "");
+                    String names = line.replaceAll("\\b(line|cone|gap|zone) " + label + "\\b", "-");
+                    assertFalse(names.matches(".*(?<!\\w)" + label + "(?!\\w).*"), role.label() + ": " + line);
+                    assertFalse(TWICE.matcher(line).find(), line);
+                    assertFalse(
+                            line.matches(".*\\b[Yy]ou (then )?[a-z]+[^s]s\\b.*")
+                                    && !line.matches(".*you (as|across|towards|past)\\b.*"),
+                            line);
+                }
+                long balls = path.moves().stream()
+                        .filter(m -> m instanceof Pass p && p.receiver().equals(Optional.of(role.id())))
+                        .count();
+                long said = String.join(" ", part).split("\\b(to|with|for) you\\b", -1).length - 1;
+                assertTrue(said >= balls, role.label() + ": " + balls + " balls, but " + part);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "passes, pass",
+        "carries, carry",
+        "catches, catch",
+        "goes, go",
+        "has, have",
+        "is, are",
+        "pushes, push",
+        "runs, run",
+        "closes, close",
+        "dribbles, dribble",
+        "crosses, cross"
+    })
+    void verbsHaveTheirBase(String third, String base) {
+        assertEquals(base, SecondPerson.base(third));
     }
 
     private static boolean isSymmetric(Surface surface) {

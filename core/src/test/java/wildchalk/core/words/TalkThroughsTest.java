@@ -48,6 +48,13 @@ class TalkThroughsTest {
             }
             talk.rules().forEach(line -> text.append("* ").append(line).append('\n'));
             talk.rotation().forEach(line -> text.append("> ").append(line).append('\n'));
+            if (version.equals(drill.base())) {
+                run.path()
+                        .roles()
+                        .forEach(r -> text.append("@ ")
+                                .append(String.join(" ", Words.partOf(r.id(), drill, run.path(), talk)))
+                                .append('\n'));
+            }
         }
     }
 }

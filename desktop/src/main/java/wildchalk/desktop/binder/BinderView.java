@@ -11,23 +11,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import javafx.application.Platform;
-import javafx.geometry.Insets;
-import javafx.geometry.Orientation;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextField;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.BinderFile;
@@ -39,11 +29,8 @@ import wildchalk.core.binder.Favourites;
 import wildchalk.core.binder.Order;
 import wildchalk.core.binder.Sieve;
 import wildchalk.core.drill.Drill;
-import wildchalk.desktop.ui.Folding;
-import wildchalk.desktop.ui.Icon;
 import wildchalk.desktop.ui.NextFrame;
 import wildchalk.desktop.ui.Place;
-import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.Ground;
 
@@ -55,33 +42,19 @@ public final class BinderView extends BorderPane implements Place {
 
     private static final int CARD_HEIGHT = Miniature.HEIGHT + 90;
 
-    private static final double LEAST_SEARCH = 120;
-    private static final double MOST_SEARCH = 300;
-
     /** So many new cards come with a frame. */
     private static final int NEW_CARDS = 3;
 
-    /** Which drills are shown. */
-    private enum Shelf {
-        ALL,
-        FAVOURITES,
-        SURFACES,
-        ARCHIVE
-    }
-
     private final BinderActions actions;
     private final FlowPane cards = new FlowPane();
-    private final Label count = new Label();
     private final Label empty = new Label(Ui.text("binder.empty"));
-    private final TextField search = new TextField();
     private final ScrollPane scroll = new ScrollPane();
-    private final FilterRow filters;
+    private final BinderHead head;
     private final Button showAll = new Button(Ui.text("filter.all"));
     private final ExecutorService reader = CardPainters.thread("wildchalk-binder");
     /** Cards wait for nobody who reads. */
     private final CardPainters painters = new CardPainters();
 
-    private Shelf shelf = Shelf.ALL;
     private Binder binder;
     private Ground ground;
     private Favourites favourites;
@@ -110,35 +83,10 @@ public final class BinderView extends BorderPane implements Place {
     public BinderView(BinderActions actions) {
         this.actions = actions;
         getStyleClass().add("binder");
-        Label title = new Label(Ui.text("binder.title"));
-        title.getStyleClass().add("page-title");
-        count.getStyleClass().add("quiet");
-        count.setId("binder-count");
-        search.setId("binder-search");
-        search.setPromptText(Ui.text("binder.search"));
-        search.textProperty().addListener((o, was, is) -> fill());
-        search.setMinWidth(LEAST_SEARCH);
-        search.setPrefWidth(MOST_SEARCH);
-        search.setMaxWidth(MOST_SEARCH);
-        count.setMinWidth(0);
-        count.setMaxWidth(Double.MAX_VALUE);
-        MenuButton more = new MenuButton("", Icon.MORE.node());
-        more.setId("binder-more");
-        more.setAccessibleText(Ui.text("fold.more.tip"));
-        more.setMinWidth(Region.USE_PREF_SIZE);
-        title.setMinWidth(Region.USE_PREF_SIZE);
-        Folding head = new Folding(Orientation.HORIZONTAL, 12, more)
-                .add(title, 0)
-                .stretch(search)
-                .stretch(count)
-                .keep(shelves())
-                .add(button("take-in", actions::takeIn), 2)
-                .add(button("hand-on", () -> actions.handOn(found)), 1)
-                .keep(newDrill());
-        head.getStyleClass().add("binder-head");
         cards.getStyleClass().add("cards");
         empty.getStyleClass().add("hint");
-        filters = new FilterRow(this::drills, this::sift, actions.order(), this::order);
+        FilterRow filters = new FilterRow(this::drills, this::sift, actions.order(), this::order);
+        head = new BinderHead(actions, filters, this::fill, this::leave, this::found);
         showAll.setId("show-all");
         showAll.setOnAction(e -> filters.clear());
         scroll.setContent(new VBox(8, empty, showAll, cards));
@@ -149,58 +97,18 @@ public final class BinderView extends BorderPane implements Place {
                 more();
             }
         });
-        HBox notice = notice();
-        VBox.setMargin(notice, new Insets(0, 0, 12, 0));
-        setTop(new VBox(head, notice, filters));
+        setTop(head);
         setCenter(scroll);
         drops();
     }
 
-    private HBox shelves() {
-        HBox box = new HBox();
-        box.setAlignment(Pos.CENTER_LEFT);
-        ToggleGroup group = new ToggleGroup();
-        for (Shelf s : Shelf.values()) {
-            ToggleButton button = new ToggleButton(Ui.text("binder.shelf." + s));
-            button.setId("shelf-" + s.name().toLowerCase(Locale.ROOT));
-            if (s == Shelf.FAVOURITES) {
-                button.setGraphic(Icon.FAVOURITE.node());
-                button.setAccessibleText(Ui.text("binder.favourites"));
-                Tips.on(button, Ui.text("binder.favourites"));
-            }
-            button.setToggleGroup(group);
-            button.setSelected(s == shelf);
-            button.setMinWidth(Region.USE_PREF_SIZE);
-            button.getStyleClass()
-                    .add(s == Shelf.ALL ? "left-pill" : s == Shelf.ARCHIVE ? "right-pill" : "middle-pill");
-            button.setOnAction(e -> {
-                button.setSelected(true);
-                boolean otherFolder = (shelf == Shelf.ARCHIVE) != (s == Shelf.ARCHIVE);
-                shelf = s;
-                if (otherFolder) {
-                    enter();
-                } else {
-                    fill();
-                }
-            });
-            box.getChildren().add(button);
+    private void leave(Shelf before) {
+        boolean otherFolder = (before == Shelf.ARCHIVE) != (head.shelf() == Shelf.ARCHIVE);
+        if (otherFolder) {
+            enter();
+        } else {
+            fill();
         }
-        return box;
-    }
-
-    private Node newDrill() {
-        Button add = button("new", actions::newDrill);
-        add.setId("new-drill");
-        add.getStyleClass().add("accent-button");
-        return add;
-    }
-
-    private static Button button(String key, Runnable action) {
-        Button button = new Button(Ui.text("binder." + key));
-        button.setId("binder-" + key);
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setOnAction(e -> action.run());
-        return button;
     }
 
     private void drops() {
@@ -229,7 +137,7 @@ public final class BinderView extends BorderPane implements Place {
         Binder now = actions.binder();
         binder = now;
         int mine = ++request;
-        boolean archive = shelf == Shelf.ARCHIVE;
+        boolean archive = head.shelf() == Shelf.ARCHIVE;
         reader.execute(() -> read(now, archive, mine));
     }
 
@@ -252,7 +160,7 @@ public final class BinderView extends BorderPane implements Place {
             actions.found(marked.problem());
         } catch (IOException e) {
             actions.found(Optional.of(e));
-            Platform.runLater(() -> count.setText(e.getMessage()));
+            Platform.runLater(() -> head.say(e.getMessage()));
             return;
         }
         Platform.runLater(() -> {
@@ -274,7 +182,7 @@ public final class BinderView extends BorderPane implements Place {
         fresh.values().parallelStream()
                 .forEach(entry -> entry.content().ifPresent(c -> index.add(entry.file(), c.value())));
         Platform.runLater(() -> {
-            if (mine == request && !search.getText().isBlank()) {
+            if (mine == request && !head.asked().isBlank()) {
                 fill(); // somebody was quicker than the index
             }
         });
@@ -288,19 +196,19 @@ public final class BinderView extends BorderPane implements Place {
     }
 
     private void fill() {
-        if (shelf == Shelf.SURFACES) {
+        if (head.shelf() == Shelf.SURFACES) {
             fillSurfaces();
             return;
         }
         List<Path> among = ordered.stream()
-                .filter(f -> shelf != Shelf.FAVOURITES || favourites.has(f))
+                .filter(f -> head.shelf() != Shelf.FAVOURITES || favourites.has(f))
                 .filter(f -> sieve.isOpen()
                         || entries.get(f)
                                 .content()
                                 .filter(c -> sieve.passes(c.value()))
                                 .isPresent())
                 .toList();
-        List<Path> hits = search.getText().isBlank() ? among : catalogue.find(among, search.getText());
+        List<Path> hits = head.asked().isBlank() ? among : catalogue.find(among, head.asked());
         found = hits;
         pool.forEach(DrillCard::rest);
         dealt = 0;
@@ -308,8 +216,8 @@ public final class BinderView extends BorderPane implements Place {
         wanted = Math.min(found.size(), page());
         show(deal(0, Math.min(wanted, pool.size() + NEW_CARDS)));
         dealOn(++fills);
-        count.setText(
-                search.getText().isBlank() && sieve.isOpen()
+        head.say(
+                head.asked().isBlank() && sieve.isOpen()
                         ? Ui.text("binder.count", hits.size(), binder.folder().getFileName())
                         : Ui.text(
                                 "binder.found",
@@ -321,7 +229,7 @@ public final class BinderView extends BorderPane implements Place {
 
     /** Surfaces of one's own; few, so they are built anew. */
     private void fillSurfaces() {
-        String asked = search.getText().strip().toLowerCase(Locale.ROOT);
+        String asked = head.asked().strip().toLowerCase(Locale.ROOT);
         List<Node> list = new ArrayList<>();
         for (Binder.SurfaceEntry entry : surfaces) {
             String name = entry.content()
@@ -339,27 +247,27 @@ public final class BinderView extends BorderPane implements Place {
         pool.forEach(DrillCard::rest);
         scroll.setVvalue(0);
         cards.getChildren().setAll(list);
-        count.setText(Ui.text("binder.surfaces.count", list.size()));
+        head.say(Ui.text("binder.surfaces.count", list.size()));
         tellEmpty(list.isEmpty());
     }
 
     private void tellEmpty(boolean none) {
-        boolean sifted = !sieve.isOpen() && shelf != Shelf.SURFACES;
+        boolean sifted = !sieve.isOpen() && head.shelf() != Shelf.SURFACES;
         empty.setText(Ui.text(whyEmpty(sifted)));
         empty.setVisible(none);
         empty.setManaged(none);
         showAll.setVisible(none && sifted);
         showAll.setManaged(none && sifted);
-        filters.setDisable(shelf == Shelf.SURFACES);
+        head.filters().setDisable(head.shelf() == Shelf.SURFACES);
     }
 
     private String whyEmpty(boolean sifted) {
         if (sifted && !entries.isEmpty()) {
             return "binder.empty.SIFTED";
-        } else if (!search.getText().isBlank()) {
+        } else if (!head.asked().isBlank()) {
             return "binder.empty.SEARCH";
         }
-        return shelf == Shelf.ALL ? "binder.empty" : "binder.empty." + shelf;
+        return head.shelf() == Shelf.ALL ? "binder.empty" : "binder.empty." + head.shelf();
     }
 
     private List<Drill> drills() {
@@ -387,23 +295,8 @@ public final class BinderView extends BorderPane implements Place {
                 .toList();
     }
 
-    /** Says that what is saved here does not stay, where that is so. */
-    private HBox notice() {
-        Label said = new Label(Ui.text("demo.notice"));
-        said.setWrapText(true);
-        HBox.setHgrow(said, Priority.ALWAYS);
-        Button keep = button("keep-demo", actions::keepDemo);
-        HBox row = new HBox(12, said, keep);
-        row.setId("demo-notice");
-        row.getStyleClass().add("notice");
-        row.setAlignment(Pos.CENTER_LEFT);
-        row.visibleProperty().bind(actions.demo());
-        row.managedProperty().bind(actions.demo());
-        return row;
-    }
-
     private void more() {
-        if (shelf == Shelf.SURFACES) {
+        if (head.shelf() == Shelf.SURFACES) {
             return; // all of them are there
         }
         wanted = Math.min(found.size(), cards.getChildren().size() + page());
@@ -413,7 +306,7 @@ public final class BinderView extends BorderPane implements Place {
     /** New cards come a few with each frame, since their looks are worked out as they come. */
     private void dealOn(int mine) {
         int there = cards.getChildren().size();
-        if (mine != fills || shelf == Shelf.SURFACES || isDealt()) {
+        if (mine != fills || head.shelf() == Shelf.SURFACES || isDealt()) {
             return;
         }
         NextFrame.run(() -> {

@@ -1,0 +1,80 @@
+package wildchalk.core.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Pattern;
+import wildchalk.core.text.Texts;
+
+/**
+ * Puts a sentence into the second person for one role: "LB then passes to CB" is "You then pass to CB" for LB and "LB then passes
+ * to you" for CB. By the words as they stand: whoever is named is followed by his verb, in the third person.
+ */
+final class SecondPerson {
+
+    /** Words that end like verbs and are none. */
+    private static final Set<String> NO_VERBS =
+            Set.of("as", "across", "towards", "always", "this", "its", "once", "past");
+
+    private static final String YOU = Texts.CORE.get("part.pronoun");
+    private static final String YOUR = Texts.CORE.get("part.possessive");
+    private static final Set<String> BEFORE_A_NAME =
+            Set.of(Texts.CORE.get("part.names").split(","));
+    private static final String THEN = Texts.CORE.get("words.then");
+    private static final Set<String> JOINING = Set.of(THEN, "and");
+
+    private final String label;
+
+    SecondPerson(String label) {
+        this.label = label;
+    }
+
+    /** @param own whether the role does what the sentence says */
+    String of(String sentence, boolean own) {
+        // what somebody else did before is none of this player's business
+        String heard = own ? sentence : sentence.replaceFirst("^(\\S+) " + THEN + " ", "$1 ");
+        // nor is the letter of a move of his own
+        String plain = heard.replaceAll("(?<=(^| )" + Pattern.quote(label) + ") \\([a-z]+\\)", "");
+        List<String> words = new ArrayList<>(List.of(plain.split(" ")));
+        boolean named = false;
+        for (int i = 0; i < words.size(); i++) {
+            String word = words.get(i);
+            String bare = word.replaceAll("[.,;:?!]+$", "");
+            boolean other = i > 0 && BEFORE_A_NAME.contains(words.get(i - 1).toLowerCase(Locale.ROOT));
+            if (bare.equals(label) && !other) {
+                words.set(i, YOU + word.substring(bare.length()));
+                named = true;
+            } else if (bare.equals(label + "'s")) {
+                words.set(i, YOUR + word.substring(bare.length()));
+            } else if (named && isVerb(bare)) {
+                words.set(i, base(bare) + word.substring(bare.length()));
+                named = false;
+            } else {
+                // "you then pass"; "and stop" goes on with what you do, if it is you who does it
+                named = JOINING.contains(word) && (named || own);
+            }
+        }
+        String text = String.join(" ", words);
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    private static boolean isVerb(String word) {
+        return word.matches("[a-z-]+s") && !NO_VERBS.contains(word);
+    }
+
+    /** "Passes" is "pass", "carries" is "carry", "has" is "have". */
+    static String base(String verb) {
+        return switch (verb) {
+            case "is" -> "are";
+            case "has" -> "have";
+            default -> {
+                if (verb.endsWith("ies")) {
+                    yield verb.substring(0, verb.length() - 3) + "y";
+                }
+                boolean longer = verb.matches(".*(ss|sh|ch|x|zz|o)es");
+                yield verb.substring(0, verb.length() - (longer ? 2 : 1));
+            }
+        };
+    }
+}

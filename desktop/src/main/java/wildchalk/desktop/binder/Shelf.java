@@ -1,0 +1,9 @@
+package wildchalk.desktop.binder;
+
+/** Which part of a binder is shown. */
+enum Shelf {
+    ALL,
+    FAVOURITES,
+    SURFACES,
+    ARCHIVE
+}
