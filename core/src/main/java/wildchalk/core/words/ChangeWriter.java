@@ -54,17 +54,22 @@ public final class ChangeWriter {
         this.unit = unit;
     }
 
-    /** Sentences in the order: things, people, balls, steps, rules. Empty where nothing changes. */
+    /** Sentences, what matters most to players first: who plays, rules, moves, points, then where things stand. Empty where nothing changes. */
     public static List<String> between(Drill drill, Progression before, Progression after, LengthUnit unit) {
         return new ChangeWriter(drill, before, after, unit).write();
     }
 
     private List<String> write() {
-        things();
+        who();
+        rules();
+        steps();
+        points();
         people();
         balls();
-        steps();
-        rules();
+        things();
+        if (lines.isEmpty() && !changes.of(Kinds.STEPS).order().isEmpty()) {
+            lines.add(text("change.step-order"));
+        }
         if (lines.isEmpty() && !changes.isEmpty()) {
             lines.add(text("change.small"));
         }
@@ -104,21 +109,58 @@ public final class ChangeWriter {
         return counts;
     }
 
-    private void people() {
-        named(
-                changes.of(Kinds.ROLES.kind()),
-                before.roles(),
-                r -> r.id().text(),
-                r -> text("change.role", r.label(), text("side." + r.side())));
+    /** Who joins, who leaves, and who plays as somebody else. */
+    private void who() {
+        Set<String> there = ids(before.roles(), r -> r.id().text());
+        changes.of(Kinds.ROLES.kind()).set().stream()
+                .filter(r -> !there.contains(r.id().text()))
+                .forEach(r -> lines.add(text("change.joins", said(r))));
+        before.roles().stream()
+                .filter(r -> changes.of(Kinds.ROLES.kind()).removed().contains(r.id().text()))
+                .forEach(r -> lines.add(text("change.takes", said(r))));
         for (Role role : changes.of(Kinds.ROLES.kind()).set()) {
             before.role(role.id()).ifPresent(old -> {
-                int said = lines.size();
-                moved(role.label(), before.startOf(old.id()), after.startOf(role.id()));
-                if (lines.size() == said) {
-                    lines.add(text("change.role-other", role.label()));
+                if (!old.label().equals(role.label())) {
+                    lines.add(text("change.called", old.label(), role.label()));
+                }
+                if (old.side() != role.side()) {
+                    lines.add(text("change.side", role.label(), text("side." + role.side())));
+                }
+                if (!old.task().equals(role.task()) && !role.task().isEmpty()) {
+                    lines.add(text("change.task", role.label(), role.task()));
                 }
             });
         }
+    }
+
+    private static String said(Role role) {
+        return text("change.role", role.label(), text("side." + role.side()));
+    }
+
+    private void people() {
+        for (Role role : changes.of(Kinds.ROLES.kind()).set()) {
+            before.role(role.id())
+                    .ifPresent(old -> moved(role.label(), before.startOf(old.id()), after.startOf(role.id())));
+        }
+    }
+
+    /** What the coach says besides: points and questions. */
+    private void points() {
+        for (Step step : after.steps()) {
+            List<String> old = before.step(step.id()).map(Step::points).orElse(List.of());
+            step.points().stream()
+                    .filter(p -> !old.contains(p))
+                    .forEach(p -> lines.add(text("change.point", stopped(p))));
+        }
+    }
+
+    /** A title as it stands inside a sentence. */
+    private static String inside(String title) {
+        return Character.toLowerCase(title.charAt(0)) + title.substring(1);
+    }
+
+    private static String stopped(String text) {
+        return text.matches(".*[.!?…]") ? text : text + ".";
     }
 
     private void balls() {
@@ -145,21 +187,18 @@ public final class ChangeWriter {
                 if (moves.set().contains(move)) {
                     String words = sentence(after, step, move);
                     boolean other = before.move(move.id()).isPresent();
-                    lines.add(text(other ? "change.move-other" : "change.move-new", title, words));
+                    lines.add(text(other ? "change.move-other" : "change.move-new", inside(title), words));
                 }
             }
             before.step(step.id())
                     .ifPresent(s -> s.moves().stream()
                             .filter(m -> moves.removed().contains(m.id().text())
                                     && after.move(m.id()).isEmpty())
-                            .forEach(m -> lines.add(text("change.move-gone", title, sentence(before, s, m)))));
+                            .forEach(m -> lines.add(text("change.move-gone", inside(title), sentence(before, s, m)))));
         }
         before.steps().stream()
                 .filter(s -> changes.of(Kinds.STEPS).removed().contains(s.id().text()))
                 .forEach(s -> lines.add(text("change.step-gone", StepTitles.of(before, s, surface))));
-        if (!changes.of(Kinds.STEPS).order().isEmpty()) {
-            lines.add(text("change.step-order"));
-        }
     }
 
     private String sentence(Progression version, Step step, Move move) {
@@ -201,7 +240,7 @@ public final class ChangeWriter {
 
     private void moved(String what, Point from, Point to) {
         if (!from.isWithin(MOVED_METRES, to)) {
-            String sentence = text("change.moves", what, unit.text(from.distanceTo(to)));
+            String sentence = text("change.moves", what, new Places(after, surface, unit).pacedGear(to));
             lines.add(Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1));
         }
     }

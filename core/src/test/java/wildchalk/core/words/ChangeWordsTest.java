@@ -74,7 +74,7 @@ class ChangeWordsTest {
     }
 
     @Test
-    void whoStartsElsewhereIsSaidWithTheMetres() {
+    void whoStartsElsewhereIsSaidWithThePlace() {
         Role role = DRILL.base().roles().stream()
                 .filter(r -> r.at().isPresent())
                 .findFirst()
@@ -82,7 +82,9 @@ class ChangeWordsTest {
         Point at = role.at().orElseThrow();
         Progression moved = DRILL.base().with(role.withAt(new Point(at.x() + 3, at.y() - 4)));
         String line = changes(moved).get(0);
-        assertTrue(line.startsWith(role.label()) && line.contains("5.0 m"), line);
+        String place =
+                new Places(moved, DRILL.surface(), LengthUnit.METRES).pacedGear(new Point(at.x() + 3, at.y() - 4));
+        assertEquals(role.label() + " starts " + place + ".", line);
     }
 
     @Test
@@ -91,7 +93,7 @@ class ChangeWordsTest {
         Progression more =
                 p.with(new Role(p.next(Kinds.ROLES), "N9", Side.DEFENCE, Optional.of(new Point(3, 3)), 0, 1));
         String who = said("change.role", "N9", said("side.DEFENCE"));
-        assertEquals(said("change.adds", who), one(more));
+        assertEquals(said("change.joins", who), one(more));
         assertEquals(List.of(said("change.takes", who)), ChangeWriter.between(DRILL, more, p, LengthUnit.METRES));
     }
 
@@ -107,17 +109,21 @@ class ChangeWordsTest {
         String line = one(p.withMove(run.withEffort(other)));
         assertTrue(line.contains(other == Effort.EASY ? "jogs" : "runs"), line);
         String title = said("step.title", 1);
-        assertTrue(line.startsWith(title), line);
+        assertTrue(
+                line.startsWith(
+                        said("change.move-other", title.toLowerCase(), "").strip()),
+                line);
         Progression without =
                 Removals.move(p, p.moves().get(p.moves().size() - 1).id());
         String last = said("step.title", p.steps().size());
         assertTrue(
                 changes(without).stream()
-                        .anyMatch(l ->
-                                l.startsWith(said("change.move-gone", last, "").strip())),
+                        .anyMatch(l -> l.startsWith(
+                                said("change.move-gone", last.toLowerCase(), "").strip())),
                 changes(without).toString());
         assertTrue(ChangeWriter.between(DRILL, without, p, LengthUnit.METRES).stream()
-                .anyMatch(l -> l.startsWith(said("change.move-new", last, "").strip())));
+                .anyMatch(l -> l.startsWith(
+                        said("change.move-new", last.toLowerCase(), "").strip())));
     }
 
     @Test
@@ -132,10 +138,14 @@ class ChangeWordsTest {
     }
 
     @Test
-    void smallThingsAreSaidToBeSmall() {
+    void aPointIsSaidAndWhoPlaysComesFirst() {
         Progression p = DRILL.base();
         Step step = p.steps().get(0);
-        assertEquals(said("change.small"), one(p.with(new Step(step.id(), step.moves(), List.of("look up twice")))));
+        Progression pointed = p.with(new Step(step.id(), step.moves(), List.of("Look up twice")));
+        assertEquals("Point: Look up twice.", one(pointed));
+        Role role = p.roles().get(0);
+        Progression both = pointed.with(role.withTask("plays live"));
+        assertEquals(List.of(role.label() + " plays live now.", "Point: Look up twice."), changes(both));
     }
 
     @ParameterizedTest

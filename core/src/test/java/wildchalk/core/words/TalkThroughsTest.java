@@ -46,6 +46,7 @@ class TalkThroughsTest {
                                 .append(s.text())
                                 .append('\n'));
             }
+            talk.changes().forEach(line -> text.append("~ ").append(line).append('\n'));
             talk.rules().forEach(line -> text.append("* ").append(line).append('\n'));
             talk.rotation().forEach(line -> text.append("> ").append(line).append('\n'));
             if (version.equals(drill.base())) {
