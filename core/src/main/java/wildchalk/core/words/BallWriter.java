@@ -245,10 +245,12 @@ final class BallWriter {
                         .map(g -> new Phrase.Choice(
                                 text("words.at-goal", g.name()), Rewordings.shot(s -> s.withGoal(g.id()))))
                         .toList()));
+        boolean ring = goals.stream().anyMatch(g -> g.id().equals(move.goal()) && g.shape() == GoalShape.RING);
         phrases.add(new Phrase.Slot(
                 SlotKind.AIM,
-                text("aim." + move.aim()),
-                "",
+                // a ring has no sides that one would tell
+                ring && move.aim() == Aim.MIDDLE ? "" : text("aim." + move.aim()),
+                text("words.aim-prompt"),
                 () -> each(
                         Aim.values(), a -> new Phrase.Choice(text("aim." + a), Rewordings.shot(s -> s.withAim(a))))));
         phrases.add(new Phrase.Slot(SlotKind.HOW, shotHow(move), text("words.how-prompt"), () -> shotHows(move)));
@@ -256,7 +258,7 @@ final class BallWriter {
     }
 
     private String shotVerb(Shot move, Weight weight) {
-        return text((move.oneTouch() ? "tip." : "shot.") + weight);
+        return move.oneTouch() ? text("tip." + weight) : SportTexts.get("shot", surface.sport(), weight.name());
     }
 
     private String shotHow(Shot move) {

@@ -130,7 +130,7 @@ class CommandLineTest {
     void wordsOfAVersionSayWhatItChanges() throws IOException {
         String file = Demo.folder().resolve("lantern-ladder.drill.json").toString();
         JsonNode words = json("words", file, "--json", "--progression", "screened");
-        assertEquals("Adds D1 (defence).", words.get("changes").get(0).asText());
+        assertEquals("D1 (defence) joins.", words.get("changes").get(0).asText());
         assertTrue(words.get("cautions").get(0).asText().contains("governing body"));
         assertEquals(0, json("words", file, "--json").get("changes").size(), "the base changes nothing");
     }

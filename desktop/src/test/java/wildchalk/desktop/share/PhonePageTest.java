@@ -135,7 +135,7 @@ class PhonePageTest {
         run("var c = document.getElementById('chapter'); c.value = 'second-ball';"
                 + "c.dispatchEvent(new Event('change'));");
         assertTrue(text("document.querySelector('.told:not([hidden])').textContent")
-                .contains("Adds CO (coach)."));
+                .contains("CO (coach) joins."));
         assertEquals(1, number("document.querySelectorAll('.play:not([hidden])').length"), 0);
         Told second = Told.of(
                 ladder, ladder.progression(new ProgressionId("second-ball")).orElseThrow());
