@@ -43,7 +43,10 @@ public final class ChangeWriter {
     private final LengthUnit unit;
     private final Drill drill;
     private final List<String> lines = new ArrayList<>();
-    private final Map<Path, Timeline> timelines = new HashMap<>();
+    /** Made once for each path that is told. */
+    private final Map<Path, SentenceWriter> writers = new HashMap<>();
+
+    private final Places places;
 
     private ChangeWriter(Drill drill, Progression before, Progression after, LengthUnit unit) {
         this.drill = drill;
@@ -51,6 +54,7 @@ public final class ChangeWriter {
         this.after = after;
         this.changes = Changes.between(before, after);
         this.surface = drill.surface();
+        this.places = new Places(after, surface, unit);
         this.unit = unit;
     }
 
@@ -88,10 +92,8 @@ public final class ChangeWriter {
         counted(gone).forEach((what, n) -> lines.add(text("change.takes-gear", n, what)));
         changes.of(Kinds.GEAR.kind()).set().stream()
                 .filter(g -> old.contains(g.id().text()))
-                .forEach(g -> moved(
-                        new Places(after, surface, unit).gear(g),
-                        before.gear(g.id()).orElseThrow().at(),
-                        g.at()));
+                .forEach(g ->
+                        moved(places.gear(g), before.gear(g.id()).orElseThrow().at(), g.at()));
         named(changes.of(Kinds.LINES.kind()), before.lines(), l -> l.id().text(), l -> text("change.line", l.label()));
         named(
                 changes.of(Kinds.ZONES.kind()),
@@ -210,10 +212,13 @@ public final class ChangeWriter {
                     version.role(move.role()).orElseThrow().label(),
                     text("move.kind." + MoveKinds.of(move)));
         }
-        Timeline timeline = timelines.computeIfAbsent(path, p -> Timeline.of(drill, p));
-        return new SentenceWriter(path, surface, timeline, new Places(path, surface, unit))
+        return writers.computeIfAbsent(path, this::writer)
                 .write(path.step(step.id()).orElseThrow(), path.move(move.id()).orElseThrow(), "")
                 .text();
+    }
+
+    private SentenceWriter writer(Path path) {
+        return new SentenceWriter(path, surface, Timeline.of(drill, path), new Places(path, surface, unit));
     }
 
     private void rules() {
@@ -240,7 +245,7 @@ public final class ChangeWriter {
 
     private void moved(String what, Point from, Point to) {
         if (!from.isWithin(MOVED_METRES, to)) {
-            String sentence = text("change.moves", what, new Places(after, surface, unit).pacedGear(to));
+            String sentence = text("change.moves", what, places.pacedGear(to));
             lines.add(Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1));
         }
     }

@@ -24,6 +24,9 @@ final class SecondPerson {
     private static final String THEN = Texts.CORE.get("words.then");
     private static final Set<String> JOINING = Set.of(THEN, "and");
 
+    /** Stands for the label while a sentence is put into the second person. */
+    private static final String NAME = "\u0001";
+
     private final String label;
 
     SecondPerson(String label) {
@@ -33,19 +36,20 @@ final class SecondPerson {
     /** @param own whether the role does what the sentence says */
     String of(String sentence, boolean own) {
         // what somebody else did before is none of this player's business
-        String heard = own ? sentence : sentence.replaceFirst("^(\\S+) " + THEN + " ", "$1 ");
-        // nor is the letter of a move of his own
-        String plain = heard.replaceAll("(?<=(^| )" + Pattern.quote(label) + ") \\([a-z]+\\)", "");
-        List<String> words = new ArrayList<>(List.of(plain.split(" ")));
+        String heard = own ? sentence : sentence.replaceFirst(" " + THEN + " ", " ");
+        // a label may be of several words; the letter of a move of his own is none of his business either
+        String marked = heard.replaceAll("(?<![\\w'])" + Pattern.quote(label) + "(?!\\w)", NAME)
+                .replaceAll("(?<=(^| )" + NAME + ") \\([a-z]+\\)", "");
+        List<String> words = new ArrayList<>(List.of(marked.split(" ")));
         boolean named = false;
         for (int i = 0; i < words.size(); i++) {
             String word = words.get(i);
             String bare = word.replaceAll("[.,;:?!]+$", "");
             boolean other = i > 0 && BEFORE_A_NAME.contains(words.get(i - 1).toLowerCase(Locale.ROOT));
-            if (bare.equals(label) && !other) {
+            if (bare.equals(NAME) && !other) {
                 words.set(i, YOU + word.substring(bare.length()));
                 named = true;
-            } else if (bare.equals(label + "'s")) {
+            } else if (bare.equals(NAME + "'s")) {
                 words.set(i, YOUR + word.substring(bare.length()));
             } else if (named && isVerb(bare)) {
                 words.set(i, base(bare) + word.substring(bare.length()));
@@ -55,7 +59,7 @@ final class SecondPerson {
                 named = JOINING.contains(word) && (named || own);
             }
         }
-        String text = String.join(" ", words);
+        String text = String.join(" ", words).replace(NAME, label);
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 

@@ -4,7 +4,6 @@ package wildchalk.core.words;
 public enum SlotKind {
     WHO,
     MANNER,
-    EFFORT,
     /** What ends a travel before its path does. */
     UNTIL,
     /** What happens on the way: cuts, stops, touches, circles. */

@@ -1,5 +1,6 @@
 package wildchalk.desktop.share;
 
+import java.io.IOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -16,6 +17,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.words.StepWords;
+import wildchalk.desktop.ui.Aside;
 import wildchalk.desktop.ui.Dialogs;
 import wildchalk.desktop.ui.Shown;
 import wildchalk.desktop.ui.Ui;
@@ -34,19 +36,31 @@ final class ExportDialog {
 
     private final Export kind;
     private final Told told;
+    /** Whether all ways of the version that is open fit in. */
+    private final boolean fit;
+
     private final PreviewPane preview = new PreviewPane();
     private final VBox fields = new VBox(12);
     private ExportOptions how;
 
-    private ExportDialog(Export kind, Told told, ExportOptions how) {
+    private ExportDialog(Export kind, Told told, ExportOptions how, boolean fit) {
+        this.fit = fit;
         this.kind = kind;
         this.told = told;
         this.how = how;
     }
 
     /** @return how it is to be made; empty when somebody would rather not */
-    static Optional<ExportOptions> ask(Window owner, Export kind, Told told, ExportOptions usual) {
-        return new ExportDialog(kind, told, usual).ask(owner);
+    static Optional<ExportOptions> ask(Window owner, Export kind, Told told, ExportOptions usual) throws IOException {
+        // counting the ways of a large drill takes a while: the window goes on meanwhile
+        boolean fit = Aside.call(() -> fit(kind, told));
+        return new ExportDialog(kind, told, usual, fit).ask(owner);
+    }
+
+    private static boolean fit(Export kind, Told told) {
+        return kind.mostWays() == Integer.MAX_VALUE
+                || !kind.asks().contains(Choice.WAYS)
+                || !Outcomes.areMoreThan(told.run().version(), kind.mostWays());
     }
 
     private Optional<ExportOptions> ask(Window owner) {
@@ -108,7 +122,6 @@ final class ExportDialog {
             return;
         }
         String open = told.run().label();
-        boolean fit = !isMoreThanFits();
         choose(
                 Choice.WAYS,
                 fit ? List.of(Reach.ALL, Reach.ONE) : List.of(Reach.ONE),
@@ -119,11 +132,6 @@ final class ExportDialog {
             how = how.withWays(Reach.ONE);
             fields.getChildren().add(quiet(Ui.text("share.too-many-ways", kind.mostWays())));
         }
-    }
-
-    private boolean isMoreThanFits() {
-        return kind.mostWays() < Integer.MAX_VALUE
-                && Outcomes.areMoreThan(told.run().version(), kind.mostWays());
     }
 
     private void steps() {

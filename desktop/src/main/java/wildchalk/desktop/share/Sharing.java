@@ -40,19 +40,22 @@ public final class Sharing {
      */
     public void share(Export kind, Told told, Ground ground, int step) {
         ExportOptions usual = habits.options(kind, kind.usual(ground, step));
-        ExportDialog.ask(owner, kind, told, usual).ifPresent(how -> {
-            habits.keep(kind, how);
-            SaveQuestion.ask(
-                            dialogs,
-                            owner,
-                            habits.folder(),
-                            Slugs.of(told.drill().title()),
-                            "." + kind.suffix())
-                    .ifPresent(target -> {
-                        habits.keepFolder(target.toAbsolutePath().getParent());
-                        write(kind, told, how, target);
-                    });
-        });
+        try {
+            ExportDialog.ask(owner, kind, told, usual).ifPresent(how -> {
+                habits.keep(kind, how);
+                save(kind, told, how);
+            });
+        } catch (IOException why) {
+            tell(Alert.AlertType.ERROR, Ui.text("share.failed") + ": " + Failures.said(why));
+        }
+    }
+
+    private void save(Export kind, Told told, ExportOptions how) {
+        SaveQuestion.ask(dialogs, owner, habits.folder(), Slugs.of(told.drill().title()), "." + kind.suffix())
+                .ifPresent(target -> {
+                    habits.keepFolder(target.toAbsolutePath().getParent());
+                    write(kind, told, how, target);
+                });
     }
 
     private void write(Export kind, Told told, ExportOptions how, Path target) {
