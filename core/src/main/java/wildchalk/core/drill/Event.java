@@ -1,5 +1,6 @@
 package wildchalk.core.drill;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -138,6 +139,11 @@ public sealed interface Event {
         public IsCalled {
             Objects.requireNonNull(words, "words");
             Limits.text("call", words, Limits.WORD);
+        }
+
+        /** Whether it is heard when so many words are called, with commas between. */
+        public boolean isHeardIn(String called) {
+            return called.equals(words) || List.of(called.split(", ")).contains(words);
         }
 
         @Override

@@ -245,8 +245,7 @@ final class Simulation {
             return same && want.role().equals(did.role());
         }
         if (happened instanceof Event.IsCalled did && wanted instanceof Event.IsCalled want) {
-            return List.of(did.words().split(", ")).contains(want.words())
-                    || did.words().equals(want.words());
+            return want.isHeardIn(did.words());
         }
         return false;
     }

@@ -134,15 +134,10 @@ final class BallWriter {
     }
 
     private String toPlace(Pass move, Target.ToPlace place) {
-        String where = space(passer(move), place.at());
+        String where = space(SentenceWriter.startOf(timeline, move), place.at());
         return place.runner()
                 .map(r -> text("words.for-runner", where, label(r)))
                 .orElse(where);
-    }
-
-    /** Where the passer has the ball when it leaves. */
-    private Point passer(Pass move) {
-        return timeline.poseAt(move.role(), timeline.move(move.id()).start()).at();
     }
 
     private String space(Point from, Point at) {

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -14,6 +15,7 @@ import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Question;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Step;
@@ -153,6 +155,10 @@ public final class ChangeWriter {
             step.points().stream()
                     .filter(p -> !old.contains(p))
                     .forEach(p -> lines.add(text("change.point", stopped(p))));
+            Optional<Question> asked = before.step(step.id()).flatMap(Step::question);
+            step.question()
+                    .filter(q -> !Optional.of(q).equals(asked))
+                    .ifPresent(q -> lines.add(text("change.question", stopped(q.ask()))));
         }
     }
 

@@ -28,7 +28,8 @@ public record Sentence(MoveId move, String letter, List<Phrase> phrases, List<Me
                 .map(Phrase::text)
                 .filter(t -> !t.isEmpty())
                 .collect(Collectors.joining(" "))
-                .replace(" ,", ",");
+                .replace(" ,", ",")
+                .replaceFirst(",$", "");
         return Character.toUpperCase(joined.charAt(0)) + joined.substring(1) + ".";
     }
 }

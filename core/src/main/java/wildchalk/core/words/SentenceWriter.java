@@ -160,6 +160,11 @@ final class SentenceWriter {
     }
 
     private Point startOf(Travel move) {
+        return startOf(timeline, move);
+    }
+
+    /** Where somebody is as his move begins. */
+    static Point startOf(Timeline timeline, Move move) {
         return timeline.poseAt(move.role(), timeline.move(move.id()).start()).at();
     }
 
@@ -200,7 +205,8 @@ final class SentenceWriter {
                     case CURVE, THROUGH ->
                         round.isEmpty() ? name.map(n -> text("words.past", n)).orElse("") : "";
                 };
-        String both = (plain + " " + round).strip();
+        // "keeping it on the left, into the circle"
+        String both = (plain + " " + (round.isEmpty() ? "" : round + ",")).strip();
         return both.isEmpty() ? Optional.empty() : Optional.of(both);
     }
 
@@ -222,6 +228,9 @@ final class SentenceWriter {
 
     private String roundAtEnd(Travel move) {
         Waypoint w = move.path().get(move.path().size() - 1);
+        if (w.round().isEmpty()) {
+            return "";
+        }
         boolean goes = !goingTo(move, w.at()).isEmpty();
         Set<String> said = new HashSet<>();
         if (goes) {
@@ -232,7 +241,7 @@ final class SentenceWriter {
                 ? text("words.endless")
                 : times(w.round().map(Round::turns).orElse(1.0));
         String round = round(w, times, said);
-        return goes && !round.isEmpty() ? text("words.and", round) : round;
+        return goes ? text("words.and", round) : round;
     }
 
     /** As it is offered. */

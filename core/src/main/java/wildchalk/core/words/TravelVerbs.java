@@ -40,7 +40,7 @@ final class TravelVerbs {
         return effort == usual ? plain(manner, carrying) : marked(manner, effort, carrying);
     }
 
-    /** As it is offered: no effort is taken for granted. */
+    /** With its effort said. */
     private String marked(Manner manner, Effort effort, boolean carrying) {
         String id = (carrying ? "carry." : "") + manner + "." + effort;
         return SportTexts.has("verb", sport, id)

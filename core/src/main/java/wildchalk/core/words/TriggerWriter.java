@@ -287,13 +287,9 @@ final class TriggerWriter {
 
     /** As one says it; the exact figure stands beside the sentence. */
     private static String delay(double seconds) {
-        double halves = Math.round(seconds * 2) / 2.0;
-        if (seconds < SOON_SECONDS) {
-            return Texts.CORE.get("trigger.just");
-        }
-        return halves == 1
-                ? Texts.CORE.get("trigger.second")
-                : Texts.CORE.get("trigger.seconds", Numbers.brief(halves, 1));
+        return seconds < SOON_SECONDS
+                ? Texts.CORE.get("trigger.just")
+                : Texts.CORE.get("trigger.seconds", Numbers.brief(Math.round(seconds * 2) / 2.0, 1));
     }
 
     private String caught(Move move, MoveId id, String plus, String seconds) {

@@ -132,17 +132,20 @@ public final class Words {
                 .anyMatch(m -> waitsFor(m, move) || m instanceof Travel t && goesByCall(t, move));
     }
 
+    private static boolean isOf(Event event, Move call) {
+        boolean heard = event instanceof Event.IsCalled called
+                && call instanceof Act act
+                && act.deed() instanceof Deed.Calling calling
+                && called.isHeardIn(calling.words());
+        return heard || event.move().equals(Optional.of(call.id()));
+    }
+
     private static boolean waitsFor(Move move, Move call) {
-        return move.trigger()
-                .map(Trigger::event)
-                .filter(e -> e instanceof Event.IsCalled || e.move().equals(Optional.of(call.id())))
-                .isPresent();
+        return move.trigger().map(Trigger::event).filter(e -> isOf(e, call)).isPresent();
     }
 
     private static boolean goesByCall(Travel travel, Move call) {
-        boolean ends = travel.until()
-                .filter(e -> e instanceof Event.IsCalled || e.move().equals(Optional.of(call.id())))
-                .isPresent();
-        return ends || travel.path().stream().anyMatch(w -> w.called().isPresent());
+        return travel.until().filter(e -> isOf(e, call)).isPresent()
+                || travel.path().stream().anyMatch(w -> w.called().isPresent());
     }
 }
