@@ -129,7 +129,7 @@ final class ExportDialog {
                 fit ? how.ways() : Reach.ONE,
                 ExportOptions::withWays);
         if (!fit) {
-            how = how.withWays(Reach.ONE);
+            // a version with too many goes one way whatever is wanted: the habit stays as it was
             fields.getChildren().add(quiet(Ui.text("share.too-many-ways", kind.mostWays())));
         }
     }
