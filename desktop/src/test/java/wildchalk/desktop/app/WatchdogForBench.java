@@ -31,6 +31,7 @@ import wildchalk.core.motion.LargeShapes;
 import wildchalk.desktop.binder.BinderView;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.ui.FileDialogs;
+import wildchalk.desktop.ui.NextFrame;
 import wildchalk.picture.export.Export;
 import wildchalk.picture.export.Exports;
 
@@ -164,10 +165,21 @@ public final class WatchdogForBench extends Application {
     /** Asks, and saves without changing anything. */
     private void share(Export kind) {
         Platform.runLater(() -> shell.share(kind));
-        Platform.runLater(() -> javafx.stage.Window.getWindows().stream()
+        NextFrame.run(WatchdogForBench::save);
+    }
+
+    /** Presses the dialog's button as soon as there is one. */
+    private static void save() {
+        Optional<Button> button = javafx.stage.Window.getWindows().stream()
                 .map(w -> w.getScene().lookup("#share-save"))
                 .filter(Button.class::isInstance)
-                .forEach(b -> ((Button) b).fire()));
+                .map(Button.class::cast)
+                .findFirst();
+        if (button.isPresent()) {
+            button.get().fire();
+        } else {
+            NextFrame.run(WatchdogForBench::save);
+        }
     }
 
     private static boolean written(Path out, Export kind) {
