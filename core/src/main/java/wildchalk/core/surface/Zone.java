@@ -26,6 +26,11 @@ public record Zone(String id, String name, List<Point> outline) {
                 List.of(new Point(minX, minY), new Point(maxX, minY), new Point(maxX, maxY), new Point(minX, maxY)));
     }
 
+    /** Whether it is but a part of the ground without marks round it: nobody is sent "into the middle lane". */
+    public boolean isLane() {
+        return id.endsWith("-lane");
+    }
+
     /** Even-odd rule; a point on the border may fall either side. */
     public boolean contains(Point p) {
         boolean inside = false;

@@ -87,7 +87,17 @@ public final class CourseWords {
         List<String> lines = new ArrayList<>();
         scene.course().launch().ifPresent(l -> lines.add(launch(l)));
         for (Rotation.How how : Rotation.How.values()) {
-            scene.course().rotation().stream().filter(r -> r.how() == how).forEach(r -> lines.add(rotation(r)));
+            List<Rotation> alike = scene.course().rotation().stream()
+                    .filter(r -> r.how() == how)
+                    .toList();
+            boolean one = alike.size() > 1 && (how == Rotation.How.STAY || how == Rotation.How.REST);
+            if (one) {
+                List<String> who = alike.stream().map(r -> label(r.role())).toList();
+                lines.add(
+                        text("rotation." + (how == Rotation.How.STAY ? "stay" : "rest") + ".many", ReadOut.list(who)));
+            } else {
+                alike.forEach(r -> lines.add(rotation(r)));
+            }
         }
         return lines;
     }

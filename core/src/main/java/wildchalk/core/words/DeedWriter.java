@@ -151,19 +151,22 @@ final class DeedWriter {
         phrases.add(new Phrase.Slot(SlotKind.OTHER, text("words.with-rivals", rivals), "", () -> rivals(act, c)));
         RoleId winner = c.winner().orElse(act.role());
         if (SentenceWriter.isDecidedByPath(path, act)) {
-            return plain(phrases, text("words.wins", label(winner)));
+            return plain(phrases, wins(act, winner));
         }
         phrases.add(new Phrase.Slot(
                 SlotKind.HOW,
-                text("words.wins", label(winner)),
+                wins(act, winner),
                 "",
                 () -> path.roles().stream()
                         .filter(r -> c.rivals().contains(r.id()) || r.id().equals(act.role()))
                         .map(r -> new Phrase.Choice(
-                                text("words.wins", r.label()),
-                                deed(Deed.Contest.class, d -> d.withWinner(Optional.of(r.id())))))
+                                wins(act, r.id()), deed(Deed.Contest.class, d -> d.withWinner(Optional.of(r.id())))))
                         .toList()));
         return null;
+    }
+
+    private String wins(Act act, RoleId winner) {
+        return winner.equals(act.role()) ? text("words.wins-it") : text("words.wins", label(winner));
     }
 
     /** One more or one less of the others. */

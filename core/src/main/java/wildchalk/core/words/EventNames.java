@@ -22,6 +22,7 @@ import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
 import wildchalk.core.text.Letters;
 import wildchalk.core.text.Numbers;
+import wildchalk.core.text.SportTexts;
 import wildchalk.core.text.Texts;
 
 /** Names moments that are no moments of a move: "F2 gets the puck", "the ball enters the slot". */
@@ -103,7 +104,7 @@ public final class EventNames {
     /** A text about a move of some kind, under a key that ends with the kind. */
     public String about(String key, MoveId id, String seconds) {
         Move other = scene.move(id).orElseThrow();
-        return Texts.CORE.get(key + "." + MoveKinds.of(other), actor(other), seconds);
+        return moment(key, other, actor(other), seconds);
     }
 
     /** The same in the sentence of a move: with a letter only where somebody could mean another one of these steps. */
@@ -116,7 +117,14 @@ public final class EventNames {
         // nobody means the move that is told
         alike -= kind(teller).equals(kind(other)) ? 1 : 0;
         String actor = alike > 1 ? actor(other) : label(other.role());
-        return Texts.CORE.get(key + "." + MoveKinds.of(other), actor, seconds);
+        return moment(key, other, actor, seconds);
+    }
+
+    private String moment(String key, Move move, String actor, String seconds) {
+        String kind = move instanceof Pass p ? p.kind().toString() : "any";
+        String verb = SportTexts.get("release", surface.sport(), kind);
+        String ball = SportTexts.get("flight", surface.sport(), kind);
+        return Texts.CORE.get(key + "." + MoveKinds.of(move), actor, seconds, verb, ball);
     }
 
     /** The label; with the sentence's letter when the role has several moves of the kind. */

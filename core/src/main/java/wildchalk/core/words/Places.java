@@ -106,7 +106,7 @@ public final class Places {
      */
     String goingTo(Point from, Point p) {
         return named(p).map(n -> Texts.CORE.get("words.to", n))
-                .or(() -> zones().filter(z -> z.contains(p) && !z.contains(from))
+                .or(() -> zones().filter(z -> !z.isLane() && z.contains(p) && !z.contains(from))
                         .findFirst()
                         .map(z -> Texts.CORE.get("words.into", z.name())))
                 .orElseGet(() -> towards(from, p));
@@ -115,6 +115,9 @@ public final class Places {
     /** Which way, by a landmark that lies ahead, or up and down the surface. */
     String towards(Point from, Point p) {
         Point way = p.minus(from);
+        if (crossesHalfway(from, p)) {
+            return side(p).map(s -> Texts.CORE.get("direction.over." + s)).orElse(Texts.CORE.get("direction.over"));
+        }
         if (way.length() < STEP_METRES) {
             return Texts.CORE.get("direction.step", direction(way, 1));
         }
@@ -125,17 +128,34 @@ public final class Places {
                 .orElseGet(() -> along(way, p));
     }
 
+    /** "Up and to the left": which way, by no place. */
+    String direction(Point from, Point to) {
+        return direction(to.minus(from), LEANING);
+    }
+
     /** Which way; of a long way up or down also on which side. */
     private String along(Point way, Point end) {
         String which = direction(way, LEANING);
         boolean straight = Math.abs(way.y()) <= LEANING * Math.abs(way.x());
-        double side = end.y() / surface.widthMetres();
         if (!straight || way.length() < LONG_METRES) {
             return which;
         }
-        String where = Math.abs(side) < MIDDLE_SHARE ? "middle" : side > 0 ? "left" : "right";
-        boolean clear = Math.abs(side) < MIDDLE_SHARE || Math.abs(side) > SIDE_SHARE;
-        return clear ? Texts.CORE.get("direction." + (way.x() >= 0 ? "up." : "back.") + where) : which;
+        return side(end)
+                .map(s -> Texts.CORE.get("direction." + (way.x() >= 0 ? "up." : "back.") + s))
+                .orElse(which);
+    }
+
+    /** "left", "middle" or "right"; empty in between. */
+    private Optional<String> side(Point p) {
+        double side = p.y() / surface.widthMetres();
+        return Math.abs(side) < MIDDLE_SHARE
+                ? Optional.of("middle")
+                : Math.abs(side) > SIDE_SHARE ? Optional.of(side > 0 ? "left" : "right") : Optional.empty();
+    }
+
+    /** From well before halfway to well past it, or back. */
+    private static boolean crossesHalfway(Point from, Point to) {
+        return from.x() * to.x() < 0 && Math.min(Math.abs(from.x()), Math.abs(to.x())) > STEP_METRES;
     }
 
     /**

@@ -36,7 +36,7 @@ final class SecondPerson {
     /** @param own whether the role does what the sentence says */
     String of(String sentence, boolean own) {
         // what somebody else did before is none of this player's business
-        String heard = own ? sentence : sentence.replaceFirst(" " + THEN + " ", " ");
+        String heard = own ? sentence : sentence.replaceFirst("(?<!,) " + THEN + " ", " ");
         // a label may be of several words; the letter of a move of his own is none of his business either
         String marked = heard.replaceAll("(?<![\\w'])" + Pattern.quote(label) + "(?!\\w)", NAME)
                 .replaceAll("(?<=(^| )" + NAME + ") \\([a-z]+\\)", "");
@@ -63,7 +63,7 @@ final class SecondPerson {
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
-    private static boolean isVerb(String word) {
+    static boolean isVerb(String word) {
         return word.matches("[a-z-]+s") && !NO_VERBS.contains(word);
     }
 

@@ -121,6 +121,12 @@ final class SentenceWriter {
                 : Optional.empty();
     }
 
+    /** What a move says, taken apart. */
+    Clause clause(Move move, Sentence sentence) {
+        MoveSpan span = timeline.move(move.id());
+        return Clause.of(sentence, move, span, path, triggers.delay(move, span), startOf(timeline, move));
+    }
+
     private boolean followsOwnMove(Step step, Move move) {
         return move.trigger().isEmpty()
                 && step.moves().stream()
@@ -148,8 +154,9 @@ final class SentenceWriter {
                 verbs.of(move.manner(), move.effort(), carrying),
                 "",
                 () -> verbs.choices(move, carrying)));
-        phrases.add(via(step, move));
-        phrases.add(where(move));
+        Phrase via = via(step, move);
+        phrases.add(via);
+        phrases.add(where(move, via.text()));
         phrases.add(ending.slot(move));
         String round = roundAtEnd(move);
         if (!round.isEmpty()) {
@@ -175,13 +182,15 @@ final class SentenceWriter {
         Optional<String> start = places.named(startOf(move));
         List<String> all = new ArrayList<>();
         boolean passed = false;
-        for (Waypoint w : move.path().subList(0, move.path().size() - 1)) {
+        List<Waypoint> before = move.path().subList(0, move.path().size() - 1);
+        int lastCut = before.stream().map(Waypoint::how).toList().lastIndexOf(Passing.CUT);
+        for (Waypoint w : before) {
             boolean passes = w.how() == Passing.CURVE || w.how() == Passing.THROUGH;
             boolean plain = passes && w.round().isEmpty() && w.called().isEmpty();
             if (plain && (passed || places.named(w.at()).equals(start))) {
                 continue;
             }
-            Optional<String> words = passing(w, said);
+            Optional<String> words = passing(w, said, before.indexOf(w) == lastCut);
             words.ifPresent(all::add);
             passed |= plain && words.isPresent();
         }
@@ -189,17 +198,21 @@ final class SentenceWriter {
         return new Phrase.Slot(SlotKind.VIA, now, text("words.via-prompt"), () -> ways(step, move));
     }
 
-    /** @param said places that have been named, to which it adds */
-    private Optional<String> passing(Waypoint w, Set<String> said) {
+    /**
+     * @param said places that have been named, to which it adds
+     * @param lastCut whether no other cut follows
+     */
+    private Optional<String> passing(Waypoint w, Set<String> said, boolean lastCut) {
+        String cut = lastCut ? "" : ".before";
         if (w.called().isPresent() && w.round().isEmpty() && (!w.cut() || w.how() == Passing.CUT)) {
             String gap = called(w);
-            return Optional.of(w.how() == Passing.CUT ? text("words.cutting-called", gap) : gap);
+            return Optional.of(w.how() == Passing.CUT ? text("words.cutting-called" + cut, gap) : gap);
         }
         Optional<String> name = places.named(w.at()).filter(said::add);
         String round = round(w, times(w.round().map(Round::turns).orElse(1.0)), said);
         String plain =
                 switch (w.how()) {
-                    case CUT -> name.map(n -> text("words.cutting", n)).orElse(text("words.cut"));
+                    case CUT -> name.map(n -> text("words.cutting" + cut, n)).orElse(text("words.cut" + cut));
                     case STOP -> stop(w, name);
                     case TOUCH -> name.map(n -> text("words.touching", n)).orElse(text("words.touch"));
                     case CURVE, THROUGH ->
@@ -338,10 +351,16 @@ final class SentenceWriter {
         }
     }
 
-    private Phrase where(Travel move) {
+    /** @param via what has been said of the way there, whose places are not said again */
+    private Phrase where(Travel move, String via) {
         Waypoint last = move.path().get(move.path().size() - 1);
         String text = last.called().map(c -> called(last)).orElseGet(() -> goingTo(move, last.at()));
-        return new Phrase.Slot(SlotKind.WHERE, text, text("words.where-prompt"), () -> ends(move, last));
+        String place = text.substring(text.indexOf(' ') + 1);
+        if (text.contains(" ") && via.contains(place) && places.named(last.at()).isEmpty()) {
+            text = places.direction(startOf(move), last.at());
+        }
+        String said = text;
+        return new Phrase.Slot(SlotKind.WHERE, said, text("words.where-prompt"), () -> ends(move, last));
     }
 
     /** Where to; nothing where the verb has said it: who backs up goes back. */

@@ -10,6 +10,9 @@ import wildchalk.core.drill.StepId;
  *
  * @param title "Step 2"; with the branch that it belongs to
  * @param span "3.1 – 6.4 s"
+ * @param sentences one for each move, as they are put together on the board
+ * @param lines the same as it is read to the players
+ * @param brief the same in a few words: "GK to LB · RB shoots"
  * @param points the coach's own coaching points
  * @param numbers "5 v 4 to the right"; empty where no two sides meet
  * @param question what is asked while it is shown
@@ -19,12 +22,15 @@ public record StepWords(
         String title,
         String span,
         List<Sentence> sentences,
+        List<Line> lines,
+        String brief,
         List<String> points,
         String numbers,
         Optional<Question> question) {
 
     public StepWords {
         sentences = List.copyOf(sentences);
+        lines = List.copyOf(lines);
         points = List.copyOf(points);
     }
 }

@@ -3,17 +3,11 @@ package wildchalk.core.words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Progression;
-import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Step;
-import wildchalk.core.drill.Travel;
-import wildchalk.core.drill.Trigger;
 import wildchalk.core.motion.HeadCounts;
 import wildchalk.core.motion.StepSpan;
 import wildchalk.core.motion.Timeline;
@@ -55,8 +49,11 @@ public final class Words {
         int letter = 0;
         for (Step step : progression.steps()) {
             List<Sentence> sentences = new ArrayList<>();
+            List<Clause> clauses = new ArrayList<>();
             for (Move move : step.moves()) {
-                sentences.add(writer.write(step, move, Letters.of(letter++)));
+                Sentence sentence = writer.write(step, move, Letters.of(letter++));
+                sentences.add(sentence);
+                clauses.add(writer.clause(move, sentence));
             }
             StepSpan span = timeline.step(step.id());
             steps.add(new StepWords(
@@ -64,6 +61,8 @@ public final class Words {
                     StepTitles.of(progression, step, course),
                     Texts.CORE.get("step.span", Numbers.fixed(span.start(), 1), Numbers.fixed(span.end(), 1)),
                     sentences,
+                    ReadOut.lines(clauses),
+                    Brief.of(clauses, progression),
                     step.points(),
                     numbers.of(step.id()),
                     step.question()));
@@ -79,6 +78,11 @@ public final class Words {
                 unit);
     }
 
+    /** What is at stake and what is allowed, and not how it is solved: to be told to players who shall find out. */
+    public static List<String> problemOf(RunThrough run) {
+        return new ProblemWriter(run).lines();
+    }
+
     /** What a version changes in the one that it is based on; both whole, whatever path is shown. */
     public static List<String> changes(Drill drill, Progression version, LengthUnit unit) {
         Optional<Progression> base = version.basedOn().flatMap(drill::progression);
@@ -89,63 +93,7 @@ public final class Words {
      * What one role has to know, in the second person: who it is, where it starts, for each step what it does, what others do to it and
      * what is called for it, and where it goes afterwards.
      */
-    public static List<String> partOf(RoleId wanted, Drill drill, Path progression, TalkThrough talk) {
-        Role role = progression
-                .role(wanted)
-                .orElseThrow(() -> new IllegalArgumentException("There is no role \"" + wanted + "\"."));
-        Places places = new Places(progression, drill.surface(), talk.unit());
-        List<String> part = new ArrayList<>();
-        part.add(Texts.CORE.get("part.you", role.label()));
-        part.add(Texts.CORE.get("part.start", places.paced(progression.startOf(wanted))));
-        SecondPerson you = new SecondPerson(role.label());
-        for (StepWords step : talk.steps()) {
-            List<String> said = new ArrayList<>();
-            for (Sentence sentence : step.sentences()) {
-                Move move = progression.move(sentence.move()).orElseThrow();
-                boolean own = move.role().equals(wanted);
-                if (own || move.others().contains(wanted) || isCalledFor(move, wanted, progression)) {
-                    said.add(you.of(sentence.text(), own));
-                }
-            }
-            if (!said.isEmpty()) {
-                part.add(Texts.CORE.get("part.step", step.title(), String.join(" ", said)));
-            }
-        }
-        boolean still = part.size() == 2;
-        if (still) {
-            part.add(Texts.CORE.get("part.nothing"));
-        }
-        CourseWords course = new CourseWords(progression, drill.surface());
-        progression.course().rotation().stream()
-                .filter(r -> r.role().equals(wanted) && !still)
-                .forEach(r -> part.add(you.of(course.rotation(r), true)));
-        return part;
-    }
-
-    /** Whether a move is a call that something which a role does waits for. */
-    private static boolean isCalledFor(Move move, RoleId role, Path path) {
-        if (!(move instanceof Act act) || !(act.deed() instanceof Deed.Calling)) {
-            return false;
-        }
-        return path.moves().stream()
-                .filter(m -> m.role().equals(role))
-                .anyMatch(m -> waitsFor(m, move) || m instanceof Travel t && goesByCall(t, move));
-    }
-
-    private static boolean isOf(Event event, Move call) {
-        boolean heard = event instanceof Event.IsCalled called
-                && call instanceof Act act
-                && act.deed() instanceof Deed.Calling calling
-                && called.isHeardIn(calling.words());
-        return heard || event.move().equals(Optional.of(call.id()));
-    }
-
-    private static boolean waitsFor(Move move, Move call) {
-        return move.trigger().map(Trigger::event).filter(e -> isOf(e, call)).isPresent();
-    }
-
-    private static boolean goesByCall(Travel travel, Move call) {
-        return travel.until().filter(e -> isOf(e, call)).isPresent()
-                || travel.path().stream().anyMatch(w -> w.called().isPresent());
+    public static List<String> partOf(RoleId wanted, RunThrough run, TalkThrough talk) {
+        return new PartWriter(wanted, run, talk).lines();
     }
 }

@@ -18,12 +18,15 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Demo;
 import wildchalk.core.arrange.Transforms;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
@@ -57,13 +60,25 @@ class ReadAloudTest {
     }
 
     private static List<String> sentences(Drill drill) {
-        List<String> all = new ArrayList<>();
+        return steps(drill).stream()
+                .flatMap(s -> s.sentences().stream())
+                .map(Sentence::text)
+                .toList();
+    }
+
+    private static List<String> lines(Drill drill) {
+        return steps(drill).stream()
+                .flatMap(s -> s.lines().stream())
+                .map(Line::text)
+                .toList();
+    }
+
+    private static List<StepWords> steps(Drill drill) {
+        List<StepWords> all = new ArrayList<>();
         for (Progression version : drill.progressions()) {
             for (var choices : Coverage.of(version, 40).choices()) {
                 RunThrough run = RunThrough.of(drill, Path.of(version, choices));
-                Words.of(run, LengthUnit.METRES)
-                        .steps()
-                        .forEach(s -> s.sentences().forEach(w -> all.add(w.text())));
+                all.addAll(Words.of(run, LengthUnit.METRES).steps());
             }
         }
         return all;
@@ -80,7 +95,9 @@ class ReadAloudTest {
             GearNames names = new GearNames(version);
             version.gear().forEach(g -> places.add(names.of(g)));
         }
-        for (String sentence : sentences(drill)) {
+        List<String> all = new ArrayList<>(sentences(drill));
+        all.addAll(lines(drill));
+        for (String sentence : all) {
             assertFalse(TWICE.matcher(sentence).find(), sentence);
             String left = sentence;
             for (String place : places) {
@@ -88,6 +105,70 @@ class ReadAloudTest {
                 assertTrue(said < 2, place + " twice in: " + sentence);
                 left = left.replace(place, "-");
             }
+        }
+    }
+
+    /** What is read out can be said in one breath, and has nothing in it that stands only on the board. */
+    @ParameterizedTest
+    @MethodSource("drills")
+    void noLineIsLongAndNoneHasALetterOfTheBoard(Drill drill) {
+        for (String line : lines(drill)) {
+            assertTrue(line.split(" ").length <= ReadOut.MOST_WORDS, line);
+            assertFalse(line.matches(".*\\([a-z]{1,2}\\).*"), line);
+            assertTrue(line.matches("\\p{Lu}.*[^,]\\.|\\d.*[^,]\\."), line);
+        }
+    }
+
+    /** Every move is told, once, and in the order of time but for what somebody goes on to do. */
+    @ParameterizedTest
+    @MethodSource("drills")
+    void everyMoveIsTold(Drill drill) {
+        for (Progression version : drill.progressions()) {
+            RunThrough run = RunThrough.of(drill, version);
+            for (StepWords step : Words.of(run, LengthUnit.METRES).steps()) {
+                List<String> told = new ArrayList<>();
+                double before = 0;
+                for (Line line : step.lines()) {
+                    line.moves().stream()
+                            .map(Object::toString)
+                            .filter(m -> !told.contains(m))
+                            .forEach(told::add);
+                    double start = run.timeline().move(line.moves().get(0)).start();
+                    boolean happens = run.timeline().move(line.moves().get(0)).happens();
+                    assertTrue(!happens || start >= before - 0.06, line.text());
+                    before = happens ? Math.max(before, start) : before;
+                }
+                List<String> all = step.sentences().stream()
+                        .map(s -> run.path().move(s.move()).orElseThrow())
+                        .filter(m -> !(m instanceof Act a && a.deed() instanceof Deed.Waiting)
+                                || told.contains(m.id().toString()))
+                        .map(m -> m.id().toString())
+                        .sorted()
+                        .toList();
+                assertEquals(all, told.stream().sorted().toList());
+            }
+        }
+    }
+
+    /** As many players as do the same are told in one sentence, and the sentence counts them. */
+    @Test
+    void whoDoesTheSameIsToldOnce() {
+        Drill circles = Demo.everything()
+                .filter(d -> d.title().startsWith("Two circles"))
+                .findFirst()
+                .orElseThrow();
+        String told = String.join(" ", lines(circles));
+        assertTrue(told.contains("A1 to A5 jog") && told.contains("X1 to X5 jog"), told);
+        assertFalse(told.contains("A3 jogs"), told);
+    }
+
+    @ParameterizedTest
+    @MethodSource("drills")
+    void aStepInAFewWordsHasFewThingsAndNoPlaceHalfSaid(Drill drill) {
+        for (StepWords step : steps(drill)) {
+            String brief = step.brief();
+            assertTrue(brief.split(" · ").length <= Brief.MOST_THINGS, brief);
+            assertFalse(brief.matches(".*\\b(to|towards|into|the|past|with|of)( ·.*|$)"), brief);
         }
     }
 
@@ -154,9 +235,10 @@ class ReadAloudTest {
     void yourPartSaysYou(Drill drill) {
         for (Progression version : drill.progressions()) {
             Path path = Path.usual(version);
-            TalkThrough talk = Words.of(RunThrough.of(drill, path), LengthUnit.METRES);
+            RunThrough run = RunThrough.of(drill, path);
+            TalkThrough talk = Words.of(run, LengthUnit.METRES);
             for (Role role : path.roles()) {
-                List<String> part = Words.partOf(role.id(), drill, path, talk);
+                List<String> part = Words.partOf(role.id(), run, talk);
                 String label = Pattern.quote(role.label());
                 for (String all : part.subList(2, part.size())) {
                     String line = all.replaceFirst("^Step [^:]*: ", "");

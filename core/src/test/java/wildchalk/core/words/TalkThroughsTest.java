@@ -45,7 +45,10 @@ class TalkThroughsTest {
                                 .append(' ')
                                 .append(s.text())
                                 .append('\n'));
+                step.lines().forEach(l -> text.append("  | ").append(l.text()).append('\n'));
             }
+            talk.steps().forEach(w -> text.append("= ").append(w.brief()).append('\n'));
+            Words.problemOf(run).forEach(line -> text.append("? ").append(line).append('\n'));
             talk.changes().forEach(line -> text.append("~ ").append(line).append('\n'));
             talk.rules().forEach(line -> text.append("* ").append(line).append('\n'));
             talk.rotation().forEach(line -> text.append("> ").append(line).append('\n'));
@@ -53,7 +56,7 @@ class TalkThroughsTest {
                 run.path()
                         .roles()
                         .forEach(r -> text.append("@ ")
-                                .append(String.join(" ", Words.partOf(r.id(), drill, run.path(), talk)))
+                                .append(String.join(" ", Words.partOf(r.id(), run, talk)))
                                 .append('\n'));
             }
         }

@@ -26,6 +26,7 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
+import wildchalk.core.runthrough.RunThrough;
 
 /** The talk-through says what a coach would say. */
 class WordsTest {
@@ -53,7 +54,7 @@ class WordsTest {
 
     @Test
     void theWordsOfASportAreItsOwn() {
-        assertTrue(sentence("second-wave-from-the-left", "m3").startsWith("LB dribbles into"));
+        assertTrue(sentence("second-wave-from-the-left", "m3").startsWith("LB dribbles towards"));
         assertTrue(sentence("breakwater-breakout", "m3").startsWith("D carries the puck past"));
         assertEquals("D then picks up the puck.", sentence("breakwater-breakout", "m2"));
     }
@@ -73,12 +74,13 @@ class WordsTest {
     @Test
     void aRoleReadsWhatItDoesAndWhatComesToIt() {
         Drill drill = Demo.read("second-wave-from-the-left");
-        List<String> part = Words.partOf(new RoleId("cb"), drill, Path.usual(drill.base()), talk(drill));
+        List<String> part = Words.partOf(new RoleId("cb"), RunThrough.of(drill, drill.base()), talk(drill));
         assertEquals("You are CB.", part.get(0));
         assertTrue(
-                part.stream().anyMatch(l -> l.matches("Step 2: You run steadily .*\\. LB passes to you\\.")),
+                part.stream()
+                        .anyMatch(l -> l.matches("Step 2: As LB sets off, you run steadily .*\\. LB passes to you\\.")),
                 part.toString());
-        assertTrue(part.contains("Step 3: You pass to RB on the catch."), part.toString());
+        assertTrue(part.contains("Step 3: On the catch you pass to RB."), part.toString());
         assertFalse(part.stream().anyMatch(l -> l.contains("RB shoots")), part.toString());
     }
 

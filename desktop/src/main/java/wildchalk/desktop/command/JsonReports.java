@@ -26,8 +26,10 @@ import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.words.FindingWriter;
+import wildchalk.core.words.Line;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
+import wildchalk.core.words.Words;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Told;
 
@@ -121,6 +123,7 @@ final class JsonReports {
         ObjectNode o = about(told);
         o.set("gear", texts(told.talk().gear()));
         o.set("setUp", texts(told.talk().setUp()));
+        o.set("problem", texts(Words.problemOf(told.run())));
         o.set("rules", texts(told.talk().rules()));
         o.set("rotation", texts(told.talk().rotation()));
         o.set("changes", texts(told.talk().changes()));
@@ -129,6 +132,8 @@ final class JsonReports {
         for (StepWords step : told.talk().steps()) {
             ObjectNode s = steps.addObject().put("id", step.step().text()).put("title", step.title());
             s.put("numbers", step.numbers());
+            s.set("aloud", texts(step.lines().stream().map(Line::text).toList()));
+            s.put("short", step.brief());
             ArrayNode sentences = s.putArray("sentences");
             for (Sentence sentence : step.sentences()) {
                 sentences

@@ -22,8 +22,11 @@ import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.words.FindingWriter;
+import wildchalk.core.words.Line;
+import wildchalk.core.words.Register;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
+import wildchalk.core.words.Words;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Told;
 
@@ -82,19 +85,28 @@ final class TextReports {
                         span.happens() ? "" : "never happens"));
     }
 
-    static void words(Told told, PrintWriter out) {
+    static void words(Told told, Register how, PrintWriter out) {
         out.println(told.drill().title());
         out.println(told.path().title() + way(told));
+        switch (how) {
+            case ALOUD -> aloud(told, out);
+            case SHORT -> {
+                out.println();
+                told.talk().steps().forEach(s -> out.println(s.title() + "  " + s.brief() + numbers(s)));
+            }
+            case PROBLEM -> section(out, Words.problemOf(told.run()));
+        }
+    }
+
+    private static void aloud(Told told, PrintWriter out) {
         section(out, told.talk().changes());
-        out.println();
-        told.talk().gear().forEach(l -> out.println("  " + l));
-        out.println();
-        told.talk().setUp().forEach(l -> out.println("  " + l));
+        section(out, told.talk().gear());
+        section(out, told.talk().setUp());
         for (StepWords step : told.talk().steps()) {
             out.println();
             out.println(step.title() + "  " + step.span() + numbers(step));
-            for (Sentence s : step.sentences()) {
-                out.println("  " + s.letter() + "  " + s.text() + "  (" + s.measure() + ")");
+            for (Line line : step.lines()) {
+                out.println("  " + line.text() + (line.measure().isEmpty() ? "" : "  (" + line.measure() + ")"));
             }
             step.points().forEach(p -> out.println("     " + p));
             step.question().ifPresent(q -> out.println("     ? " + q.ask() + "  " + q.answer()));

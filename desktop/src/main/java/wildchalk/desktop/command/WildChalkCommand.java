@@ -23,6 +23,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.finding.Severity;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.text.Slugs;
+import wildchalk.core.words.Register;
 import wildchalk.core.words.Words;
 import wildchalk.desktop.command.CommandLineEntry.BadInput;
 import wildchalk.picture.export.Export;
@@ -85,11 +86,18 @@ final class WildChalkCommand implements Runnable {
     int words(
             @Mixin WhichRep which,
             @Option(names = "--role", paramLabel = "ROLE", description = "id or label of a role") String role,
+            @Option(
+                            names = "--as",
+                            paramLabel = "HOW",
+                            defaultValue = "ALOUD",
+                            description = "ALOUD: as it is read to the players; SHORT: a few words for each step;"
+                                    + " PROBLEM: what is at stake, not the answer")
+                    Register how,
             @Option(names = "--json", description = "as JSON") boolean json)
             throws IOException {
         Told told = which.rep();
         if (role != null) {
-            List<String> part = Words.partOf(roleOf(told, role, which.file()), told.drill(), told.path(), told.talk());
+            List<String> part = Words.partOf(roleOf(told, role, which.file()), told.run(), told.talk());
             if (json) {
                 out().print(JsonReports.part(role, part));
             } else {
@@ -98,7 +106,7 @@ final class WildChalkCommand implements Runnable {
         } else if (json) {
             out().print(JsonReports.words(told));
         } else {
-            TextReports.words(told, out());
+            TextReports.words(told, how, out());
         }
         return CommandLineEntry.WELL;
     }

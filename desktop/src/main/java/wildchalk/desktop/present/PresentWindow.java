@@ -28,7 +28,7 @@ import wildchalk.core.motion.StepSpan;
 import wildchalk.core.motion.Turnings;
 import wildchalk.core.motion.Turnings.Turning;
 import wildchalk.core.words.CourseWords;
-import wildchalk.core.words.Sentence;
+import wildchalk.core.words.Line;
 import wildchalk.core.words.StepWords;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.ui.Beside;
@@ -390,7 +390,7 @@ public final class PresentWindow {
         String numbers = now.numbers().isEmpty() ? "" : "  ·  " + now.numbers();
         stepTitle.setText(told().drill().title() + "  ·  " + now.title() + numbers);
         StringBuilder text = new StringBuilder();
-        for (Sentence s : now.sentences()) {
+        for (Line s : now.lines()) {
             text.append(text.isEmpty() ? "" : " ").append(s.text());
         }
         caption.setText(text.toString());

@@ -125,13 +125,12 @@ public final class TalkView extends VBox {
         Optional<RoleId> role = followed.filter(r -> told.path().role(r).isPresent());
         part.getChildren().clear();
         part.setVisible(role.isPresent());
-        role.ifPresent(
-                r -> Words.partOf(r, told.drill(), told.path(), told.talk()).forEach(line -> {
-                    Label label = new Label(line);
-                    label.setWrapText(true);
-                    label.setMinHeight(Region.USE_PREF_SIZE);
-                    part.getChildren().add(label);
-                }));
+        role.ifPresent(r -> Words.partOf(r, told.run(), told.talk()).forEach(line -> {
+            Label label = new Label(line);
+            label.setWrapText(true);
+            label.setMinHeight(Region.USE_PREF_SIZE);
+            part.getChildren().add(label);
+        }));
     }
 
     // ---- building ----

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.text.Texts;
+import wildchalk.core.words.Line;
 import wildchalk.core.words.StepWords;
 import wildchalk.picture.export.ExportOptions.Reach;
 import wildchalk.picture.paint.Frame;
@@ -54,7 +55,7 @@ final class Clip {
         this.painter = new Painter(ground, told.reader().code());
         int lines = reps.stream()
                 .flatMap(r -> r.talk().steps().stream())
-                .mapToInt(s -> s.sentences().size())
+                .mapToInt(s -> s.lines().size())
                 .max()
                 .orElse(0);
         this.height =
@@ -130,16 +131,14 @@ final class Clip {
         if (step == null) {
             return;
         }
-        int said = step.sentences().size();
-        boolean all = said <= MOST_LINES;
-        for (var sentence : step.sentences().subList(0, all ? said : MOST_LINES - 1)) {
+        // too many to be read while they are shown are told in a few words
+        List<String> said = step.lines().size() > MOST_LINES
+                ? List.of(step.brief())
+                : step.lines().stream().map(Line::text).toList();
+        for (String line : said) {
             y += (float) (CAPTION_LINE * unit);
-            g.setFont(fitting(g, sentence.text(), Fonts.regular(CAPTION_SIZE * unit)));
-            g.drawString(sentence.text(), left, y);
-        }
-        if (!all) {
-            g.setFont(Fonts.regular(CAPTION_SIZE * unit));
-            g.drawString(TEXTS.get("clip.more", said - MOST_LINES + 1), left, y + (float) (CAPTION_LINE * unit));
+            g.setFont(fitting(g, line, Fonts.regular(CAPTION_SIZE * unit)));
+            g.drawString(line, left, y);
         }
     }
 

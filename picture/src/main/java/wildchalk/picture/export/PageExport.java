@@ -26,7 +26,7 @@ import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Printable;
 import wildchalk.core.text.Texts;
 import wildchalk.core.words.CourseWords;
-import wildchalk.core.words.Sentence;
+import wildchalk.core.words.Line;
 import wildchalk.core.words.StepWords;
 import wildchalk.core.words.Words;
 import wildchalk.picture.paint.Bodies;
@@ -327,8 +327,8 @@ public final class PageExport {
         if (!step.numbers().isEmpty()) {
             html.append("<p><b>").append(escape(step.numbers())).append("</b></p>");
         }
-        for (Sentence sentence : step.sentences()) {
-            html.append("<p>%s <small>%s</small></p>".formatted(escape(sentence.text()), escape(sentence.measure())));
+        for (Line line : step.lines()) {
+            html.append("<p>%s <small>%s</small></p>".formatted(escape(line.text()), escape(line.measure())));
         }
         for (String point : step.points()) {
             html.append("<p class=\"point\">%s</p>".formatted(escape(point)));
@@ -346,7 +346,7 @@ public final class PageExport {
             for (Role role : told.path().roles()) {
                 html.append(
                         "<section class=\"part\" data-play=\"%d\" data-role=\"%s\" hidden>".formatted(i, role.id()));
-                for (String line : Words.partOf(role.id(), told.drill(), told.path(), told.talk())) {
+                for (String line : Words.partOf(role.id(), told.run(), told.talk())) {
                     html.append("<p>").append(escape(line)).append("</p>");
                 }
                 html.append("</section>");

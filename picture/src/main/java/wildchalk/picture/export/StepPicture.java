@@ -8,7 +8,7 @@ import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
-import wildchalk.core.words.Sentence;
+import wildchalk.core.words.Line;
 import wildchalk.core.words.StepWords;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Legend;
@@ -113,9 +113,9 @@ final class StepPicture {
             return lines;
         }
         StepWords words = told.talk().steps().get(step);
-        for (Sentence sentence : words.sentences()) {
+        for (Line said : words.lines()) {
             StringBuilder line = new StringBuilder();
-            for (String word : sentence.text().split(" ")) {
+            for (String word : said.text().split(" ")) {
                 String longer = line.isEmpty() ? word : line + " " + word;
                 if (!line.isEmpty()
                         && font.getStringBounds(longer, g.getFontRenderContext())
