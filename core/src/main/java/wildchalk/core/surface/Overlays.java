@@ -28,14 +28,14 @@ final class Overlays {
             for (Landmark mark : laid.landmarks()) {
                 landmarks.add(new Landmark(
                         prefix + mark.id(),
-                        Texts.CORE.get("overlay.landmark", mark.name(), laid.sportName()),
+                        name(mark.name(), floor, overlay, overlays),
                         overlay.apply(mark.at()),
                         !overlay.strong()));
             }
             for (GoalMouth goal : laid.goals()) {
                 goals.add(new GoalMouth(
                         prefix + goal.id(),
-                        Texts.CORE.get("overlay.landmark", goal.name(), laid.sportName()),
+                        name(goal.name(), floor, overlay, overlays),
                         overlay.apply(goal.centre()),
                         goal.widthMetres(),
                         goal.depthMetres(),
@@ -44,6 +44,17 @@ final class Overlays {
             }
         }
         return floor.withMarks(markings, landmarks, goals);
+    }
+
+    /** With the sport whose lines it belongs to, unless these are the only lines that are played on. */
+    private static String name(String name, Surface floor, Overlay overlay, List<Overlay> overlays) {
+        boolean only = overlay.strong()
+                && overlays.stream().filter(Overlay::strong).count() == 1
+                && floor.goals().isEmpty()
+                && floor.landmarks().stream().noneMatch(l -> l.name().equals(name));
+        return only
+                ? name
+                : Texts.CORE.get("overlay.landmark", name, overlay.surface().sportName());
     }
 
     private static Ink ink(Overlay overlay) {

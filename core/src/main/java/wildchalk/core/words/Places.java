@@ -57,6 +57,11 @@ public final class Places {
         return unit.rough(metres);
     }
 
+    /** To the centimetre, without needless noughts: steps of rows, widths of gaps. */
+    String exact(double metres) {
+        return unit.exact(metres);
+    }
+
     String length(double metres) {
         return unit.text(metres);
     }

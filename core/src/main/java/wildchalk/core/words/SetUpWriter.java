@@ -5,6 +5,7 @@ import java.util.DoubleSummaryStatistics;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Ball;
@@ -58,62 +59,189 @@ final class SetUpWriter {
     }
 
     private static String many(Gear gear) {
-        String kinds = Texts.CORE.get("gears." + gear.kind());
-        return !Places.hasColour(gear.kind()) ? kinds : Texts.CORE.get("chalk." + gear.colour()) + " " + kinds;
+        String kinds = text("gears." + gear.kind());
+        return !Places.hasColour(gear.kind()) ? kinds : text("chalk." + gear.colour()) + " " + kinds;
     }
 
     /** Where everybody and everything stands. */
     List<String> lines() {
         List<String> list = new ArrayList<>();
-        path.lines().forEach(l -> list.add(line(l)));
-        for (Role role : path.roles()) {
-            if (role.at().isPresent()) {
-                String side = Texts.CORE.get("side." + role.side());
-                list.add(Texts.CORE.get(
-                        "setup.role",
-                        role.label(),
-                        role.task().isEmpty() ? side : Texts.CORE.get("setup.task", side, role.task()),
-                        place(role)));
-            }
-        }
-        for (Ball ball : path.balls()) {
-            list.add(ball.start()
-                    .match(
-                            with -> Texts.CORE.get("setup.ball.with", surface.ballName(), label(with.role())),
-                            loose -> Texts.CORE.get("setup.ball.loose", surface.ballName(), places.paced(loose.at()))));
-        }
-        GearRows.of(path.gear()).forEach(row -> list.add(row.size() == 1 ? piece(row.get(0)) : row(row)));
+        lines(list);
+        roles(list);
+        balls(list);
+        Formation.of(path.gear()).forEach(f -> list.add(formation(f)));
         path.layout()
                 .zones()
-                .forEach(z -> list.add(Texts.CORE.get(
+                .forEach(z -> list.add(text(
                         "setup.zone",
                         capital(z.name()),
-                        Texts.CORE.get("zone.kind." + z.kind()),
+                        text("zone.kind." + z.kind()),
                         places.pacedGear(z.middle()),
                         places.rough(span(z, Point::x)),
                         places.rough(span(z, Point::y)))));
         if (!path.layout().gaps().isEmpty()) {
-            list.add(Texts.CORE.get(
+            list.add(text(
                     "setup.gaps",
                     path.layout().gaps().stream()
                             .map(g -> String.valueOf(g.number()))
                             .collect(Collectors.joining(", ")),
-                    places.length(path.layout().gaps().get(0).widthMetres())));
-        }
-        List<List<Gear>> rows = GearRows.of(path.gear());
-        for (int i = 0; i + 1 < rows.size(); i++) {
-            Gear a = rows.get(i).get(0);
-            Gear b = rows.get(i + 1).get(0);
-            boolean alone = rows.get(i).size() == 1 && rows.get(i + 1).size() == 1;
-            if (alone && Places.hasColour(a.kind()) && a.kind() == b.kind() && a.colour() == b.colour()) {
-                list.add(Texts.CORE.get(
-                        "setup.distance",
-                        capital(places.gear(a)),
-                        places.gear(b),
-                        places.length(a.at().distanceTo(b.at()))));
-            }
+                    places.exact(path.layout().gaps().get(0).widthMetres())));
         }
         return list;
+    }
+
+    /** Waiting lines; two that mirror each other as one. */
+    private void lines(List<String> list) {
+        List<WaitingLine> left = new ArrayList<>(path.lines());
+        while (!left.isEmpty()) {
+            WaitingLine line = left.remove(0);
+            Optional<WaitingLine> twin = left.stream()
+                    .filter(l -> l.standing() == line.standing() && l.standing() > 1)
+                    .filter(l -> l.feeds().isEmpty() == line.feeds().isEmpty())
+                    .filter(l -> both(line.at(), l.at()).isPresent())
+                    .findFirst();
+            twin.ifPresent(left::remove);
+            list.add(twin.map(t -> text(
+                            t.feeds().isEmpty() ? "setup.lines.nobody" : "setup.lines",
+                            line.label(),
+                            t.label(),
+                            line.standing(),
+                            both(line.at(), t.at()).orElseThrow(),
+                            first(line),
+                            first(t)))
+                    .orElseGet(() -> line(line)));
+        }
+    }
+
+    private String first(WaitingLine line) {
+        return line.feeds().isEmpty() ? "" : label(line.feeds().get(0));
+    }
+
+    /** Players; two of a side that mirror each other, or stand left and right of the same point, as one. */
+    private void roles(List<String> list) {
+        List<Role> left = new ArrayList<>(
+                path.roles().stream().filter(r -> r.at().isPresent()).toList());
+        while (!left.isEmpty()) {
+            Role role = left.remove(0);
+            Optional<Role> twin = left.stream()
+                    .filter(r -> about(r).equals(about(role)) && role.side() != Side.KEEPER)
+                    .filter(r ->
+                            both(role.at().orElseThrow(), r.at().orElseThrow()).isPresent())
+                    .findFirst();
+            twin.ifPresent(left::remove);
+            String about = about(role).isEmpty() ? "" : " (" + about(role) + ")";
+            list.add(twin.map(t -> text(
+                            "setup.two",
+                            role.label(),
+                            t.label(),
+                            about,
+                            both(role.at().orElseThrow(), t.at().orElseThrow()).orElseThrow()))
+                    .orElseGet(() -> text("setup.role", role.label(), about, place(role))));
+        }
+    }
+
+    /** Its side where that is not the attack, the colour of its bib, its task. */
+    private static String about(Role role) {
+        List<String> about = new ArrayList<>();
+        if (role.side() != Side.ATTACK) {
+            about.add(text("side." + role.side()));
+        }
+        role.team().ifPresent(c -> about.add(text("setup.bib", text("chalk." + c))));
+        if (!role.task().isEmpty()) {
+            about.add(role.task());
+        }
+        return String.join(", ", about);
+    }
+
+    private void balls(List<String> list) {
+        List<String> held = new ArrayList<>();
+        for (Ball ball : path.balls()) {
+            ball.start().match(with -> held.add(label(with.role())), loose -> false);
+        }
+        if (!held.isEmpty()) {
+            list.add(text(
+                    held.size() == 1 ? "setup.ball.with" : "setup.ball.each", surface.ballName(), ReadOut.list(held)));
+        }
+        for (Ball ball : path.balls()) {
+            ball.start()
+                    .match(
+                            with -> false,
+                            loose -> list.add(text("setup.ball.loose", surface.ballName(), places.paced(loose.at()))));
+        }
+    }
+
+    /** Where two stand who mirror each other: "1.5 m behind the left and the right wing"; empty where they do not. */
+    private Optional<String> both(Point one, Point other) {
+        return Twins.of(places.paced(one), places.paced(other));
+    }
+
+    private String formation(Formation formation) {
+        if (formation instanceof Formation.Pair p) {
+            return pair(p);
+        } else if (formation instanceof Formation.Row r) {
+            return text(
+                    "setup.row",
+                    r.pieces().size(),
+                    many(r.pieces().get(0)),
+                    places.exact(r.stepMetres()),
+                    places.pacedGear(r.pieces().get(0).at()),
+                    places.pacedGear(r.pieces().get(r.pieces().size() - 1).at()));
+        } else if (formation instanceof Formation.Rows r) {
+            List<Gear> row = r.rows().get(0).pieces();
+            return text(
+                    "setup.rows",
+                    r.rows().size(),
+                    row.size(),
+                    many(row.get(0)),
+                    places.exact(r.rows().get(0).stepMetres()),
+                    places.rough(r.step().length()),
+                    places.pacedGear(row.get(0).at()),
+                    places.pacedGear(row.get(row.size() - 1).at()),
+                    places.direction(new Point(0, 0), r.step()));
+        } else if (formation instanceof Formation.Box b) {
+            return box(b);
+        } else if (formation instanceof Formation.Ring r) {
+            return text(
+                    "setup.ring",
+                    r.pieces().size(),
+                    many(r.pieces().get(0)),
+                    places.rough(2 * r.radiusMetres()),
+                    places.pacedGear(r.middle()));
+        }
+        return piece(formation.pieces().get(0));
+    }
+
+    private String pair(Formation.Pair pair) {
+        String one = places.pacedGear(pair.one().at());
+        String other = places.pacedGear(pair.other().at());
+        String apart = places.rough(pair.metres());
+        return Twins.of(one, other)
+                .map(both -> text("setup.pair.twins", many(pair.one()), both, apart))
+                .orElseGet(() -> text("setup.pair", many(pair.one()), one, other, apart));
+    }
+
+    private String box(Formation.Box box) {
+        String length = places.rough(box.lengthMetres());
+        String width = places.rough(box.widthMetres());
+        String size = length.equals(width) ? text("setup.square", length) : text("setup.rectangle", length, width);
+        Gear first = box.pieces().get(0);
+        boolean alike = box.pieces().stream().allMatch(g -> g.colour() == first.colour());
+        if (alike || !Places.hasColour(first.kind())) {
+            return text("setup.box", many(first), size, places.pacedGear(box.middle()));
+        }
+        String[] corners = {"near-right", "near-left", "far-left", "far-right"};
+        List<String> all = new ArrayList<>();
+        for (int i = 0; i < corners.length; i++) {
+            all.add(text(
+                    "setup.corner." + corners[i],
+                    text("chalk." + box.pieces().get(i).colour())));
+        }
+        return text(
+                "setup.box.colours",
+                text("gears." + first.kind()),
+                size,
+                places.pacedGear(box.middle()),
+                ReadOut.list(all));
     }
 
     /** Keepers stand in their goals, all others where one can pace it. */
@@ -122,7 +250,7 @@ final class SetUpWriter {
         return Goals.all(path, surface).stream()
                 .filter(g -> role.side() == Side.KEEPER && g.centre().isWithin(IN_GOAL_METRES, at))
                 .findFirst()
-                .map(g -> Texts.CORE.get("place.in-goal", g.name()))
+                .map(g -> text("place.in-goal", g.name()))
                 .orElseGet(() -> places.paced(at));
     }
 
@@ -134,33 +262,27 @@ final class SetUpWriter {
     private String piece(Gear g) {
         String what = Places.kindOf(g) + (g.label().isEmpty() ? "" : " " + g.label());
         return g.kind().isSupply()
-                ? Texts.CORE.get("setup.supply", g.count(), surface.ballName(), places.pacedGear(g.at()))
+                ? text("setup.supply", g.count(), surface.ballName(), places.pacedGear(g.at()))
                 : capital(what) + " " + places.pacedGear(g.at()) + ".";
-    }
-
-    private String row(List<Gear> row) {
-        return Texts.CORE.get(
-                "setup.row",
-                row.size(),
-                many(row.get(0)),
-                places.length(row.get(0).at().distanceTo(row.get(1).at())),
-                places.pacedGear(row.get(0).at()),
-                places.pacedGear(row.get(row.size() - 1).at()));
     }
 
     private String line(WaitingLine line) {
         String where = places.paced(line.at());
         if (line.feeds().isEmpty()) {
-            return Texts.CORE.get("setup.line.nobody", line.label(), line.standing(), where);
+            return text("setup.line.nobody", line.label(), line.standing(), where);
         }
         String first = label(line.feeds().get(0));
         return line.standing() == 1
-                ? Texts.CORE.get("setup.line.one", line.label(), where, first)
-                : Texts.CORE.get("setup.line", line.label(), line.standing(), where, first);
+                ? text("setup.line.one", line.label(), where, first)
+                : text("setup.line", line.label(), line.standing(), where, first);
     }
 
     private String label(RoleId id) {
         return path.role(id).orElseThrow().label();
+    }
+
+    private static String text(String key, Object... arguments) {
+        return Texts.CORE.get(key, arguments);
     }
 
     private static String capital(String text) {

@@ -34,10 +34,19 @@ class OverlaysTest {
         Surface laid = HALL.withOverlays(List.of(basketball(false, true)));
         Landmark elbow = mark(laid, "basketball-left-elbow");
         near(new Point(9.2, 2.95), elbow.at());
-        assertTrue(elbow.name().contains("elbow") && elbow.name().toLowerCase().contains("basketball"), elbow.name());
+        assertEquals("the left elbow", elbow.name(), "no other lines are played on");
         near(new Point(13.425, 0.5), laid.goal("basketball-right").orElseThrow().centre());
         assertEquals(
                 HALL.landmarks(), laid.landmarks().subList(0, HALL.landmarks().size()), "the floor's own stay");
+    }
+
+    @Test
+    void whereTwoSportsArePlayedOnTheLinesSayWhose() {
+        Surface laid = HALL.withOverlays(List.of(basketball(false, true), basketball(true, true)));
+        String elbow = mark(laid, "basketball-left-elbow").name();
+        assertTrue(elbow.contains("elbow") && elbow.toLowerCase().contains("basketball"), elbow);
+        Surface faint = HALL.withOverlays(List.of(basketball(false, false)));
+        assertTrue(mark(faint, "basketball-left-elbow").name().toLowerCase().contains("basketball"));
     }
 
     @Test

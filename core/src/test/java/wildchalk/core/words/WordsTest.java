@@ -63,9 +63,11 @@ class WordsTest {
     void theSetUpHasDistances() {
         List<String> setUp = talk(Demo.read("second-wave-from-the-left")).setUp();
         assertTrue(
-                setUp.contains("Line L: 4 players 2 m out from the left wing at the near end, the first plays LB."),
+                setUp.contains(
+                        "Lines L and R: 4 players each, 2 m out from the left and the right wing at the near end;"
+                                + " the first play LB and RB."),
                 setUp.toString());
-        assertTrue(setUp.contains("A ball with GK."));
+        assertTrue(setUp.contains("GK has the ball."));
         assertEquals(
                 List.of("1 orange cone", "1 yellow cone", "1 ball"),
                 talk(Demo.read("second-wave-from-the-left")).gear());
@@ -152,7 +154,7 @@ class WordsTest {
         List<String> setUp = Words.of(drill, Path.usual(p), Timeline.of(drill, Path.usual(p)))
                 .setUp();
         assertTrue(
-                setUp.contains("4 yellow cones in a row, 2.0 m apart: the first 3 m to the left of the centre, "
+                setUp.contains("4 yellow cones in a row, 2 m apart: the first 3 m to the left of the centre, "
                         + "the last 2.5 m out from the centre back position and 3 m to the left."),
                 setUp.toString());
         assertTrue(setUp.contains("Yellow cone 3 m to the right of the left back position."), setUp.toString());
