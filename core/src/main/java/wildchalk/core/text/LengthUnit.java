@@ -23,6 +23,11 @@ public enum LengthUnit {
         this.symbol = symbol;
     }
 
+    /** Yards where the sport speaks yards, else metres. */
+    public static LengthUnit spokenIn(String sport) {
+        return SportTexts.has("unit", sport, "length") ? valueOf(SportTexts.get("unit", sport, "length")) : METRES;
+    }
+
     public double metres() {
         return metres;
     }

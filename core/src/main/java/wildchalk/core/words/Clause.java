@@ -55,6 +55,8 @@ record Clause(
      */
     record Cue(String text, Whose whose, Optional<MoveId> own, boolean atEnd, double delaySeconds) {
 
+        static final Cue NONE = new Cue("", Whose.NOBODY, Optional.empty(), false, 0);
+
         static Cue of(String text, Move move, Scene scene, double delaySeconds) {
             Optional<Event> event = move.trigger().map(Trigger::event);
             Whose whose = event.map(e -> whose(e, move.role(), scene)).orElse(Whose.NOBODY);
@@ -121,6 +123,13 @@ record Clause(
                 tail.toString().strip(),
                 Cue.of(cue, move, scene, delaySeconds),
                 from);
+    }
+
+    /** As others hear it: what its player did before is none of their business. */
+    Clause withoutOwnCue() {
+        return cue.whose() == Whose.OWN_MOVE
+                ? new Clause(sentence, move, span, who, false, does, where, tail, Cue.NONE, from)
+                : this;
     }
 
     /** All that is done, without who and when. */

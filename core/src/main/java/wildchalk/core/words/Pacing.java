@@ -9,6 +9,7 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.Landmark;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.LengthUnit;
+import wildchalk.core.text.SportTexts;
 import wildchalk.core.text.Texts;
 
 /**
@@ -26,6 +27,10 @@ final class Pacing {
     /** Points nearer to halfway than this have no side that faces the middle, m. */
     private static final double HALFWAY_METRES = 1;
 
+    /** Lines round the surface are paced from within this, m. */
+    private static final double EDGE_METRES = 6;
+
+    private final Surface surface;
     private final List<Landmark> landmarks;
     private final LengthUnit unit;
     private final Scene scene;
@@ -33,6 +38,7 @@ final class Pacing {
 
     Pacing(Scene scene, Surface surface, LengthUnit unit, Places places) {
         this.scene = scene;
+        this.surface = surface;
         this.landmarks = surface.landmarks().stream().filter(l -> !l.foreign()).toList();
         this.unit = unit;
         this.places = places;
@@ -93,14 +99,34 @@ final class Pacing {
         return wide ? Texts.CORE.get("pace.and-" + side, first, length(away.y())) : first;
     }
 
+    /** Along from halfway or the end line, across from the middle or the side line: from whatever is nearer. */
     private String fromMiddle(Point p) {
-        String along = halves(p.x()) == 0
+        Optional<String> end = fromEdge("end", surface.lengthMetres() / 2, p.x(), p.x() > 0 ? "far" : "near");
+        Optional<String> side = fromEdge("side", surface.widthMetres() / 2, p.y(), p.y() > 0 ? "left" : "right");
+        String along = end.orElseGet(() -> halves(p.x()) == 0
                 ? Texts.CORE.get("place.on-halfway")
-                : Texts.CORE.get(p.x() > 0 ? "place.past-halfway" : "place.before-halfway", length(p.x()));
-        String across = halves(p.y()) == 0
+                : Texts.CORE.get(p.x() > 0 ? "place.past-halfway" : "place.before-halfway", length(p.x())));
+        String across = side.orElseGet(() -> halves(p.y()) == 0
                 ? Texts.CORE.get("place.on-middle")
-                : Texts.CORE.get(p.y() > 0 ? "place.left-of-middle" : "place.right-of-middle", length(p.y()));
+                : Texts.CORE.get(p.y() > 0 ? "place.left-of-middle" : "place.right-of-middle", length(p.y())));
         return Texts.CORE.get("place.axes", along, across);
+    }
+
+    /**
+     * "5 m in from the left touchline", where the line is near enough to be paced from.
+     *
+     * @param which "end" or "side"
+     * @param half from the middle to the line, m
+     * @param at from the middle to the place, m
+     */
+    private Optional<String> fromEdge(String which, double half, double at, String end) {
+        double in = half - Math.abs(at);
+        if (Math.abs(in) > EDGE_METRES || Math.abs(in) > Math.abs(at)) {
+            return Optional.empty();
+        }
+        String line = SportTexts.get("edge", surface.sport(), which, Texts.CORE.get("edge." + end));
+        String how = halves(in) == 0 ? "on" : in > 0 ? "in" : "outside";
+        return Optional.of(Texts.CORE.get("place.edge." + how, length(in), line));
     }
 
     /** Whether somebody paces it; of less than a pace only what is the larger part. */

@@ -64,7 +64,8 @@ final class PartWriter {
         for (Move move : step.moves()) {
             if (concerns(move)) {
                 Sentence sentence = words.sentences().get(step.moves().indexOf(move));
-                clauses.add(sentences.clause(move, sentence));
+                Clause clause = sentences.clause(move, sentence);
+                clauses.add(move.role().equals(role.id()) ? clause : clause.withoutOwnCue());
             }
         }
         return ReadOut.linesAlone(clauses).stream()

@@ -12,6 +12,7 @@ import wildchalk.core.surface.Landmark;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
 import wildchalk.core.text.LengthUnit;
+import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
 
 /** Names for places: by gear, by landmark, by zone, or by measure. */
@@ -57,9 +58,9 @@ public final class Places {
         return unit.rough(metres);
     }
 
-    /** To the centimetre, without needless noughts: steps of rows, widths of gaps. */
-    String exact(double metres) {
-        return unit.exact(metres);
+    /** Without needless noughts: steps of rows, widths of gaps. */
+    String step(double metres) {
+        return Numbers.brief(metres / unit.metres(), 1) + " " + unit.symbol();
     }
 
     String length(double metres) {

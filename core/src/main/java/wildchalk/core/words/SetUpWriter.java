@@ -85,7 +85,7 @@ final class SetUpWriter {
                     path.layout().gaps().stream()
                             .map(g -> String.valueOf(g.number()))
                             .collect(Collectors.joining(", ")),
-                    places.exact(path.layout().gaps().get(0).widthMetres())));
+                    places.step(path.layout().gaps().get(0).widthMetres())));
         }
         return list;
     }
@@ -183,7 +183,7 @@ final class SetUpWriter {
                     "setup.row",
                     r.pieces().size(),
                     many(r.pieces().get(0)),
-                    places.exact(r.stepMetres()),
+                    places.step(r.stepMetres()),
                     places.pacedGear(r.pieces().get(0).at()),
                     places.pacedGear(r.pieces().get(r.pieces().size() - 1).at()));
         } else if (formation instanceof Formation.Rows r) {
@@ -193,7 +193,7 @@ final class SetUpWriter {
                     r.rows().size(),
                     row.size(),
                     many(row.get(0)),
-                    places.exact(r.rows().get(0).stepMetres()),
+                    places.step(r.rows().get(0).stepMetres()),
                     places.rough(r.step().length()),
                     places.pacedGear(row.get(0).at()),
                     places.pacedGear(row.get(row.size() - 1).at()),

@@ -31,9 +31,13 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.motion.Drills;
@@ -227,6 +231,53 @@ class ReadAloudTest {
         for (int i = 0; i < here.size(); i++) {
             assertEquals(swapped(here.get(i)), there.get(i));
         }
+    }
+
+    /** A hand's breadth at one place leaves the names of all other places, but for twins that are counted as they are met. */
+    @ParameterizedTest
+    @MethodSource("drills")
+    void namesAreStable(Drill drill) {
+        Progression base = drill.base();
+        Map<String, String> before = placesSaid(drill);
+        for (Step step : base.steps()) {
+            for (Move move : step.moves()) {
+                if (move instanceof Travel travel) {
+                    List<Waypoint> way = new ArrayList<>(travel.path());
+                    Waypoint last = way.remove(way.size() - 1);
+                    way.add(last.withAt(last.at().plus(new Point(0.06, -0.08))));
+                    Map<String, String> after = placesSaid(drill.withProgression(base.withMove(travel.withPath(way))));
+                    base.moves().stream()
+                            .filter(other -> !other.role().equals(move.role()))
+                            .map(other -> other.id().text())
+                            .forEach(other -> assertEquals(before.get(other), after.get(other)));
+                }
+            }
+        }
+    }
+
+    /** What each move says of places; gear by its id, since twins are counted as they are met. */
+    private static Map<String, String> placesSaid(Drill drill) {
+        Map<String, String> all = new HashMap<>();
+        GearNames names = new GearNames(drill.base());
+        List<Gear> longestFirst = drill.base().gear().stream()
+                .sorted(Comparator.comparingInt((Gear g) -> names.of(g).length())
+                        .reversed())
+                .toList();
+        for (StepWords step :
+                Words.of(RunThrough.of(drill, drill.base()), LengthUnit.METRES).steps()) {
+            for (Sentence sentence : step.sentences()) {
+                String said = sentence.phrases().stream()
+                        .filter(p -> p.match(
+                                plain -> false, slot -> slot.what() == SlotKind.WHERE || slot.what() == SlotKind.VIA))
+                        .map(Phrase::text)
+                        .collect(Collectors.joining(" "));
+                for (Gear g : longestFirst) {
+                    said = said.replace(names.of(g), "#" + g.id().text());
+                }
+                all.put(sentence.move().text(), said);
+            }
+        }
+        return all;
     }
 
     /** A player's own part names every ball that comes to him, and him never by his label. */

@@ -34,7 +34,7 @@ class TalkThroughsTest {
         text.append("# ").append(drill.title()).append('\n');
         for (Progression version : drill.progressions()) {
             RunThrough run = RunThrough.of(drill, wildchalk.core.path.Path.usual(version));
-            TalkThrough talk = Words.of(run, LengthUnit.METRES);
+            TalkThrough talk = Words.of(run, LengthUnit.spokenIn(drill.surface().sport()));
             text.append("## ").append(version.title()).append('\n');
             talk.setUp().forEach(line -> text.append("- ").append(line).append('\n'));
             for (StepWords step : talk.steps()) {

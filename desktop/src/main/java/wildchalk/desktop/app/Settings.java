@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Properties;
+import java.util.stream.Stream;
 import wildchalk.core.binder.Order;
 import wildchalk.core.binder.SafeFiles;
 import wildchalk.core.text.LengthUnit;
@@ -84,13 +85,15 @@ final class Settings {
     /** Whom words and figures are for. */
     Reader reader() {
         return new Reader(
-                named(LengthUnit.class, "unit", LengthUnit.METRES),
+                Stream.of(LengthUnit.values())
+                        .filter(u -> u.name().equals(values.getProperty("unit")))
+                        .findFirst(),
                 named(StrokeCode.class, "strokes", StrokeCode.CHALK));
     }
 
     void reader(Reader reader) {
         values.setProperty("strokes", reader.code().name());
-        put("unit", reader.unit().name());
+        put("unit", reader.chosen().map(LengthUnit::name).orElse(""));
     }
 
     /** In which order the drills of a binder lie. */

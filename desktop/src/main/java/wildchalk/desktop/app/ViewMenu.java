@@ -1,8 +1,11 @@
 package wildchalk.desktop.app;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import javafx.beans.property.BooleanProperty;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
@@ -81,9 +84,9 @@ final class ViewMenu extends MenuButton {
                         new SeparatorMenuItem(),
                         choice(
                                 "view.unit",
-                                List.of(LengthUnit.values()),
-                                shell.reader().unit(),
-                                u -> Ui.text("unit." + u),
+                                units(),
+                                shell.reader().chosen(),
+                                u -> Ui.text("unit." + u.map(LengthUnit::name).orElse("SPORT")),
                                 u -> shell.setReader(shell.reader().withUnit(u))),
                         choice(
                                 "view.strokes",
@@ -97,6 +100,13 @@ final class ViewMenu extends MenuButton {
                                 shell.textPercent(),
                                 p -> p + " %",
                                 shell::setTextPercent));
+    }
+
+    /** As the sport speaks, or one for all. */
+    private static List<Optional<LengthUnit>> units() {
+        List<Optional<LengthUnit>> all = new ArrayList<>(List.of(Optional.empty()));
+        Stream.of(LengthUnit.values()).map(Optional::of).forEach(all::add);
+        return all;
     }
 
     private static CheckMenuItem check(String key, BooleanProperty shown) {

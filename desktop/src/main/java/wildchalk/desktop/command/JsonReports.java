@@ -25,12 +25,12 @@ import wildchalk.core.path.Outcomes;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.text.LengthUnit;
 import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.Line;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
 import wildchalk.core.words.Words;
-import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Told;
 
 /** What commands print for programs; {@code docs/cli.md} holds the shapes. Seconds and metres are rounded to 0.001. */
@@ -163,7 +163,8 @@ final class JsonReports {
         ArrayNode list = o.putArray("findings");
         for (Everywhere.Found found : all.found()) {
             Finding f = found.finding();
-            FindingWriter writer = new FindingWriter(found.run(), Reader.USUAL.unit());
+            FindingWriter writer =
+                    new FindingWriter(found.run(), spoken(found.run().drill()));
             ObjectNode n = list.addObject()
                     .put("severity", lower(f.severity()))
                     .put("rule", f.rule())
@@ -190,7 +191,8 @@ final class JsonReports {
         }
         ArrayNode accepted = o.putArray("accepted");
         for (Everywhere.Found found : all.accepted()) {
-            FindingWriter writer = new FindingWriter(found.run(), Reader.USUAL.unit());
+            FindingWriter writer =
+                    new FindingWriter(found.run(), spoken(found.run().drill()));
             accepted.addObject()
                     .put("rule", found.finding().rule())
                     .put("message", writer.message(found.finding()))
@@ -269,5 +271,9 @@ final class JsonReports {
 
     private static double round(double value) {
         return Math.round(value * 1000) / 1000.0 + 0.0;
+    }
+
+    private static LengthUnit spoken(Drill drill) {
+        return LengthUnit.spokenIn(drill.surface().sport());
     }
 }

@@ -20,6 +20,7 @@ import wildchalk.core.motion.MoveKinds;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.Line;
@@ -27,7 +28,6 @@ import wildchalk.core.words.Register;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
 import wildchalk.core.words.Words;
-import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Told;
 
 /** What commands print for people. */
@@ -129,7 +129,8 @@ final class TextReports {
         }
         for (Everywhere.Found found : all.found()) {
             Finding f = found.finding();
-            FindingWriter writer = new FindingWriter(found.run(), Reader.USUAL.unit());
+            FindingWriter writer =
+                    new FindingWriter(found.run(), spoken(found.run().drill()));
             out.println("%-4s %s %s%s%s"
                     .formatted(
                             f.severity().name().toLowerCase(Locale.ROOT),
@@ -141,7 +142,8 @@ final class TextReports {
                             where(drill, found)));
         }
         for (Everywhere.Found found : all.accepted()) {
-            FindingWriter writer = new FindingWriter(found.run(), Reader.USUAL.unit());
+            FindingWriter writer =
+                    new FindingWriter(found.run(), spoken(found.run().drill()));
             out.println("accepted %s%s (%s)"
                     .formatted(writer.message(found.finding()), where(drill, found), reason(found)));
         }
@@ -160,8 +162,7 @@ final class TextReports {
     static List<String> unsound(Drill drill) {
         List<String> lines = new ArrayList<>();
         for (Progression version : drill.progressions()) {
-            FindingWriter writer =
-                    new FindingWriter(drill, wildchalk.core.path.Path.usual(version), Reader.USUAL.unit());
+            FindingWriter writer = new FindingWriter(drill, wildchalk.core.path.Path.usual(version), spoken(drill));
             SoundnessCheck.of(version)
                     .forEach(f ->
                             lines.add("%s: %s %s".formatted(version.title(), writer.message(f), writer.remedy(f))));
@@ -210,5 +211,9 @@ final class TextReports {
                     .formatted(
                             s.id(), Numbers.fixed(s.lengthMetres(), 2), Numbers.fixed(s.widthMetres(), 2), s.title()));
         }
+    }
+
+    private static LengthUnit spoken(Drill drill) {
+        return LengthUnit.spokenIn(drill.surface().sport());
     }
 }

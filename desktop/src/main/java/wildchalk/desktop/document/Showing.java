@@ -43,7 +43,7 @@ final class Showing implements AutoCloseable {
     }
 
     void setReader(Reader who) {
-        reader = who;
+        reader = who.forSport(told.get().drill().surface().sport());
     }
 
     /** Shows a version along a path from now on; the base where the drill does not have it. */

@@ -1,29 +1,40 @@
 package wildchalk.picture.export;
 
 import java.util.Objects;
+import java.util.Optional;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.picture.style.StrokeCode;
 
 /**
  * What somebody who reads a drill is used to.
  *
- * @param unit what lengths are said in
+ * @param chosen what lengths are said in; empty for what the sport speaks
  * @param code what strokes mean
  */
-public record Reader(LengthUnit unit, StrokeCode code) {
+public record Reader(Optional<LengthUnit> chosen, StrokeCode code) {
 
-    public static final Reader USUAL = new Reader(LengthUnit.METRES, StrokeCode.CHALK);
+    public static final Reader USUAL = new Reader(Optional.empty(), StrokeCode.CHALK);
 
     public Reader {
-        Objects.requireNonNull(unit, "unit");
+        Objects.requireNonNull(chosen, "chosen");
         Objects.requireNonNull(code, "code");
     }
 
-    public Reader withUnit(LengthUnit other) {
+    /** What lengths are said in where no sport is known that speaks otherwise. */
+    public LengthUnit unit() {
+        return chosen.orElse(LengthUnit.METRES);
+    }
+
+    /** The same with the unit of a sport where none was chosen. */
+    public Reader forSport(String sport) {
+        return chosen.isPresent() ? this : withUnit(Optional.of(LengthUnit.spokenIn(sport)));
+    }
+
+    public Reader withUnit(Optional<LengthUnit> other) {
         return new Reader(other, code);
     }
 
     public Reader withCode(StrokeCode other) {
-        return new Reader(unit, other);
+        return new Reader(chosen, other);
     }
 }

@@ -32,7 +32,8 @@ public record Told(RunThrough run, TalkThrough talk, List<Finding> findings, Rea
     }
 
     public static Told of(RunThrough run, Reader reader) {
-        return new Told(run, Words.of(run, reader.unit()), Checks.open(run), reader);
+        Reader who = reader.forSport(run.drill().surface().sport());
+        return new Told(run, Words.of(run, who.unit()), Checks.open(run), who);
     }
 
     public static Told of(Drill drill, Path path, Reader reader) {
