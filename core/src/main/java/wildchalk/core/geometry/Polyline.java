@@ -1,5 +1,6 @@
 package wildchalk.core.geometry;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
@@ -66,6 +67,24 @@ public final class Polyline {
             best = Math.min(best, place.distanceTo(nearestOnPiece(points[i], points[i + 1], place)));
         }
         return best;
+    }
+
+    /** What is left of the line from the point of it that is nearest to a place. */
+    public List<Point> from(Point place) {
+        int piece = 0;
+        Point start = points[0];
+        double best = Double.POSITIVE_INFINITY;
+        for (int i = 0; i + 1 < points.length; i++) {
+            Point nearest = nearestOnPiece(points[i], points[i + 1], place);
+            if (place.distanceTo(nearest) < best) {
+                best = place.distanceTo(nearest);
+                piece = i;
+                start = nearest;
+            }
+        }
+        List<Point> left = new ArrayList<>(List.of(start));
+        left.addAll(List.of(points).subList(piece + 1, points.length));
+        return left;
     }
 
     private static Point nearestOnPiece(Point a, Point b, Point place) {

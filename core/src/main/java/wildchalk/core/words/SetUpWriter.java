@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
+import wildchalk.core.arrange.Formation;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.MarkedZone;

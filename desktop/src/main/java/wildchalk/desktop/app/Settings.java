@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import wildchalk.core.binder.Order;
 import wildchalk.core.binder.SafeFiles;
 import wildchalk.core.text.LengthUnit;
+import wildchalk.core.words.Register;
 import wildchalk.desktop.board.BoardSizes;
 import wildchalk.desktop.share.Habits;
 import wildchalk.picture.export.Export;
@@ -161,6 +162,7 @@ final class Settings {
                         .withPaper(named(SheetExport.Paper.class, "paper", usual.paper()))
                         .withVersions(named(Reach.class, at + "versions", usual.versions()))
                         .withWays(named(Reach.class, at + "ways", usual.ways()))
+                        .withWords(named(Register.class, at + "words", usual.words()))
                         .withWidth(kind.widths().contains(width) ? width : usual.widthPixels());
             }
 
@@ -171,6 +173,7 @@ final class Settings {
                 values.setProperty("paper", options.paper().name());
                 values.setProperty(at + "versions", options.versions().name());
                 values.setProperty(at + "ways", options.ways().name());
+                values.setProperty(at + "words", options.words().name());
                 put(at + "width", String.valueOf(options.widthPixels()));
             }
 

@@ -177,6 +177,12 @@ final class WildChalkCommand implements Runnable {
                     int step,
             @Option(names = "--paper", defaultValue = "A4", description = "for pdf: ${COMPLETION-CANDIDATES}")
                     SheetExport.Paper paper,
+            @Option(
+                            names = "--words",
+                            defaultValue = "ALOUD",
+                            description =
+                                    "for pdf: ${COMPLETION-CANDIDATES}; everything, in a few words, the problem only")
+                    Register words,
             @Option(names = "--ground", defaultValue = "PAPER", description = "${COMPLETION-CANDIDATES}") Ground ground,
             @Option(names = "--all-paths", description = "for gif: every path, one after the other; as --ways ALL")
                     boolean everyPath,
@@ -209,6 +215,7 @@ final class WildChalkCommand implements Runnable {
         }
         Reach wantedWays = everyPath ? Reach.ALL : ways;
         ExportOptions how = usual.withWidth(pixels)
+                .withWords(words)
                 .withVersions(versions == null ? usual.versions() : versions)
                 .withWays(wantedWays == null ? usual.ways() : wantedWays);
         byte[] bytes = kind.make(told, how, Progress.NONE);

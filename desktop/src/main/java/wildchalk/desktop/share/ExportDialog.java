@@ -16,6 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import wildchalk.core.path.Outcomes;
+import wildchalk.core.words.Register;
 import wildchalk.core.words.StepWords;
 import wildchalk.desktop.ui.Aside;
 import wildchalk.desktop.ui.Dialogs;
@@ -93,6 +94,13 @@ final class ExportDialog {
             case VERSIONS -> versions();
             case WAYS -> ways();
             case STEP -> steps();
+            case WORDS ->
+                choose(
+                        choice,
+                        List.of(Register.values()),
+                        w -> Ui.text("share.words." + w),
+                        how.words(),
+                        ExportOptions::withWords);
             case PAPER -> choose(choice, List.of(Paper.values()), Paper::title, how.paper(), ExportOptions::withPaper);
             case WIDTH -> choose(choice, kind.widths(), this::width, how.widthPixels(), ExportOptions::withWidth);
             case GROUND ->

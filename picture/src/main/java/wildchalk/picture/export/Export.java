@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.text.Texts;
+import wildchalk.core.words.Register;
 import wildchalk.picture.export.ExportOptions.Reach;
 import wildchalk.picture.style.Ground;
 
@@ -34,6 +35,7 @@ public record Export(
     public enum Choice {
         VERSIONS,
         WAYS,
+        WORDS,
         STEP,
         PAPER,
         WIDTH,
@@ -67,7 +69,7 @@ public record Export(
     /** How it is made when nothing is chosen. */
     public ExportOptions usual(Ground ground, int step) {
         int width = widths.isEmpty() ? PngExport.PRINT_WIDTH : widths.get(0);
-        return new ExportOptions(ground, step, SheetExport.Paper.A4, width, reach, reach);
+        return new ExportOptions(ground, step, SheetExport.Paper.A4, width, reach, reach, Register.ALOUD);
     }
 
     public byte[] make(Told told, ExportOptions options, Progress progress) throws IOException {

@@ -1,6 +1,7 @@
 package wildchalk.picture.export;
 
 import java.util.Objects;
+import wildchalk.core.words.Register;
 import wildchalk.picture.style.Ground;
 
 /**
@@ -10,9 +11,10 @@ import wildchalk.picture.style.Ground;
  * @param widthPixels of what is made of pixels
  * @param versions whether it holds the version that is open, or all of them
  * @param ways likewise for the ways that a version can go
+ * @param words how much is told
  */
 public record ExportOptions(
-        Ground ground, int step, SheetExport.Paper paper, int widthPixels, Reach versions, Reach ways) {
+        Ground ground, int step, SheetExport.Paper paper, int widthPixels, Reach versions, Reach ways, Register words) {
 
     /** How much of a drill goes in. */
     public enum Reach {
@@ -26,29 +28,34 @@ public record ExportOptions(
         Objects.requireNonNull(paper, "paper");
         Objects.requireNonNull(versions, "versions");
         Objects.requireNonNull(ways, "ways");
+        Objects.requireNonNull(words, "words");
     }
 
     public ExportOptions withGround(Ground other) {
-        return new ExportOptions(other, step, paper, widthPixels, versions, ways);
+        return new ExportOptions(other, step, paper, widthPixels, versions, ways, words);
     }
 
     public ExportOptions withStep(int other) {
-        return new ExportOptions(ground, other, paper, widthPixels, versions, ways);
+        return new ExportOptions(ground, other, paper, widthPixels, versions, ways, words);
     }
 
     public ExportOptions withPaper(SheetExport.Paper other) {
-        return new ExportOptions(ground, step, other, widthPixels, versions, ways);
+        return new ExportOptions(ground, step, other, widthPixels, versions, ways, words);
     }
 
     public ExportOptions withWidth(int pixels) {
-        return new ExportOptions(ground, step, paper, pixels, versions, ways);
+        return new ExportOptions(ground, step, paper, pixels, versions, ways, words);
     }
 
     public ExportOptions withVersions(Reach other) {
-        return new ExportOptions(ground, step, paper, widthPixels, other, ways);
+        return new ExportOptions(ground, step, paper, widthPixels, other, ways, words);
     }
 
     public ExportOptions withWays(Reach other) {
-        return new ExportOptions(ground, step, paper, widthPixels, versions, other);
+        return new ExportOptions(ground, step, paper, widthPixels, versions, other, words);
+    }
+
+    public ExportOptions withWords(Register other) {
+        return new ExportOptions(ground, step, paper, widthPixels, versions, ways, other);
     }
 }

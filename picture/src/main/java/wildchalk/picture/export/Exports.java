@@ -25,7 +25,7 @@ public final class Exports {
     public static final Export SHEET = new Export(
             "pdf",
             "pdf",
-            Set.of(Choice.VERSIONS, Choice.WAYS, Choice.PAPER),
+            Set.of(Choice.VERSIONS, Choice.WAYS, Choice.WORDS, Choice.PAPER),
             List.of(),
             Reach.ALL,
             Integer.MAX_VALUE,

@@ -3,7 +3,9 @@ package wildchalk.picture.paint;
 import java.awt.geom.Point2D;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
@@ -43,7 +45,50 @@ public final class Bodies {
 
     /** The middle of a role's mark. */
     public static Point2D of(Frame frame, Viewport v, RoleId role) {
+        return frame.extra().area().isPresent() ? spread(frame, v).get(role) : truly(frame, v, role);
+    }
+
+    private static Point2D truly(Frame frame, Viewport v, RoleId role) {
         return v.toPixels(frame.timeline().poseAt(role, frame.seconds()).at());
+    }
+
+    /** In a still picture bodies are so far apart, in radii, that letters can be read. */
+    private static final double APART = 1.75;
+
+    private static final int MOST_PUSHES = 12;
+
+    /** In a still picture those who stand in each other are drawn beside each other, as little from where they are as that takes. */
+    private static Map<RoleId, Point2D> spread(Frame frame, Viewport v) {
+        Map<RoleId, Point2D> at = new LinkedHashMap<>();
+        frame.path().roles().forEach(r -> at.put(r.id(), truly(frame, v, r.id())));
+        List<Point2D> all = List.copyOf(at.values());
+        double least = APART * BODY_RADIUS * v.unit();
+        for (int push = 0; push < MOST_PUSHES; push++) {
+            boolean moved = false;
+            for (int i = 0; i < all.size(); i++) {
+                for (int k = i + 1; k < all.size(); k++) {
+                    moved |= pushApart(all.get(i), all.get(k), least);
+                }
+            }
+            if (!moved) {
+                break;
+            }
+        }
+        return at;
+    }
+
+    private static boolean pushApart(Point2D a, Point2D b, double least) {
+        double away = a.distance(b);
+        if (away >= least - 0.01) {
+            return false;
+        }
+        // those in one place go apart sideways
+        double dx = away > 0.01 ? (b.getX() - a.getX()) / away : 1;
+        double dy = away > 0.01 ? (b.getY() - a.getY()) / away : 0;
+        double half = (least - away) / 2;
+        a.setLocation(a.getX() - dx * half, a.getY() - dy * half);
+        b.setLocation(b.getX() + dx * half, b.getY() + dy * half);
+        return true;
     }
 
     /** The middle of a ball's mark: at the shoulder of whoever holds it, else where it is. */
@@ -52,10 +97,23 @@ public final class Bodies {
         Optional<RoleId> holder =
                 frame.timeline().ballStateAt(ball, frame.seconds()).holder();
         if (holder.isEmpty()) {
-            return p;
+            return frame.extra().area().isPresent() ? offBodies(frame, v, p) : p;
         }
         Pose pose = frame.timeline().poseAt(holder.get(), frame.seconds());
         return inHand(v, p, pose.facingDegrees());
+    }
+
+    /** In a still picture a ball that has just been thrown lies beside its thrower and not on his letters. */
+    private static Point2D offBodies(Frame frame, Viewport v, Point2D ball) {
+        return frame.path().roles().stream()
+                .map(Role::id)
+                .filter(r -> of(frame, v, r).distance(ball) < BODY_RADIUS * v.unit())
+                .findFirst()
+                .map(r -> inHand(
+                        v,
+                        of(frame, v, r),
+                        frame.timeline().poseAt(r, frame.seconds()).facingDegrees()))
+                .orElse(ball);
     }
 
     /** Where a ball is drawn that is held by a body at a pixel, which looks somewhere. */

@@ -38,9 +38,14 @@ public final class BodyArt {
 
     /** The body in a colour of its own: that of a bib. */
     public void body(Point2D p, double facing, Side side, Color colour, String label) {
+        body(p, facing, side, colour, false, label);
+    }
+
+    /** @param white whether it is white, and the colour that of its outline and letters */
+    void body(Point2D p, double facing, Side side, Color colour, boolean white, String label) {
         double r = Bodies.BODY_RADIUS * unit;
         Shape shape = shape(side, p, r, facing);
-        boolean hollow = side == Side.DEFENCE;
+        boolean hollow = side == Side.DEFENCE || white;
         if (hollow) {
             g.setColor(ground.floor());
             g.fill(shape);
@@ -143,12 +148,19 @@ public final class BodyArt {
         g.fill(wedge);
     }
 
+    /** Those of paper that are too wide for a body are set narrower. */
     private void label(String text, Point2D p, double r, Color colour) {
-        double size = r * (text.length() <= 2 ? 1.0 : text.length() == 3 ? 0.82 : 0.66);
+        double fitting = r * (text.length() <= 2 ? 1.0 : text.length() == 3 ? 0.82 : 0.66);
+        double size = Letters.size(ground, fitting);
         Font font = Fonts.bold(size);
         Rectangle2D box = font.getStringBounds(text, g.getFontRenderContext());
+        double narrow = ground == Ground.PRINT ? Math.min(1, 1.8 * r / box.getWidth()) : 1;
+        AffineTransform before = g.getTransform();
+        g.translate(p.getX(), p.getY());
+        g.scale(narrow, 1);
         g.setFont(font);
         g.setColor(colour);
-        g.drawString(text, (float) (p.getX() - box.getWidth() / 2), (float) (p.getY() + 0.36 * size));
+        g.drawString(text, (float) (-box.getWidth() / 2), (float) (0.36 * size));
+        g.setTransform(before);
     }
 }

@@ -42,7 +42,10 @@ final class BodyPainter {
             return;
         }
         for (Role role : frame.path().roles()) {
-            body(role, frame.timeline().poseAt(role.id(), frame.seconds()));
+            Pose pose = frame.timeline().poseAt(role.id(), frame.seconds());
+            if (frame.extra().shows(pose.at(), Bodies.BODY_RADIUS * v.unit() / v.pixelsPerMetre())) {
+                body(role, pose);
+            }
         }
         frame.path().balls().forEach(this::ball);
     }
@@ -58,16 +61,20 @@ final class BodyPainter {
         g.setStroke(new BasicStroke((float) (1.6 * v.unit())));
         g.setColor(colour);
         for (Point2D p : Bodies.queue(v, line)) {
+            if (!frame.extra().shows(v.toMetres(p.getX(), p.getY()), r / v.pixelsPerMetre())) {
+                continue;
+            }
             g.draw(new Ellipse2D.Double(p.getX() - r, p.getY() - r, 2 * r, 2 * r));
         }
     }
 
     private void body(Role role, Pose pose) {
-        Point2D p = v.toPixels(pose.at());
+        Point2D p = Bodies.of(frame, v, role.id());
         double facing = v.heading(pose.facingDegrees());
         Color colour = colour(ground, role);
         art.nose(p, facing, colour);
-        art.body(p, facing, role.side(), colour, role.label());
+        boolean white = role.team().filter(ground::isOutlined).isPresent();
+        art.body(p, facing, role.side(), colour, white, role.label());
     }
 
     /** A role's bib, or the colour of its side. */
@@ -78,6 +85,9 @@ final class BodyPainter {
     private void ball(Ball ball) {
         BallState state = frame.timeline().ballStateAt(ball.id(), frame.seconds());
         Point2D p = Bodies.of(frame, v, ball.id());
+        if (!frame.extra().shows(v.toMetres(p.getX(), p.getY()), 0)) {
+            return;
+        }
         boolean lofted = state.match(h -> false, l -> false, f -> f.flight().inAir(), d -> false);
         ball(g, ground, p, Bodies.BALL_RADIUS * v.unit() * (lofted ? 1.12 : 1), v.unit());
     }

@@ -2,8 +2,10 @@ package wildchalk.picture.paint;
 
 import java.util.Optional;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.geometry.Point;
 import wildchalk.core.ladder.ChangeMarks;
 import wildchalk.core.reps.Crowd;
+import wildchalk.core.surface.View;
 
 /**
  * What a picture shows beside the moment itself.
@@ -12,29 +14,59 @@ import wildchalk.core.reps.Crowd;
  * @param crowd everybody while reps follow one another, in place of those of one rep and of those who wait
  * @param followed whose mark has a ring
  * @param changes what this version changes in another
+ * @param tasks whether what people do all the time stands beside them, and how many wait in a line
+ * @param area what is looked at: who stands outside is not drawn, so that nobody is cut at the edge; everything without
  */
-public record Extra(boolean onion, Optional<Crowd> crowd, Optional<RoleId> followed, Optional<ChangeMarks> changes) {
+public record Extra(
+        boolean onion,
+        Optional<Crowd> crowd,
+        Optional<RoleId> followed,
+        Optional<ChangeMarks> changes,
+        boolean tasks,
+        Optional<View> area) {
 
-    public static final Extra NONE = new Extra(false, Optional.empty(), Optional.empty(), Optional.empty());
+    public static final Extra NONE =
+            new Extra(false, Optional.empty(), Optional.empty(), Optional.empty(), true, Optional.empty());
 
     public Extra withOnion(boolean on) {
-        return new Extra(on, crowd, followed, changes);
+        return new Extra(on, crowd, followed, changes, tasks, area);
     }
 
     public Extra withCrowd(Optional<Crowd> all) {
-        return new Extra(onion, all, followed, changes);
+        return new Extra(onion, all, followed, changes, tasks, area);
     }
 
     public Extra withFollowed(Optional<RoleId> role) {
-        return new Extra(onion, crowd, role, changes);
+        return new Extra(onion, crowd, role, changes, tasks, area);
     }
 
     public Extra withChanges(Optional<ChangeMarks> marks) {
-        return new Extra(onion, crowd, followed, marks);
+        return new Extra(onion, crowd, followed, marks, tasks, area);
+    }
+
+    public Extra withTasks(boolean shown) {
+        return new Extra(onion, crowd, followed, changes, shown, area);
+    }
+
+    public Extra withArea(View looked) {
+        return new Extra(onion, crowd, followed, changes, tasks, Optional.of(looked));
+    }
+
+    /**
+     * Whether a mark is drawn: all of it lies in what is looked at.
+     *
+     * @param metres its radius
+     */
+    boolean shows(Point place, double metres) {
+        return area.isEmpty()
+                || place.x() - metres >= area.get().minX()
+                        && place.x() + metres <= area.get().maxX()
+                        && place.y() - metres >= area.get().minY()
+                        && place.y() + metres <= area.get().maxY();
     }
 
     /** What of it stays while a step plays. */
     public Extra still() {
-        return new Extra(onion, crowd.map(c -> Crowd.NOBODY), Optional.empty(), changes);
+        return new Extra(onion, crowd.map(c -> Crowd.NOBODY), Optional.empty(), changes, tasks, area);
     }
 }

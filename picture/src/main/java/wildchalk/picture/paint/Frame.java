@@ -4,8 +4,10 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Step;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 
@@ -69,11 +71,33 @@ public record Frame(
         return new Frame(drill, path, timeline, start, step, false, Set.of());
     }
 
+    /** What is set out before anything moves: everybody and everything, no strokes. */
+    public static Frame ofSetUp(Drill drill, Path path, Timeline timeline) {
+        return new Frame(drill, path, timeline, 0, path.steps().size(), false, Set.of());
+    }
+
     /** Moves whose strokes are drawn in full. */
     List<Step> currentSteps() {
         List<Step> steps = path.steps();
         return currentStep < steps.size() ? List.of(steps.get(currentStep)) : List.of();
     }
+
+    /** Travels of earlier steps that still go on as this one starts: their players are on the way. */
+    List<Move> runningOn() {
+        if (ghosts || currentStep >= path.steps().size() || timeline.steps().isEmpty()) {
+            return List.of();
+        }
+        double start = timeline.steps().get(currentStep).start();
+        return path.steps().subList(0, currentStep).stream()
+                .flatMap(s -> s.moves().stream())
+                .filter(m -> m instanceof Travel && m.runsOn())
+                .filter(m ->
+                        timeline.move(m.id()).happens() && timeline.move(m.id()).end() > start + LEAST_REST_SECONDS)
+                .toList();
+    }
+
+    /** Less of a run than this is not worth a stroke, s. */
+    private static final double LEAST_REST_SECONDS = 0.3;
 
     /** The steps before the current one, the latest of them where there are more strokes than the eye can follow. */
     List<Step> earlierSteps() {

@@ -43,18 +43,24 @@ final class GearPainter {
         Color colour = ground.chalk(gear.colour());
         g.setColor(colour);
         switch (gear.kind()) {
-            case CONE -> cone(p, 7 * u, colour);
-            case DISC -> ring(p, 4.5 * u, 2.7 * u);
-            case POLE -> pole(p, 10 * u, colour);
+            case CONE -> cone(gear, p, 7 * u);
+            case DISC -> band(gear, p, 4.5 * u, 2.7 * u);
+            case POLE -> pole(gear, p, 10 * u);
             case GOAL, MINI_GOAL -> SurfacePainter.goal(g, v, gear.asGoal(), ground.text());
-            case HOOP -> ring(p, Math.max(6 * u, width(gear) / 2), 1.8 * u);
+            case HOOP -> band(gear, p, Math.max(6 * u, width(gear) / 2), 1.8 * u);
             case MANNEQUIN -> {
-                mannequin(p, 9 * u, colour);
+                mannequin(gear, p, 9 * u);
                 nose(gear, 9 * u);
             }
             case SUPPLY -> supply(p, 7 * u);
             default -> flat(gear, p, u);
         }
+    }
+
+    /** How far a piece reaches from its middle as it is drawn, m. */
+    static double radiusMetres(Gear gear, Viewport v) {
+        double half = Math.max(gear.size().widthMetres(), gear.size().depthMetres()) / 2;
+        return Math.max(half, 7 * v.unit() / v.pixelsPerMetre());
     }
 
     private double width(Gear gear) {
@@ -65,14 +71,34 @@ final class GearPainter {
         return gear.size().depthMetres() * v.pixelsPerMetre();
     }
 
-    private void cone(Point2D p, double r, Color colour) {
+    /** Filled with its colour; white on a light ground is white with an outline. */
+    private void solid(Gear gear, Shape shape) {
+        boolean outlined = ground.isOutlined(gear.colour());
+        g.setColor(outlined ? Color.WHITE : ground.chalk(gear.colour()));
+        g.fill(shape);
+        if (outlined) {
+            g.setColor(ground.chalk(gear.colour()));
+            g.setStroke(new BasicStroke((float) (1.3 * v.unit()), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+            g.draw(shape);
+        }
+    }
+
+    /** A ring of its colour; white on a light ground has a light core. */
+    private void band(Gear gear, Point2D p, double r, double width) {
+        ring(p, r, width);
+        if (ground.isOutlined(gear.colour())) {
+            g.setColor(Color.WHITE);
+            ring(p, r, width * 0.4);
+        }
+    }
+
+    private void cone(Gear gear, Point2D p, double r) {
         Path2D cone = new Path2D.Double();
         cone.moveTo(p.getX(), p.getY() - r);
         cone.lineTo(p.getX() + 0.9 * r, p.getY() + 0.75 * r);
         cone.lineTo(p.getX() - 0.9 * r, p.getY() + 0.75 * r);
         cone.closePath();
-        g.setColor(colour);
-        g.fill(cone);
+        solid(gear, cone);
     }
 
     private void ring(Point2D p, double r, double width) {
@@ -80,19 +106,22 @@ final class GearPainter {
         g.draw(new Ellipse2D.Double(p.getX() - r, p.getY() - r, 2 * r, 2 * r));
     }
 
-    private void pole(Point2D p, double length, Color colour) {
-        g.setColor(colour);
+    private void pole(Gear gear, Point2D p, double length) {
         g.setStroke(new BasicStroke((float) (length * 0.26), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
         g.draw(new Line2D.Double(p.getX(), p.getY(), p.getX(), p.getY() - 1.5 * length));
+        if (ground.isOutlined(gear.colour())) {
+            g.setColor(Color.WHITE);
+            g.setStroke(new BasicStroke((float) (length * 0.1), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+            g.draw(new Line2D.Double(p.getX(), p.getY(), p.getX(), p.getY() - 1.5 * length));
+        }
         double r = length * 0.32;
-        g.fill(new Ellipse2D.Double(p.getX() - r, p.getY() - r, 2 * r, 2 * r));
+        solid(gear, new Ellipse2D.Double(p.getX() - r, p.getY() - r, 2 * r, 2 * r));
     }
 
     /** Head and shoulders. */
-    private void mannequin(Point2D p, double r, Color colour) {
-        g.setColor(colour);
+    private void mannequin(Gear gear, Point2D p, double r) {
         double head = 0.42 * r;
-        g.fill(new Ellipse2D.Double(p.getX() - head, p.getY() - r, 2 * head, 2 * head));
+        solid(gear, new Ellipse2D.Double(p.getX() - head, p.getY() - r, 2 * head, 2 * head));
         Path2D body = new Path2D.Double();
         body.moveTo(p.getX() - 0.85 * r, p.getY() + 0.9 * r);
         body.curveTo(
@@ -103,7 +132,8 @@ final class GearPainter {
                 p.getX() + 0.85 * r,
                 p.getY() + 0.9 * r);
         body.closePath();
-        g.fill(body);
+        solid(gear, body);
+        g.setColor(ground.chalk(gear.colour()));
     }
 
     /** A tick on the side to which a piece looks. */

@@ -28,12 +28,14 @@ final class LabelPainter {
     }
 
     void paint() {
-        frame.path().layout().notes().forEach(this::note);
+        if (frame.extra().tasks()) {
+            frame.path().layout().notes().forEach(this::note);
+        }
         PlacedLabels.of(ground, v, frame).forEach(this::text);
     }
 
     private void text(PlacedLabels.Label label) {
-        double size = PlacedLabels.SIZE * v.unit();
+        double size = Letters.size(ground, PlacedLabels.SIZE * v.unit());
         Font font = Fonts.bold(size);
         double wide =
                 font.getStringBounds(label.words(), g.getFontRenderContext()).getWidth();
@@ -45,9 +47,10 @@ final class LabelPainter {
 
     /** A card with the coach's words, and its arrow. */
     private void note(Note note) {
-        double u = v.unit();
+        Viewport legible = Letters.legible(ground, v, Notes.SIZE);
+        double u = legible.unit();
         Point2D p = v.toPixels(note.at());
-        Rectangle2D card = Notes.card(v, note);
+        Rectangle2D card = frame.extra().area().isPresent() ? Notes.inside(legible, note) : Notes.card(legible, note);
         note.target().ifPresent(t -> arrow(p, v.toPixels(t), u));
         g.setColor(ground.surround());
         RoundRectangle2D round =

@@ -32,9 +32,11 @@ final class LayoutPainter {
         this.v = viewport;
     }
 
-    void paint(Layout layout) {
+    void paint(Layout layout, Extra extra) {
         layout.zones().forEach(this::zone);
-        layout.gaps().forEach(this::gap);
+        layout.gaps().stream()
+                .filter(g -> extra.shows(g.middle(), 10 * v.unit() / v.pixelsPerMetre()))
+                .forEach(this::gap);
     }
 
     static Color colour(Ground ground, ZoneKind kind) {
@@ -91,7 +93,8 @@ final class LayoutPainter {
         g.setStroke(new BasicStroke(
                 1.4f * u, BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND, 10, new float[] {2 * u, 4 * u}, 0));
         g.draw(new Line2D.Double(a, b));
-        double r = 9 * u;
+        double size = Letters.size(ground, 11.5 * u);
+        double r = Math.max(9 * u, 0.78 * size);
         Shape ring = new Ellipse2D.Double(m.getX() - r, m.getY() - r, 2 * r, 2 * r);
         g.setColor(ground.surround());
         g.fill(ring);
@@ -99,9 +102,9 @@ final class LayoutPainter {
         g.setStroke(new BasicStroke(1.3f * u));
         g.draw(ring);
         String number = String.valueOf(gap.number());
-        g.setFont(Fonts.bold(11.5 * u));
+        g.setFont(Fonts.bold(size));
         double wide =
                 g.getFont().getStringBounds(number, g.getFontRenderContext()).getWidth();
-        g.drawString(number, (float) (m.getX() - wide / 2), (float) (m.getY() + 4.1 * u));
+        g.drawString(number, (float) (m.getX() - wide / 2), (float) (m.getY() + 0.36 * size));
     }
 }

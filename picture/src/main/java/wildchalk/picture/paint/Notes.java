@@ -30,6 +30,14 @@ public final class Notes {
         return new Rectangle2D.Double(p.getX() - wide / 2 - 7 * u, p.getY() - high / 2, wide + 14 * u, high);
     }
 
+    /** Likewise, moved so that all of it is in the picture. */
+    static Rectangle2D inside(Viewport v, Note note) {
+        Rectangle2D card = card(v, note);
+        double x = Math.max(2, Math.min(card.getX(), v.width() - card.getWidth() - 2));
+        double y = Math.max(2, Math.min(card.getY(), v.height() - card.getHeight() - 2));
+        return new Rectangle2D.Double(x, y, card.getWidth(), card.getHeight());
+    }
+
     static List<String> lines(Note note) {
         return Arrays.asList(note.text().split("\n", 12));
     }

@@ -98,9 +98,11 @@ public final class Painter {
 
     public void paintGear(Graphics2D g, Frame frame, Viewport viewport) {
         prepare(g);
-        new LayoutPainter(g, ground, viewport).paint(frame.path().layout());
+        new LayoutPainter(g, ground, viewport).paint(frame.path().layout(), frame.extra());
         GearPainter gear = new GearPainter(g, ground, viewport);
-        frame.path().gear().forEach(gear::paint);
+        frame.path().gear().stream()
+                .filter(p -> frame.extra().shows(p.at(), GearPainter.radiusMetres(p, viewport)))
+                .forEach(gear::paint);
     }
 
     /** Those who stand in lines behind the first. */

@@ -8,15 +8,20 @@ import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.MarkedZone;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Note;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Step;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.geometry.Polyline;
 import wildchalk.picture.style.Fonts;
 import wildchalk.picture.style.Ground;
 
@@ -102,7 +107,36 @@ public final class PlacedLabels {
             Point2D p = v.toPixels(gap.middle());
             free.block(p.getX(), p.getY(), 9 * u);
         }
-        frame.path().layout().notes().forEach(n -> free.block(Notes.card(v, n)));
+        boolean still = frame.extra().area().isPresent();
+        Viewport legible = Letters.legible(ground, v, Notes.SIZE);
+        for (Note note : frame.extra().tasks() ? frame.path().layout().notes() : List.<Note>of()) {
+            free.block(still ? Notes.inside(legible, note) : Notes.card(legible, note));
+        }
+        if (still) {
+            blockStrokes();
+        }
+    }
+
+    /** In a still picture words lie beside strokes; on the board they stay where they are from step to step. */
+    private void blockStrokes() {
+        for (Step step : frame.currentSteps()) {
+            for (Move move : step.moves()) {
+                Strokes.lineOf(frame, move)
+                        .filter(l -> l.size() > 1)
+                        .map(Polyline::new)
+                        .ifPresent(line -> {
+                            double every = 8 * v.unit() / v.pixelsPerMetre();
+                            for (double d = 0; d <= line.length(); d += every) {
+                                Point2D p = v.toPixels(line.at(d));
+                                free.block(p.getX(), p.getY(), 4 * v.unit());
+                            }
+                        });
+            }
+        }
+        for (Ball ball : frame.path().balls()) {
+            Point2D p = Bodies.of(frame, v, ball.id());
+            free.block(p.getX(), p.getY(), Bodies.BALL_RADIUS * v.unit());
+        }
     }
 
     /** A long piece is kept clear along its length. */
@@ -120,10 +154,11 @@ public final class PlacedLabels {
     /** First those that stand where a hand has put them, then the others about them. */
     private void place(boolean byHand) {
         for (WaitingLine line : frame.path().lines()) {
-            label(byHand, line.id(), line.label() + " \u00d7" + line.standing(), 15, ground.text());
+            String count = frame.extra().tasks() ? " \u00d7" + line.standing() : "";
+            label(byHand, line.id(), line.label() + count, 15, ground.text());
         }
         for (Role role : frame.path().roles()) {
-            label(byHand, role.id(), role.task(), 16, ground.quiet());
+            label(byHand, role.id(), frame.extra().tasks() ? role.task() : "", 16, ground.quiet());
         }
         for (Gear gear : frame.path().gear()) {
             String words = gear.kind().isSupply() ? "\u00d7" + gear.count() : gear.label();
@@ -137,12 +172,13 @@ public final class PlacedLabels {
     private void label(boolean byHand, ElementId of, String words, double away, Color colour) {
         Optional<Point> offset =
                 Optional.ofNullable(frame.path().layout().labels().get(of));
-        if (words.isEmpty() || offset.isPresent() != byHand) {
+        if (words.isEmpty() || offset.isPresent() != byHand || !frame.extra().shows(anchor(v, frame, of), 0)) {
             return;
         }
-        Font font = Fonts.bold(SIZE * v.unit());
+        double size = Letters.size(ground, SIZE * v.unit());
+        Font font = Fonts.bold(size);
         double wide = font.getStringBounds(words, CONTEXT).getWidth() + 4;
-        double high = SIZE * 1.2 * v.unit();
+        double high = size * 1.2;
         Point2D p = anchorPixels(v, frame, of);
         Rectangle2D box;
         if (offset.isPresent()) {

@@ -15,6 +15,7 @@ import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.geometry.Polyline;
 import wildchalk.core.motion.Flight;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.picture.style.Ground;
@@ -49,6 +50,7 @@ final class StrokePainter {
         g.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, GHOST));
         frame.earlierSteps().forEach(this::step);
         g.setComposite(solid);
+        frame.runningOn().forEach(this::rest);
         frame.currentSteps().forEach(this::step);
     }
 
@@ -58,6 +60,19 @@ final class StrokePainter {
                 glow(move);
             }
             stroke(move);
+        }
+    }
+
+    /** What is left of a run of an earlier step, from where its player is. */
+    private void rest(Move move) {
+        Point now = frame.timeline().poseAt(move.role(), frame.seconds()).at();
+        List<Point> left = new Polyline(line(move)).from(now);
+        if (left.size() > 1) {
+            Brush brush = new Brush(g, v.unit());
+            MoveSpan span = frame.timeline().move(move.id());
+            brush.colour(
+                    BodyPainter.colour(ground, frame.path().role(move.role()).orElseThrow()));
+            brush.travel(pixels(left), code, ((Travel) move).manner(), span.carrying());
         }
     }
 

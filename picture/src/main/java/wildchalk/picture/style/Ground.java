@@ -1,13 +1,14 @@
 package wildchalk.picture.style;
 
 import java.awt.Color;
+import java.util.List;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Side;
 import wildchalk.core.surface.Ink;
 import wildchalk.core.surface.Medium;
 
 /**
- * The two grounds on which everything is drawn. Each side's colour has a contrast of at least 4.5 : 1 on its ground; sides
+ * The grounds on which everything is drawn. Each side's colour has a contrast of at least 4.5 : 1 on its ground; sides
  * also differ by shape.
  */
 public enum Ground {
@@ -26,7 +27,18 @@ public enum Ground {
             },
             new int[] {0xC13922, 0x10764A, 0x8A6400, 0x1466A6, 0x6B42AE},
             new int[] {0x1D2B33, 0x8A6400, 0xFFFFFF, 0x56636A, 0x8A5A00},
+            new int[] {0xC05600, 0x946E00, 0x1B5FA8, 0x3C4A50, 0xB3261E, 0x1B7A3D}),
+    /** White, for a printer: no tint that eats ink; everything can be told in grey. */
+    PRINT(
+            new int[] {
+                0xFFFFFF, 0xFFFFFF, 0xF3F5F5, 0x5D757B, 0xB5483D, 0x2F6DA8, 0x7C8986, 0x2E7D4F, 0x8A6A00, 0x3A474D
+            },
+            new int[] {0xC13922, 0x10764A, 0x8A6400, 0x1466A6, 0x6B42AE},
+            new int[] {0x1D2B33, 0x8A6400, 0xFFFFFF, 0x56636A, 0x8A5A00},
             new int[] {0xC05600, 0x946E00, 0x1B5FA8, 0x3C4A50, 0xB3261E, 0x1B7A3D});
+
+    /** Those of the window. */
+    public static final List<Ground> ON_SCREEN = List.of(SLATE, PAPER);
 
     private final int[] surface;
     private final int[] sides;
@@ -52,6 +64,9 @@ public enum Ground {
 
     /** The playing area of a medium: ice is a little colder than a floor, grass greener, sand warmer. */
     public Color floor(Medium medium) {
+        if (this == PRINT) {
+            return floor();
+        }
         return switch (medium) {
             case FLOOR -> floor();
             case ICE -> new Color(this == SLATE ? 0x20333D : 0xF1F7F9);
@@ -62,7 +77,7 @@ public enum Ground {
 
     /** The space round the playing area that the rules ask for. */
     public Color runOff() {
-        return new Color(this == SLATE ? 0x202D32 : 0xF9F4EA);
+        return this == PRINT ? floor() : new Color(this == SLATE ? 0x202D32 : 0xF9F4EA);
     }
 
     /** Tinted regions: goal area, crease. */
@@ -108,6 +123,11 @@ public enum Ground {
     /** What asks for attention. */
     public Color alert() {
         return new Color(marks[4]);
+    }
+
+    /** Whether something of a colour is drawn by its outline, in its shade here, and filled white. */
+    public boolean isOutlined(Chalk chalk) {
+        return this != SLATE && chalk == Chalk.WHITE;
     }
 
     public Color chalk(Chalk chalk) {

@@ -1,5 +1,6 @@
 package wildchalk.picture.export;
 
+import wildchalk.core.words.Register;
 import wildchalk.picture.export.ExportOptions.Reach;
 import wildchalk.picture.style.Ground;
 
@@ -8,7 +9,7 @@ final class How {
 
     /** Everything, on paper. */
     static final ExportOptions ALL =
-            new ExportOptions(Ground.PAPER, 0, SheetExport.Paper.A4, 800, Reach.ALL, Reach.ALL);
+            new ExportOptions(Ground.PAPER, 0, SheetExport.Paper.A4, 800, Reach.ALL, Reach.ALL, Register.ALOUD);
 
     /** The version and the way that are open. */
     static final ExportOptions ONE = ALL.withVersions(Reach.ONE).withWays(Reach.ONE);

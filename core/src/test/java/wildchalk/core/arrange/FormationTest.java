@@ -1,4 +1,4 @@
-package wildchalk.core.words;
+package wildchalk.core.arrange;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertInstanceOf;
@@ -9,12 +9,9 @@ import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
@@ -98,22 +95,5 @@ class FormationTest {
         Formation.of(gear).forEach(f -> f.pieces().forEach(p -> found.merge(p, 1, Integer::sum)));
         assertEquals(gear.size(), found.size());
         assertTrue(found.values().stream().allMatch(n -> n == 1), found.toString());
-    }
-
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            value = {
-                "at the left wing | at the right wing | at the left and the right wing",
-                "3 m behind the box and 6 m to the right | 3 m behind the box and 6 m to the left"
-                        + " | 3 m behind the box and 6 m to the right and to the left",
-                "3 m past halfway, 8 m left of the middle | 3 m past halfway, 8 m right of the middle"
-                        + " | 3 m past halfway, 8 m left and right of the middle",
-                "at the left wing | at the left wing | -",
-                "2 m behind the left wing | 3 m behind the right wing | -",
-                "3 m out from the left dot and 2 m to the left | 3 m out from the right dot and 2 m to the right | -"
-            })
-    void twinsAreSaidOnce(String one, String other, String both) {
-        assertEquals(both.equals("-") ? Optional.empty() : Optional.of(both), Twins.of(one, other));
     }
 }

@@ -1,4 +1,4 @@
-package wildchalk.core.words;
+package wildchalk.core.arrange;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -1,4 +1,4 @@
-package wildchalk.core.words;
+package wildchalk.core.arrange;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -9,7 +9,7 @@ import wildchalk.core.drill.Gear;
 import wildchalk.core.geometry.Point;
 
 /** What pieces of gear make together, so that somebody is told of a square and not of four cones. */
-sealed interface Formation {
+public sealed interface Formation {
 
     /** All pieces, each in one formation only. */
     List<Gear> pieces();
@@ -29,14 +29,14 @@ sealed interface Formation {
             return List.of(one, other);
         }
 
-        double metres() {
+        public double metres() {
             return one.at().distanceTo(other.at());
         }
     }
 
     /** At least three alike on a line, at one step. */
     record Row(List<Gear> pieces) implements Formation {
-        double stepMetres() {
+        public double stepMetres() {
             return pieces.get(0).at().distanceTo(pieces.get(1).at());
         }
     }
@@ -49,7 +49,7 @@ sealed interface Formation {
         }
 
         /** From the first piece of a row to that of the next. */
-        Point step() {
+        public Point step() {
             return between(rows.get(0), rows.get(1));
         }
     }
@@ -60,22 +60,22 @@ sealed interface Formation {
      * @param pieces near right, near left, far left, far right
      */
     record Box(List<Gear> pieces) implements Formation {
-        double lengthMetres() {
+        public double lengthMetres() {
             return pieces.get(2).at().x() - pieces.get(1).at().x();
         }
 
-        double widthMetres() {
+        public double widthMetres() {
             return pieces.get(1).at().y() - pieces.get(0).at().y();
         }
 
-        Point middle() {
+        public Point middle() {
             return pieces.get(0).at().towards(pieces.get(2).at(), 0.5);
         }
     }
 
     /** At least five alike on a circle, at one step. */
     record Ring(List<Gear> pieces, Point middle) implements Formation {
-        double radiusMetres() {
+        public double radiusMetres() {
             return middle.distanceTo(pieces.get(0).at());
         }
     }
