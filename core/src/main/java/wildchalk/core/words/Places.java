@@ -159,9 +159,9 @@ public final class Places {
                 : Math.abs(side) > SIDE_SHARE ? Optional.of(side > 0 ? "left" : "right") : Optional.empty();
     }
 
-    /** From well before halfway to well past it, or back. */
+    /** From well before halfway to well past it, or back: a square in the middle has no halfway. */
     private static boolean crossesHalfway(Point from, Point to) {
-        return from.x() * to.x() < 0 && Math.min(Math.abs(from.x()), Math.abs(to.x())) > STEP_METRES;
+        return from.x() * to.x() < 0 && Math.min(Math.abs(from.x()), Math.abs(to.x())) > LONG_METRES;
     }
 
     /**

@@ -20,6 +20,8 @@ import javafx.scene.web.WebView;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
@@ -43,9 +45,13 @@ class PhonePageTest {
     private static final double ONE_CENTIMETRE = 0.01;
 
     private WebView view;
+    private Stage stage;
+    /** Whether the picture of the page that was loaded stands. */
+    private boolean standing;
 
     @Start
     void start(Stage stage) {
+        this.stage = stage;
         view = new WebView();
         stage.setScene(new Scene(view, 400, 760));
         stage.show();
@@ -57,9 +63,12 @@ class PhonePageTest {
             Drill drill = Demo.read(id);
             Told told = Told.of(drill, drill.base());
             load(PageExport.of(told, Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
-            double scale = number("JSON.parse(document.getElementById('drill').textContent).frame.pixelsPerMetre");
-            double x0 = number("JSON.parse(document.getElementById('drill').textContent).frame.x");
-            double y0 = number("JSON.parse(document.getElementById('drill').textContent).frame.y");
+            String frame = "JSON.parse(document.getElementById('drill').textContent)"
+                    + ".frames[+document.getElementById('board').getAttribute('data-frame')]";
+            double scale = number(frame + ".pixelsPerMetre");
+            double x0 = number(frame + ".x");
+            double y0 = number(frame + ".y");
+            standing = Boolean.parseBoolean(text("String(" + frame + ".standing)"));
             for (int i = 0; i <= 10; i++) {
                 int slider = i * 97;
                 run("var s = document.getElementById('time'); s.value = " + slider
@@ -103,6 +112,73 @@ class PhonePageTest {
         assertEquals("Pause", text("document.getElementById('play').textContent"));
         run("document.getElementById('play').click()");
         assertEquals("Play", text("document.getElementById('play').textContent"));
+    }
+
+    /** Upright and lying on a phone: the picture is large, and a thumb hits everything. */
+    @ParameterizedTest
+    @CsvSource({
+        "second-wave-from-the-left, 390, 844",
+        "second-wave-from-the-left, 844, 390",
+        "crossing-backs, 390, 844",
+        "ebb-or-flow, 390, 844",
+        "ebb-or-flow, 844, 390",
+        "tideline-serve-receive, 390, 844",
+        "lantern-ladder, 844, 390"
+    })
+    void thePictureFillsAPhoneAndEveryControlIsLargeEnough(String id, double width, double height) throws Exception {
+        WaitForAsyncUtils.asyncFx(() -> {
+                    stage.setWidth(width);
+                    stage.setHeight(height);
+                })
+                .get();
+        Drill drill = Demo.read(id);
+        load(PageExport.of(Told.of(drill, drill.base()), Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> number("window.innerWidth") == width);
+        String board = "document.getElementById('board').getBoundingClientRect()";
+        double wide = number(board + ".width");
+        double high = number(board + ".height");
+        if (height > width) {
+            assertTrue(high >= 0.55 * height || fills(board, width), wide + " x " + high);
+        } else {
+            assertTrue(high >= 0.8 * height, wide + " x " + high);
+        }
+        assertTrue(number("document.documentElement.scrollWidth") <= width, "nothing scrolls sideways");
+        String small = text("(function () { var small = []; document.querySelectorAll('button,select,input,summary')"
+                + ".forEach(function (e) { var r = e.getBoundingClientRect();"
+                + " if (r.width > 0 && (r.width < 44 || r.height < 44)) small.push(e.id + e.tagName + ' ' + r.width + 'x' + r.height); });"
+                + " return small.join(', '); })()");
+        assertEquals("", small);
+        assertTrue(text("String(document.fonts.check('16px \"Atkinson Hyperlegible\"'))")
+                .equals("true"));
+    }
+
+    /** The drawing itself is as wide as the screen. */
+    private boolean fills(String board, double width) throws Exception {
+        double drawn =
+                number("(function () { var r = " + board + ", v = document.getElementById('board').viewBox.baseVal;"
+                        + " return Math.min(r.width, r.height * v.width / v.height); })()");
+        return drawn >= width - 30;
+    }
+
+    @Test
+    void aSwipeTurnsToTheNextStepAndBack() throws Exception {
+        Drill drill = Demo.read("second-wave-from-the-left");
+        Told told = Told.of(drill, drill.base());
+        load(PageExport.of(told, Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
+        assertEquals(told.talk().steps().get(0).brief(), text("document.getElementById('said').textContent"));
+        swipe(300, 120);
+        assertEquals(told.talk().steps().get(1).brief(), text("document.getElementById('said').textContent"));
+        swipe(120, 300);
+        assertEquals(0, number("parseFloat(document.getElementById('clock').textContent)"), 0.35);
+        swipe(200, 190);
+        assertEquals(told.talk().steps().get(0).brief(), text("document.getElementById('said').textContent"));
+    }
+
+    private void swipe(double from, double to) throws Exception {
+        for (String[] at : new String[][] {{"pointerdown", String.valueOf(from)}, {"pointerup", String.valueOf(to)}}) {
+            run("(function () { var e = new Event('" + at[0] + "'); e.clientX = " + at[1]
+                    + "; e.clientY = 200; document.getElementById('board').dispatchEvent(e); })()");
+        }
     }
 
     /** A drill that can go several ways asks which; another version is another chapter. */
@@ -236,6 +312,8 @@ class PhonePageTest {
     private Point place(String id, double scale, double x0, double y0) throws Exception {
         String transform = text("document.getElementById('" + id + "').getAttribute('transform')");
         String[] xy = transform.replaceAll("[^-0-9. ]", "").trim().split(" +");
-        return new Point((Double.parseDouble(xy[0]) - x0) / scale, (y0 - Double.parseDouble(xy[1])) / scale);
+        double right = (Double.parseDouble(xy[0]) - x0) / scale;
+        double up = (y0 - Double.parseDouble(xy[1])) / scale;
+        return standing ? new Point(up, -right) : new Point(right, up);
     }
 }

@@ -8,10 +8,13 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.surface.View;
 import wildchalk.core.text.Texts;
 import wildchalk.core.words.Line;
 import wildchalk.core.words.StepWords;
 import wildchalk.picture.export.ExportOptions.Reach;
+import wildchalk.picture.paint.Crop;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Painter;
 import wildchalk.picture.paint.Viewport;
@@ -47,10 +50,10 @@ final class Clip {
         this.ground = how.ground();
         this.width = width;
         this.unit = width / USUAL_WIDTH;
-        this.viewport = Viewport.fitting(
-                        told.drill().surfaceUse(),
-                        width,
-                        width * Math.min(1, Viewport.aspect(told.drill().surfaceUse())))
+        SurfaceUse use = told.drill().surfaceUse();
+        View view = Crop.ofReps(use, reps.stream().map(Told::path).toList(), width, unit);
+        double aspect = use.standing() ? 1 / Viewport.aspect(view) : Viewport.aspect(view);
+        this.viewport = Viewport.fitting(view, use.standing(), width, width * Math.min(1, aspect))
                 .withUnit(unit);
         this.painter = new Painter(ground, told.reader().code());
         int lines = reps.stream()

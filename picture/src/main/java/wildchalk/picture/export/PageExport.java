@@ -22,6 +22,7 @@ import wildchalk.core.drill.Side;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.progress.Progress;
+import wildchalk.core.surface.View;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Printable;
 import wildchalk.core.text.Texts;
@@ -31,6 +32,7 @@ import wildchalk.core.words.StepWords;
 import wildchalk.core.words.Words;
 import wildchalk.picture.paint.Bodies;
 import wildchalk.picture.paint.BodyArt;
+import wildchalk.picture.paint.Crop;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Painter;
 import wildchalk.picture.paint.Viewport;
@@ -56,12 +58,12 @@ public final class PageExport {
     /** @throws TooLong when the reps of all versions together last longer than anybody watches */
     public static byte[] of(Told told, ExportOptions how, Progress progress) throws IOException {
         Ground ground = how.ground();
-        String style = Template.resource("page.css") + colours(ground);
+        String style = FontFaces.css() + Template.resource("page.css") + colours(ground);
         String script = Template.resource("page.js");
-        Viewport v = viewport(told.drill().surfaceUse(), WIDTH);
         String policy = "default-src 'none'; script-src '" + hash(script) + "'; style-src '" + hash(style)
-                + "'; base-uri 'none'; form-action 'none'";
+                + "'; font-src data:; base-uri 'none'; form-action 'none'";
         List<Play> plays = Play.all(told, how);
+        Viewport v = viewport(plays, false, WIDTH);
         TooLong.check(plays.stream().map(Play::told).toList(), MOST_SECONDS);
         Map<String, CharSequence> values = new HashMap<>();
         values.put("policy", policy);
@@ -79,16 +81,26 @@ public final class PageExport {
         values.put(
                 "note",
                 escape(TEXTS.get(
-                        "sheet.figures", told.drill().audience().paceBand().label())));
+                        "page.figures", told.drill().audience().paceBand().label())));
         values.put("title", escape(told.drill().title()));
         String page = Template.of("page.html").fill(values);
         Progress.tell(progress, 1);
         return page.getBytes(StandardCharsets.UTF_8);
     }
 
-    /** How a page shows a surface, so many pixels wide. */
-    static Viewport viewport(SurfaceUse use, int width) {
-        return Viewport.fitting(use, width, width * Viewport.aspect(use)).withUnit(MARK_PIXELS * width / WIDTH);
+    /**
+     * How a page shows a drill: where its action is, if that can be shown much larger than the part in use.
+     *
+     * @param standing whether the length of the surface points up; then it is as high as it would be wide
+     * @param width pixels of the picture that lies
+     */
+    static Viewport viewport(List<Play> plays, boolean standing, double width) {
+        SurfaceUse use = plays.get(0).told().drill().surfaceUse();
+        double unit = MARK_PIXELS * width / WIDTH;
+        View view = Crop.ofReps(use, plays.stream().map(p -> p.told().path()).toList(), width, unit);
+        Viewport lying = Viewport.fitting(view, false, width, width * Viewport.aspect(view))
+                .withUnit(unit);
+        return standing ? lying.turned() : lying;
     }
 
     private static String about(Told told) {
@@ -102,8 +114,10 @@ public final class PageExport {
         SvgParts parts = new SvgParts();
         Painter painter = new Painter(ground, plays.get(0).told().reader().code());
         StringBuilder svg = new StringBuilder();
-        svg.append(parts.fragment(
-                g -> painter.paintGround(g, plays.get(0).told().drill().surfaceUse(), v)));
+        svg.append("<g class=\"turn\">")
+                .append(parts.fragment(
+                        g -> painter.paintGround(g, plays.get(0).told().drill().surfaceUse(), v)))
+                .append("</g>");
         for (int i = 0; i < plays.size(); i++) {
             Progress.tell(progress, (double) i / plays.size());
             svg.append("<g class=\"play\" data-play=\"%d\"%s>".formatted(i, hidden(plays.get(i))));
@@ -120,15 +134,19 @@ public final class PageExport {
     private static void play(StringBuilder svg, SvgParts parts, Painter painter, Play play, Ground ground, Viewport v)
             throws IOException {
         Told told = play.told();
-        svg.append(parts.fragment(g -> {
-            Painter.prepare(g);
-            painter.paintGear(g, frame(told, 0), v);
-            painter.paintQueues(g, frame(told, 0), v);
-            painter.paintLabels(g, frame(told, 0), v);
-        }));
+        for (Viewport each : List.of(v, v.turned())) {
+            svg.append("<g class=\"%s\">".formatted(each.standing() ? "upright off" : "lying"));
+            svg.append(parts.fragment(g -> {
+                Painter.prepare(g);
+                painter.paintGear(g, frame(told, 0), each);
+                painter.paintQueues(g, frame(told, 0), each);
+                painter.paintLabels(g, frame(told, 0), each);
+            }));
+            svg.append("</g>");
+        }
         for (int s = 0; s < told.path().steps().size(); s++) {
             int step = s;
-            svg.append("<g class=\"strokes\" data-step=\"").append(s).append("\">");
+            svg.append("<g class=\"strokes turn\" data-step=\"").append(s).append("\">");
             svg.append(parts.fragment(g -> painter.paintStrokes(g, frame(told, step), v)));
             svg.append("</g>");
         }
@@ -158,10 +176,21 @@ public final class PageExport {
             Painter.prepare(g);
             new BodyArt(g, ground, v.unit()).nose(origin, 0, colour);
         });
-        String body = parts.fragment(g -> {
-            Painter.prepare(g);
-            new BodyArt(g, ground, v.unit()).body(origin, facing, role.side(), colour, role.label());
-        });
+        StringBuilder body = new StringBuilder();
+        for (double quarter : List.of(0.0, 90.0)) {
+            String which = role.side() != Side.KEEPER ? "" : quarter == 0 ? "lying" : "upright off";
+            if (quarter == 0 || !which.isEmpty()) {
+                body.append("<g class=\"")
+                        .append(which)
+                        .append("\">")
+                        .append(parts.fragment(g -> {
+                            Painter.prepare(g);
+                            new BodyArt(g, ground, v.unit())
+                                    .body(origin, facing + quarter, role.side(), colour, role.label());
+                        }))
+                        .append("</g>");
+            }
+        }
         return ("<g class=\"role\" id=\"%srole-%s\" transform=\"translate(%s %s)\"><circle class=\"ring\" r=\"%s\"/>"
                         + "<g class=\"nose\">%s</g>%s</g>")
                 .formatted(
@@ -172,11 +201,18 @@ public final class PageExport {
 
     private static String data(List<Play> plays, Viewport v) throws IOException {
         ObjectNode data = JSON.createObjectNode();
-        ObjectNode frame = data.putObject("frame");
-        frame.put("pixelsPerMetre", v.pixelsPerMetre());
-        Point2D origin = v.toPixels(Point.ORIGIN);
-        frame.put("x", origin.getX()).put("y", origin.getY()).put("standing", v.standing());
-        frame.put("ballAway", Bodies.ballOffset(v));
+        ArrayNode frames = data.putArray("frames");
+        for (Viewport each : List.of(v, v.turned())) {
+            Point2D origin = each.toPixels(Point.ORIGIN);
+            frames.addObject()
+                    .put("width", round(each.width(), 10))
+                    .put("height", round(each.height(), 10))
+                    .put("pixelsPerMetre", each.pixelsPerMetre())
+                    .put("x", origin.getX())
+                    .put("y", origin.getY())
+                    .put("standing", each.standing());
+        }
+        data.put("ballAway", Bodies.ballOffset(v));
         ArrayNode list = data.putArray("plays");
         for (Play play : plays) {
             play(list.addObject(), play, plays, v);
@@ -207,6 +243,8 @@ public final class PageExport {
         }
         ArrayNode steps = data.putArray("steps");
         told.timeline().steps().forEach(s -> steps.add(round(s.start(), 1000)));
+        ArrayNode said = data.putArray("said");
+        told.talk().steps().forEach(s -> said.add(s.brief()));
         ObjectNode roles = data.putObject("roles");
         for (Role role : told.path().roles()) {
             ObjectNode r = roles.putObject(role.id().text());

@@ -11,7 +11,6 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import wildchalk.core.arrange.ActionBox;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Progression;
@@ -31,6 +30,7 @@ import wildchalk.core.words.Register;
 import wildchalk.core.words.StepWords;
 import wildchalk.core.words.Words;
 import wildchalk.picture.export.ExportOptions.Reach;
+import wildchalk.picture.paint.Crop;
 import wildchalk.picture.paint.RotationPainter;
 
 /** The words of a sheet, and where its pictures stand among them, as XHTML. */
@@ -38,10 +38,6 @@ final class SheetHtml {
 
     private static final Texts TEXTS = Texts.of("wildchalk.picture.picture");
 
-    /** Pictures are no flatter and no higher than this, as a share of their width. */
-    private static final double LEAST_ASPECT = 0.45;
-
-    private static final double MOST_ASPECT = 0.85;
     /** More ways than somebody reads one by one: then it is told what decides. */
     private static final int MOST_WAYS = 8;
 
@@ -172,13 +168,8 @@ final class SheetHtml {
         body.append("</td></tr></table>");
     }
 
-    /** Height over width of a picture of the action. */
     private static double aspect(Told told) {
-        View box = ActionBox.of(told.path(), told.drill().surface())
-                .orElse(told.drill().surfaceUse().view())
-                .grown(2.5);
-        double aspect = told.drill().surfaceUse().standing() ? box.width() / box.height() : box.height() / box.width();
-        return Math.max(LEAST_ASPECT, Math.min(MOST_ASPECT, aspect));
+        return Crop.aspect(told.drill().surfaceUse(), told.path());
     }
 
     private static double mapAspect(Told told) {
@@ -337,7 +328,10 @@ final class SheetHtml {
                 .map(w -> TEXTS.get("sheet.path", w.label(), Numbers.brief(100 * w.chance(), 0)))
                 .toList();
         if (lines.isEmpty()) {
-            lines = version.course().forks().stream().map(SheetHtml::fork).toList();
+            lines = version.course().forks().stream()
+                    .map(SheetHtml::fork)
+                    .distinct()
+                    .toList();
         }
         optional(body, "sheet.paths", lines);
     }

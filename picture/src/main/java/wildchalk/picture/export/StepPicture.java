@@ -8,8 +8,11 @@ import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
+import wildchalk.core.text.Texts;
 import wildchalk.core.words.Line;
 import wildchalk.core.words.StepWords;
+import wildchalk.picture.paint.Crop;
+import wildchalk.picture.paint.Extra;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Legend;
 import wildchalk.picture.paint.Painter;
@@ -19,6 +22,8 @@ import wildchalk.picture.style.Ground;
 
 /** The picture of one step that stands alone: title, diagram, what happens in words, and the signs explained. */
 final class StepPicture {
+
+    private static final Texts TEXTS = Texts.of("wildchalk.picture.picture");
 
     private static final double PAD = 16;
     private static final double TITLE_SIZE = 19;
@@ -48,8 +53,7 @@ final class StepPicture {
         this.legendHeight = legend.height(
                 measure, width - 2 * PAD * unit, unit, told.drill().surface().ballName());
         measure.dispose();
-        this.diagramHeight = (width - 2 * PAD * unit)
-                * Math.min(1, Viewport.aspect(told.drill().surfaceUse()));
+        this.diagramHeight = (width - 2 * PAD * unit) * Crop.aspect(told.drill().surfaceUse(), told.path());
     }
 
     double height() {
@@ -91,11 +95,13 @@ final class StepPicture {
     private void diagram(Graphics2D g, double x, double y) {
         AffineTransform before = g.getTransform();
         g.translate(x, y);
-        Viewport viewport = Viewport.fitting(told.drill().surfaceUse(), width - 2 * PAD * unit, diagramHeight);
+        Frame frame =
+                Frame.ofStep(told.drill(), told.path(), told.timeline(), step).with(Extra.NONE.withTasks(false));
+        Viewport viewport = Crop.ofStep(frame, width - 2 * PAD * unit, diagramHeight, unit);
         Shape clip = g.getClip();
         g.clip(new Rectangle2D.Double(0, 0, viewport.width(), viewport.height()));
         new Painter(ground, told.reader().code())
-                .paint(g, Frame.ofStep(told.drill(), told.path(), told.timeline(), step), viewport);
+                .paint(g, frame.with(frame.extra().withArea(Crop.area(viewport))), viewport);
         g.setClip(clip);
         g.setTransform(before);
     }
@@ -113,9 +119,12 @@ final class StepPicture {
             return lines;
         }
         StepWords words = told.talk().steps().get(step);
-        for (Line said : words.lines()) {
+        List<String> all =
+                new ArrayList<>(words.lines().stream().map(Line::text).toList());
+        words.points().forEach(p -> all.add(TEXTS.get("picture.point", p)));
+        for (String said : all) {
             StringBuilder line = new StringBuilder();
-            for (String word : said.text().split(" ")) {
+            for (String word : said.split(" ")) {
                 String longer = line.isEmpty() ? word : line + " " + word;
                 if (!line.isEmpty()
                         && font.getStringBounds(longer, g.getFontRenderContext())

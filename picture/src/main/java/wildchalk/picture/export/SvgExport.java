@@ -3,6 +3,7 @@ package wildchalk.picture.export;
 import java.awt.Dimension;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.regex.Matcher;
 import org.apache.batik.svggen.SVGGraphics2D;
 import wildchalk.picture.style.Ground;
 
@@ -23,7 +24,9 @@ public final class SvgExport {
         picture.paint(g);
         var root = g.getRoot();
         root.setAttribute("viewBox", "0 0 " + WIDTH + " " + height);
-        String text = "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + SvgParts.text(g, root);
+        String text = "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
+                + SvgParts.text(g, root)
+                        .replaceFirst(">", "><style>" + Matcher.quoteReplacement(FontFaces.css()) + "</style>");
         return text.getBytes(StandardCharsets.UTF_8);
     }
 }

@@ -1,10 +1,12 @@
 package wildchalk.picture.paint;
 
+import java.awt.geom.Point2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.arrange.ActionBox;
 import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
@@ -62,6 +64,55 @@ public final class Crop {
             v = fitting(frame, places, whole);
         }
         return v;
+    }
+
+    /** Pictures are no flatter and no higher than this, as a share of their width. */
+    private static final double LEAST_ASPECT = 0.45;
+
+    private static final double MOST_ASPECT = 0.85;
+
+    /** Room (m) round the action when its shape is looked at. */
+    private static final double ROUND_METRES = 2.5;
+
+    /** Height over width of a picture that suits what a path does. */
+    public static double aspect(SurfaceUse use, Scene scene) {
+        View box = ActionBox.of(scene, use.surface()).orElse(use.view()).grown(ROUND_METRES);
+        double aspect = use.standing() ? box.width() / box.height() : box.height() / box.width();
+        return Math.max(LEAST_ASPECT, Math.min(MOST_ASPECT, aspect));
+    }
+
+    /**
+     * What is looked at while reps are played: where their action is, if that can be shown much larger than the part in use, and
+     * those who wait in lines.
+     *
+     * @param width pixels of the picture, the surface lying
+     * @param unit pixels of one unit of marks
+     */
+    public static View ofReps(SurfaceUse use, List<? extends Scene> reps, double width, double unit) {
+        Optional<View> action = reps.stream()
+                .flatMap(r -> ActionBox.of(r, use.surface()).stream())
+                .reduce(Crop::both);
+        View view = Viewport.first(use, action, width, width * Viewport.aspect(use));
+        Viewport v = Viewport.fitting(view, false, width, width * Viewport.aspect(view))
+                .withUnit(unit);
+        // the margin of a picture has room for the marks themselves
+        for (Scene scene : reps) {
+            for (WaitingLine line : scene.lines()) {
+                for (Point2D p : Bodies.queue(v, line)) {
+                    Point at = v.toMetres(p.getX(), p.getY());
+                    view = both(view, View.of(at.minus(ROUND_ONE), at.plus(ROUND_ONE)));
+                }
+            }
+        }
+        return view;
+    }
+
+    private static final Point ROUND_ONE = new Point(0.6, 0.6);
+
+    private static View both(View a, View b) {
+        return View.of(
+                new Point(Math.min(a.minX(), b.minX()), Math.min(a.minY(), b.minY())),
+                new Point(Math.max(a.maxX(), b.maxX()), Math.max(a.maxY(), b.maxY())));
     }
 
     /** What a viewport shows. */

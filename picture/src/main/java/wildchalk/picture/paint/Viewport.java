@@ -113,6 +113,17 @@ public record Viewport(
         return new Viewport(width * factor, height * factor, pixelsPerMetre * factor, centre, unit * factor, standing);
     }
 
+    /** The same at the same scale, standing where this lies and the other way round. */
+    public Viewport turned() {
+        return new Viewport(height, width, pixelsPerMetre, centre, unit, !standing);
+    }
+
+    /** Height over width of a picture that a part fills, lying. */
+    public static double aspect(View view) {
+        View box = view.grown(margin(view));
+        return box.height() / box.width();
+    }
+
     /** Height over width of a picture that a view fills. */
     public static double aspect(SurfaceUse use) {
         View box = use.view().grown(margin(use.view()));

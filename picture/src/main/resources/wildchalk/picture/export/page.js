@@ -26,10 +26,28 @@
     return [track[i + 1] + (track[i + 4] - track[i + 1]) * f, track[i + 2] + (track[i + 5] - track[i + 2]) * f];
   }
   function facing(list, t) { return list[rowAt(list, 2, t) * 2 + 1]; }
+  // the surface lies or stands, whichever fills the screen better
+  var frame = whole.frames[0], turn = 0;
+  function orient() {
+    var wide = document.documentElement.clientWidth, high = window.innerHeight * 0.58;
+    var fit = function (f) { return Math.min(wide / f.width, high / f.height); };
+    if (window.innerWidth > window.innerHeight) { wide = window.innerWidth - 250; high = window.innerHeight - 52; }
+    var upright = fit(whole.frames[1]) > fit(whole.frames[0]);
+    frame = whole.frames[upright ? 1 : 0];
+    turn = upright ? 90 : 0;
+    el("board").setAttribute("viewBox", "0 0 " + frame.width + " " + frame.height);
+    el("board").setAttribute("data-frame", upright ? 1 : 0);
+    document.querySelectorAll(".turn").forEach(function (g) {
+      if (upright) g.setAttribute("transform", "matrix(0 -1 1 0 0 " + whole.frames[0].width + ")");
+      else g.removeAttribute("transform");
+    });
+    document.querySelectorAll(".lying").forEach(function (g) { g.classList.toggle("off", upright); });
+    document.querySelectorAll(".upright").forEach(function (g) { g.classList.toggle("off", !upright); });
+  }
   function pixels(p) {
-    if (whole.frame.standing)
-      return [whole.frame.x - p[1] * whole.frame.pixelsPerMetre, whole.frame.y - p[0] * whole.frame.pixelsPerMetre];
-    return [whole.frame.x + p[0] * whole.frame.pixelsPerMetre, whole.frame.y - p[1] * whole.frame.pixelsPerMetre];
+    return frame.standing
+      ? [frame.x - p[1] * frame.pixelsPerMetre, frame.y - p[0] * frame.pixelsPerMetre]
+      : [frame.x + p[0] * frame.pixelsPerMetre, frame.y - p[1] * frame.pixelsPerMetre];
   }
   function stepAt(t) {
     var s = 0;
@@ -42,7 +60,7 @@
     Object.keys(drill.roles).forEach(function (id) {
       var r = drill.roles[id], node = el(drill.id + "role-" + id);
       move(node, pixels(place(r.track, now)));
-      node.querySelector(".nose").setAttribute("transform", "rotate(" + -facing(r.facing, now) + ")");
+      node.querySelector(".nose").setAttribute("transform", "rotate(" + -(facing(r.facing, now) + turn) + ")");
       node.classList.toggle("mine", id === mine);
       node.classList.toggle("others", mine !== "" && id !== mine);
     });
@@ -51,8 +69,8 @@
       b.held.forEach(function (h) { if (h[0] <= now) holder = h[1]; });
       var node = el(drill.id + "ball-" + id), inner = node.querySelector(".inner");
       move(node, p);
-      var a = holder ? (facing(drill.roles[holder].facing, now) + 38) * Math.PI / 180 : 0;
-      var away = holder ? whole.frame.ballAway : 0;
+      var a = holder ? (facing(drill.roles[holder].facing, now) + turn + 38) * Math.PI / 180 : 0;
+      var away = holder ? whole.ballAway : 0;
       inner.setAttribute("transform", "translate(" + away * Math.cos(a) + " " + -away * Math.sin(a) + ")");
     });
     var s = stepAt(now);
@@ -64,6 +82,7 @@
     document.querySelectorAll(".told[data-play='" + index + "'] li[data-step]").forEach(function (li) {
       li.classList.toggle("now", +li.getAttribute("data-step") === s);
     });
+    if (el("said").textContent !== (drill.said[s] || "")) el("said").textContent = drill.said[s] || "";
     el("time").value = drill.seconds > 0 ? Math.round(now / drill.seconds * 1000) : 0;
     el("clock").textContent = now.toFixed(1) + " s";
   }
@@ -155,12 +174,23 @@
   document.querySelectorAll(".go").forEach(function (b) {
     b.addEventListener("click", function () { toStep(+b.parentNode.getAttribute("data-step")); });
   });
+  // a swipe over the picture turns to the next step or the one before
+  var down = null;
+  el("board").addEventListener("pointerdown", function (e) { down = [e.clientX, e.clientY]; });
+  el("board").addEventListener("pointerup", function (e) {
+    if (!down) return;
+    var dx = e.clientX - down[0], dy = e.clientY - down[1];
+    down = null;
+    if (Math.abs(dx) > 40 && Math.abs(dx) > 1.5 * Math.abs(dy)) el(dx < 0 ? "next" : "back").click();
+  });
+  window.addEventListener("resize", function () { orient(); show(); });
   document.addEventListener("keydown", function (e) {
     if (/SELECT|INPUT|BUTTON/.test(e.target.tagName)) return;
     if (e.key === " ") { e.preventDefault(); setPlaying(!playing); }
     if (e.key === "ArrowRight") el("next").click();
     if (e.key === "ArrowLeft") el("back").click();
   });
+  orient();
   dress();
   show();
   if (calm) el("speed").value = "0.5";

@@ -33,6 +33,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.progress.Progress;
+import wildchalk.core.runthrough.StepAction;
 import wildchalk.core.words.StepWords;
 import wildchalk.picture.style.Ground;
 
@@ -132,7 +133,10 @@ class ExportsTest {
             String title =
                     told.drill().title() + " · " + told.talk().steps().get(step).title();
             assertTrue(found.contains(title), found.toString());
-            told.path().roles().forEach(r -> assertTrue(found.contains(r.label()), r.label()));
+            // who takes part in the step; of the others those who stand near
+            StepAction.of(told.drill(), told.path(), told.timeline(), step).roles().stream()
+                    .map(r -> told.path().role(r).orElseThrow().label())
+                    .forEach(label -> assertTrue(found.contains(label), label));
         }
     }
 
