@@ -29,12 +29,23 @@ public final class FindingWriter {
     private final Path path;
     private final LengthUnit unit;
     private final EventNames events;
+    private final HouseWords house;
 
     public FindingWriter(RunThrough run, LengthUnit unit) {
         this(run.drill(), run.path(), unit);
     }
 
+    /** In the words of a club. */
+    public FindingWriter(RunThrough run, LengthUnit unit, HouseWords house) {
+        this(run.drill(), run.path(), unit, house);
+    }
+
     public FindingWriter(Drill drill, Path path, LengthUnit unit) {
+        this(drill, path, unit, HouseWords.NONE);
+    }
+
+    private FindingWriter(Drill drill, Path path, LengthUnit unit, HouseWords house) {
+        this.house = house;
         this.drill = drill;
         this.path = path;
         this.unit = unit;
@@ -43,12 +54,12 @@ public final class FindingWriter {
 
     /** One sentence with its figures. */
     public String message(Finding finding) {
-        return Texts.CORE.fill("finding." + finding.rule(), word -> word(word, finding));
+        return house.said(Texts.CORE.fill("finding." + finding.rule(), word -> word(word, finding)));
     }
 
     /** What would mend it, one sentence. */
     public String remedy(Finding finding) {
-        return Texts.CORE.fill("remedy." + finding.rule(), word -> word(word, finding));
+        return house.said(Texts.CORE.fill("remedy." + finding.rule(), word -> word(word, finding)));
     }
 
     /** What a remedy does, short enough for a button. */

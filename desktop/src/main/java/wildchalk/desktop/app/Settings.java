@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import wildchalk.core.binder.Order;
 import wildchalk.core.binder.SafeFiles;
 import wildchalk.core.text.LengthUnit;
+import wildchalk.core.words.HouseWords;
 import wildchalk.core.words.Register;
 import wildchalk.desktop.board.BoardSizes;
 import wildchalk.desktop.share.Habits;
@@ -89,7 +90,8 @@ final class Settings {
                 Stream.of(LengthUnit.values())
                         .filter(u -> u.name().equals(values.getProperty("unit")))
                         .findFirst(),
-                named(StrokeCode.class, "strokes", StrokeCode.CHALK));
+                named(StrokeCode.class, "strokes", StrokeCode.CHALK),
+                HouseWords.NONE);
     }
 
     void reader(Reader reader) {

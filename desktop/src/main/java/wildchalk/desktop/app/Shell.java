@@ -66,6 +66,7 @@ public final class Shell extends BorderPane {
     private final Saving saving = new Saving(this);
     private final Faults faults = new Faults();
     private final DemoCopy demo = new DemoCopy(this);
+    private final HouseDesk house = new HouseDesk(this);
     private Binder binder;
     private Ground ground;
     private DrillDocument document;
@@ -167,7 +168,7 @@ public final class Shell extends BorderPane {
         }
         int mine = ++opening;
         Optional<Drill> left = document().map(DrillDocument::drill);
-        Reader reader = settings.reader();
+        Reader reader = reader();
         Errand.run(
                 stage,
                 Ui.text("errand.opening", file.getFileName()),
@@ -187,7 +188,7 @@ public final class Shell extends BorderPane {
     /** Opens a drill before there is a window in which somebody could wait. */
     private void openNow(Path file) {
         try {
-            openDrill(new DrillDocument(Opened.read(file, settings.reader()), faults));
+            openDrill(new DrillDocument(Opened.read(file, reader()), faults));
             settings.opened(file);
         } catch (IOException e) {
             error(e.getMessage());
@@ -241,7 +242,7 @@ public final class Shell extends BorderPane {
 
     /** Opens a drill that no file holds yet. */
     public void startNew(Drill drill) {
-        openDrill(new DrillDocument(Stored.ofNew(DrillFile.ofNew(drill)), settings.reader(), faults));
+        openDrill(new DrillDocument(Stored.ofNew(DrillFile.ofNew(drill)), reader(), faults));
     }
 
     private void openDrill(DrillDocument opened) {
@@ -250,7 +251,7 @@ public final class Shell extends BorderPane {
         staleOnDisk = false;
         board = new BoardPlace(opened, sizes, this::changeSurface);
         board.dress(ground);
-        board.view().strokeCodeProperty().set(settings.reader().code());
+        board.view().strokeCodeProperty().set(reader().code());
         opened.drillProperty().addListener((o, a, b) -> bar.refresh());
         opened.setConsent(new LossQuestion(stage));
         opened.keepIn(new Journal<>(settings.journals(), DrillFile.KIND, new JournalWatch(faults)));
@@ -325,10 +326,10 @@ public final class Shell extends BorderPane {
     /** Opens a stored drill, or one that no file holds yet, with changes that wait to be saved. */
     void openChanged(Optional<Path> file, BinderFile<Drill> changed) throws IOException {
         if (file.isPresent()) {
-            openDrill(new DrillDocument(Stored.read(DrillFile.KIND, file.get()), settings.reader(), faults));
+            openDrill(new DrillDocument(Stored.read(DrillFile.KIND, file.get()), reader(), faults));
             document.edit(Ui.text("journal.edit"), Wholes.bringBack(changed.value()));
         } else {
-            openDrill(new DrillDocument(Stored.ofNew(changed), settings.reader(), faults));
+            openDrill(new DrillDocument(Stored.ofNew(changed), reader(), faults));
         }
     }
 
@@ -466,7 +467,11 @@ public final class Shell extends BorderPane {
     }
 
     Reader reader() {
-        return settings.reader();
+        return settings.reader().withHouse(house.words());
+    }
+
+    HouseDesk house() {
+        return house;
     }
 
     /** Says lengths and draws strokes for another reader from now on. */

@@ -94,6 +94,7 @@ final class ViewMenu extends MenuButton {
                                 shell.reader().code(),
                                 c -> Ui.text("strokes." + c),
                                 c -> shell.setReader(shell.reader().withCode(c))),
+                        item("view.house", shell.house()::ask),
                         choice(
                                 "view.text",
                                 List.of(100, 125, 150),

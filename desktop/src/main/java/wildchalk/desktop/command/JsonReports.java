@@ -30,7 +30,6 @@ import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.Line;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
-import wildchalk.core.words.Words;
 import wildchalk.picture.export.Told;
 
 /** What commands print for programs; {@code docs/cli.md} holds the shapes. Seconds and metres are rounded to 0.001. */
@@ -123,7 +122,7 @@ final class JsonReports {
         ObjectNode o = about(told);
         o.set("gear", texts(told.talk().gear()));
         o.set("setUp", texts(told.talk().setUp()));
-        o.set("problem", texts(Words.problemOf(told.run())));
+        o.set("problem", texts(told.problem()));
         o.set("rules", texts(told.talk().rules()));
         o.set("rotation", texts(told.talk().rotation()));
         o.set("changes", texts(told.talk().changes()));

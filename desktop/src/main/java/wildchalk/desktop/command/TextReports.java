@@ -27,7 +27,6 @@ import wildchalk.core.words.Line;
 import wildchalk.core.words.Register;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
-import wildchalk.core.words.Words;
 import wildchalk.picture.export.Told;
 
 /** What commands print for people. */
@@ -94,7 +93,7 @@ final class TextReports {
                 out.println();
                 told.talk().steps().forEach(s -> out.println(s.title() + "  " + s.brief() + numbers(s)));
             }
-            case PROBLEM -> section(out, Words.problemOf(told.run()));
+            case PROBLEM -> section(out, told.problem());
         }
     }
 

@@ -7,7 +7,9 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.HouseFile;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
@@ -59,7 +61,14 @@ final class WhichRep {
     Told rep() throws IOException {
         Drill drill = drill();
         Progression version = version(drill);
-        return Told.of(drill, wildchalk.core.path.Path.of(version, choices(version)), Reader.USUAL);
+        return Told.of(drill, wildchalk.core.path.Path.of(version, choices(version)), reader());
+    }
+
+    /** In the words of the club in whose binder the file lies. */
+    private Reader reader() throws IOException {
+        Path drills = file.toAbsolutePath().getParent();
+        Path binder = drills == null ? null : drills.getParent();
+        return binder == null ? Reader.USUAL : Reader.USUAL.withHouse(HouseFile.read(new Binder(binder)));
     }
 
     private Progression version(Drill drill) {

@@ -24,7 +24,6 @@ import wildchalk.core.finding.Severity;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.text.Slugs;
 import wildchalk.core.words.Register;
-import wildchalk.core.words.Words;
 import wildchalk.desktop.command.CommandLineEntry.BadInput;
 import wildchalk.picture.export.Export;
 import wildchalk.picture.export.ExportOptions;
@@ -97,7 +96,7 @@ final class WildChalkCommand implements Runnable {
             throws IOException {
         Told told = which.rep();
         if (role != null) {
-            List<String> part = Words.partOf(roleOf(told, role, which.file()), told.run(), told.talk());
+            List<String> part = told.partOf(roleOf(told, role, which.file()));
             if (json) {
                 out().print(JsonReports.part(role, part));
             } else {

@@ -301,6 +301,7 @@ public final class FindingsList extends VBox {
     }
 
     static FindingWriter writer(DrillDocument document, Found found) {
-        return new FindingWriter(found.run(), document.reader().unit());
+        return new FindingWriter(
+                found.run(), document.reader().unit(), document.reader().house());
     }
 }

@@ -86,8 +86,13 @@ final class SayLine extends VBox {
     /** The sentences that the tool would write of it. */
     private static Understood understood(Drill drill, Path path, Step step, Reader reader, String text) {
         try {
-            Edited then =
-                    Saying.edit(drill, path, step.id(), reader.unit(), text).applyTo(drill, path.id());
+            Edited then = Saying.edit(
+                            drill,
+                            path,
+                            step.id(),
+                            reader.unit(),
+                            reader.house().understood(text))
+                    .applyTo(drill, path.id());
             Told told = Told.of(
                     then.drill(), Path.of(then.drill().progression(path.id()).orElseThrow(), path.choices()), reader);
             String sentences = then.made().stream()
@@ -124,7 +129,7 @@ final class SayLine extends VBox {
                     document.path(),
                     step().id(),
                     document.reader().unit(),
-                    line.getText());
+                    document.reader().house().understood(line.getText()));
             int steps = document.path().steps().size();
             document.edit(Ui.text("edit.typed"), edit);
             line.clear();

@@ -20,7 +20,6 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.words.StepWords;
-import wildchalk.core.words.Words;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.ui.Children;
@@ -125,7 +124,7 @@ public final class TalkView extends VBox {
         Optional<RoleId> role = followed.filter(r -> told.path().role(r).isPresent());
         part.getChildren().clear();
         part.setVisible(role.isPresent());
-        role.ifPresent(r -> Words.partOf(r, told.run(), told.talk()).forEach(line -> {
+        role.ifPresent(r -> told.partOf(r).forEach(line -> {
             Label label = new Label(line);
             label.setWrapText(true);
             label.setMinHeight(Region.USE_PREF_SIZE);

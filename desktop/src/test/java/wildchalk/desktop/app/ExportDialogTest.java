@@ -35,7 +35,7 @@ class ExportDialogTest {
 
     @Test
     void aSheetIsLookedAtBeforeAndTheChoiceIsRemembered(FxRobot robot) throws Exception {
-        window.openDrill("second-wave-from-the-left");
+        window.openDrill("lantern-ladder");
         window.saveAnswer = window.folder.resolve("for-the-wall");
         ask(Exports.SHEET);
         Window.until(() -> about(robot).endsWith("pages, A4"));

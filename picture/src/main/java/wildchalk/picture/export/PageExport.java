@@ -29,7 +29,6 @@ import wildchalk.core.text.Texts;
 import wildchalk.core.words.CourseWords;
 import wildchalk.core.words.Line;
 import wildchalk.core.words.StepWords;
-import wildchalk.core.words.Words;
 import wildchalk.picture.paint.Bodies;
 import wildchalk.picture.paint.BodyArt;
 import wildchalk.picture.paint.Crop;
@@ -384,7 +383,7 @@ public final class PageExport {
             for (Role role : told.path().roles()) {
                 html.append(
                         "<section class=\"part\" data-play=\"%d\" data-role=\"%s\" hidden>".formatted(i, role.id()));
-                for (String line : Words.partOf(role.id(), told.run(), told.talk())) {
+                for (String line : told.partOf(role.id())) {
                     html.append("<p>").append(escape(line)).append("</p>");
                 }
                 html.append("</section>");

@@ -3,6 +3,7 @@ package wildchalk.picture.export;
 import java.util.Objects;
 import java.util.Optional;
 import wildchalk.core.text.LengthUnit;
+import wildchalk.core.words.HouseWords;
 import wildchalk.picture.style.StrokeCode;
 
 /**
@@ -10,14 +11,16 @@ import wildchalk.picture.style.StrokeCode;
  *
  * @param chosen what lengths are said in; empty for what the sport speaks
  * @param code what strokes mean
+ * @param house the club's own words
  */
-public record Reader(Optional<LengthUnit> chosen, StrokeCode code) {
+public record Reader(Optional<LengthUnit> chosen, StrokeCode code, HouseWords house) {
 
-    public static final Reader USUAL = new Reader(Optional.empty(), StrokeCode.CHALK);
+    public static final Reader USUAL = new Reader(Optional.empty(), StrokeCode.CHALK, HouseWords.NONE);
 
     public Reader {
         Objects.requireNonNull(chosen, "chosen");
         Objects.requireNonNull(code, "code");
+        Objects.requireNonNull(house, "house");
     }
 
     /** What lengths are said in where no sport is known that speaks otherwise. */
@@ -31,10 +34,14 @@ public record Reader(Optional<LengthUnit> chosen, StrokeCode code) {
     }
 
     public Reader withUnit(Optional<LengthUnit> other) {
-        return new Reader(other, code);
+        return new Reader(other, code, house);
     }
 
     public Reader withCode(StrokeCode other) {
-        return new Reader(chosen, other);
+        return new Reader(chosen, other, house);
+    }
+
+    public Reader withHouse(HouseWords words) {
+        return new Reader(chosen, code, words);
     }
 }

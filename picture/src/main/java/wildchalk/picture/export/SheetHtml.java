@@ -28,7 +28,6 @@ import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.Line;
 import wildchalk.core.words.Register;
 import wildchalk.core.words.StepWords;
-import wildchalk.core.words.Words;
 import wildchalk.picture.export.ExportOptions.Reach;
 import wildchalk.picture.paint.Crop;
 import wildchalk.picture.paint.RotationPainter;
@@ -155,7 +154,7 @@ final class SheetHtml {
             object(body, SheetPictures.MAP, number, -1, "sheet.alt.map", mapHigh / mapAspect(told), mapHigh);
         }
         if (how.words() == Register.PROBLEM) {
-            section(body, "sheet.problem", list(Words.problemOf(told.run())));
+            section(body, "sheet.problem", list(told.problem()));
         }
         boolean version = page.marks().isPresent();
         if (version) {
@@ -345,10 +344,7 @@ final class SheetHtml {
     private static void versions(StringBuilder body, Told told) {
         List<String> lines = told.drill().progressions().stream()
                 .filter(p -> !p.equals(told.run().version()))
-                .map(p -> p.title() + ": "
-                        + Words.changes(told.drill(), p, told.reader().unit()).stream()
-                                .limit(2)
-                                .collect(Collectors.joining(" ")))
+                .map(p -> p.title() + ": " + told.changesOf(p).stream().limit(2).collect(Collectors.joining(" ")))
                 .toList();
         optional(body, "sheet.versions", lines);
     }

@@ -7,6 +7,7 @@ import wildchalk.core.check.Checks;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
@@ -33,7 +34,7 @@ public record Told(RunThrough run, TalkThrough talk, List<Finding> findings, Rea
 
     public static Told of(RunThrough run, Reader reader) {
         Reader who = reader.forSport(run.drill().surface().sport());
-        return new Told(run, Words.of(run, who.unit()), Checks.open(run), who);
+        return new Told(run, who.house().of(Words.of(run, who.unit())), Checks.open(run), who);
     }
 
     public static Told of(Drill drill, Path path, Reader reader) {
@@ -64,7 +65,22 @@ public record Told(RunThrough run, TalkThrough talk, List<Finding> findings, Rea
 
     /** Puts findings into sentences for the reader. */
     public FindingWriter findingWriter() {
-        return new FindingWriter(run, reader.unit());
+        return new FindingWriter(run, reader.unit(), reader.house());
+    }
+
+    /** What one role has to know, in the second person. */
+    public List<String> partOf(RoleId role) {
+        return reader.house().all(Words.partOf(role, run, Words.of(run, reader.unit())));
+    }
+
+    /** What is at stake and what is allowed, and not how it is solved. */
+    public List<String> problem() {
+        return reader.house().all(Words.problemOf(run));
+    }
+
+    /** What another version changes in the one that it is based on. */
+    public List<String> changesOf(Progression version) {
+        return reader.house().all(Words.changes(drill(), version, reader.unit()));
     }
 
     /** The same version along every path; this one alone where it goes one way only, or too many to show. */
