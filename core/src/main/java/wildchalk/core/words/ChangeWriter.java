@@ -18,6 +18,7 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Question;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
@@ -138,7 +139,9 @@ public final class ChangeWriter {
     }
 
     private static String said(Role role) {
-        return text("change.role", role.label(), text("side." + role.side()));
+        return role.side() == Side.ATTACK
+                ? role.label()
+                : text("change.role", role.label(), text("side." + role.side()));
     }
 
     private void people() {
@@ -160,11 +163,6 @@ public final class ChangeWriter {
                     .filter(q -> !Optional.of(q).equals(asked))
                     .ifPresent(q -> lines.add(text("change.question", stopped(q.ask()))));
         }
-    }
-
-    /** A title as it stands inside a sentence. */
-    private static String inside(String title) {
-        return Character.toLowerCase(title.charAt(0)) + title.substring(1);
     }
 
     private static String stopped(String text) {
@@ -193,23 +191,24 @@ public final class ChangeWriter {
             }
             for (Move move : step.moves()) {
                 if (moves.set().contains(move)) {
-                    String words = sentence(after, step, move);
                     boolean other = before.move(move.id()).isPresent();
-                    lines.add(text(other ? "change.move-other" : "change.move-new", inside(title), words));
+                    boolean joined = isNew || before.role(move.role()).isEmpty();
+                    lines.add(sentence(after, step, move, other ? "change.now" : joined ? "" : "change.also"));
                 }
             }
             before.step(step.id())
                     .ifPresent(s -> s.moves().stream()
                             .filter(m -> moves.removed().contains(m.id().text())
                                     && after.move(m.id()).isEmpty())
-                            .forEach(m -> lines.add(text("change.move-gone", inside(title), sentence(before, s, m)))));
+                            .forEach(m -> lines.add(sentence(before, s, m, "change.no-longer"))));
         }
         before.steps().stream()
                 .filter(s -> changes.of(Kinds.STEPS).removed().contains(s.id().text()))
                 .forEach(s -> lines.add(text("change.step-gone", StepTitles.of(before, s, surface))));
     }
 
-    private String sentence(Progression version, Step step, Move move) {
+    /** @param how the key of a word that stands before the verb: "now", "also", "no longer"; empty for none */
+    private String sentence(Progression version, Step step, Move move, String how) {
         Path path = Path.of(version, Outcomes.leadingTo(version, step, Choices.USUAL));
         if (path.move(move.id()).isEmpty()) {
             // no way of the rep leads there: it has no times, and nobody sees it
@@ -218,9 +217,12 @@ public final class ChangeWriter {
                     version.role(move.role()).orElseThrow().label(),
                     text("move.kind." + MoveKinds.of(move)));
         }
-        return writers.computeIfAbsent(path, this::writer)
-                .write(path.step(step.id()).orElseThrow(), path.move(move.id()).orElseThrow(), "")
-                .text();
+        SentenceWriter writer = writers.computeIfAbsent(path, this::writer);
+        Move there = path.move(move.id()).orElseThrow();
+        Clause clause = writer.clause(there, writer.write(path.step(step.id()).orElseThrow(), there, ""));
+        return ReadOut.linesAlone(List.of(how.isEmpty() ? clause : clause.withWord(text(how)))).stream()
+                .map(Line::text)
+                .collect(Collectors.joining(" "));
     }
 
     private SentenceWriter writer(Path path) {
@@ -230,7 +232,7 @@ public final class ChangeWriter {
     private void rules() {
         CourseWords now = new CourseWords(after, surface);
         CourseWords then = new CourseWords(before, surface);
-        changes.of(Kinds.RULES).set().forEach(r -> lines.add(text("change.rule", now.rule(r))));
+        changes.of(Kinds.RULES).set().forEach(r -> lines.add(now.rule(r)));
         for (Rule rule : before.course().rules()) {
             if (changes.of(Kinds.RULES).removed().contains(rule.id().text())) {
                 lines.add(text("change.rule-gone", then.rule(rule)));

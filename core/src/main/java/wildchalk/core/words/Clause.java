@@ -132,6 +132,11 @@ record Clause(
                 : this;
     }
 
+    /** With a word before the verb: "now runs". */
+    Clause withWord(String word) {
+        return new Clause(sentence, move, span, who, false, word + " " + does, where, tail, cue, from);
+    }
+
     /** All that is done, without who and when. */
     String predicate() {
         return (does + " " + where + " " + tail)

@@ -104,7 +104,7 @@ public final class EventNames {
     /** A text about a move of some kind, under a key that ends with the kind. */
     public String about(String key, MoveId id, String seconds) {
         Move other = scene.move(id).orElseThrow();
-        return moment(key, other, actor(other), seconds);
+        return moment(key, other, actorInStep(other), seconds);
     }
 
     /** The same in the sentence of a move: with a letter only where somebody could mean another one of these steps. */
@@ -132,6 +132,17 @@ public final class EventNames {
         count();
         String label = label(other.role());
         return ofAKind.get(kind(other)) > 1 ? label + " (" + letter(other.id()) + ")" : label;
+    }
+
+    /** The label; with the step when the role does so in several, with the letter when it does so twice in one. */
+    private String actorInStep(Move other) {
+        count();
+        String label = label(other.role());
+        if (ofAKind.get(kind(other)) < 2) {
+            return label;
+        }
+        int step = stepOf.get(other.id());
+        return alike(step, other) > 1 ? actor(other) : Texts.CORE.get("event.in-step", label, step + 1);
     }
 
     /** The letter of a move's sentence. */
