@@ -2,10 +2,12 @@ package wildchalk.core.words;
 
 import java.util.ArrayList;
 import java.util.DoubleSummaryStatistics;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import wildchalk.core.arrange.Formation;
@@ -93,51 +95,74 @@ final class SetUpWriter {
 
     /** Waiting lines; two that mirror each other as one. */
     private void lines(List<String> list) {
-        List<WaitingLine> left = new ArrayList<>(path.lines());
-        while (!left.isEmpty()) {
-            WaitingLine line = left.remove(0);
-            Optional<WaitingLine> twin = left.stream()
-                    .filter(l -> l.standing() == line.standing() && l.standing() > 1)
-                    .filter(l -> l.feeds().isEmpty() == line.feeds().isEmpty())
-                    .filter(l -> both(line.at(), l.at()).isPresent())
-                    .findFirst();
-            twin.ifPresent(left::remove);
-            list.add(twin.map(t -> text(
-                            t.feeds().isEmpty() ? "setup.lines.nobody" : "setup.lines",
-                            line.label(),
-                            t.label(),
-                            line.standing(),
-                            both(line.at(), t.at()).orElseThrow(),
-                            first(line),
-                            first(t)))
-                    .orElseGet(() -> line(line)));
+        for (List<WaitingLine> one : pairs(
+                path.lines(),
+                l -> places.paced(l.at()),
+                l -> l.standing() + (l.feeds().isEmpty() ? "" : " plays"))) {
+            WaitingLine line = one.get(0);
+            if (one.size() == 1 || line.standing() < 2) {
+                one.forEach(l -> list.add(line(l)));
+            } else {
+                WaitingLine twin = one.get(1);
+                list.add(text(
+                        twin.feeds().isEmpty() ? "setup.lines.nobody" : "setup.lines",
+                        line.label(),
+                        twin.label(),
+                        line.standing(),
+                        both(line.at(), twin.at()),
+                        first(line),
+                        first(twin)));
+            }
         }
+    }
+
+    /** Things in their order; two of a kind whose places differ by the side only together. */
+    private static <T> List<List<T>> pairs(List<T> things, Function<T, String> place, Function<T, String> kind) {
+        List<List<T>> pairs = new ArrayList<>();
+        Map<List<String>, List<T>> waiting = new HashMap<>();
+        Map<List<String>, String> where = new HashMap<>();
+        for (T thing : things) {
+            String here = place.apply(thing);
+            Optional<List<String>> key = Twins.key(here).map(k -> List.of(kind.apply(thing), k));
+            List<T> alone = key.map(waiting::get).orElse(null);
+            if (alone != null && !where.get(key.get()).equals(here)) {
+                alone.add(thing);
+                waiting.remove(key.get());
+            } else {
+                List<T> pair = new ArrayList<>(List.of(thing));
+                pairs.add(pair);
+                key.ifPresent(k -> {
+                    waiting.put(k, pair);
+                    where.put(k, here);
+                });
+            }
+        }
+        return pairs;
     }
 
     private String first(WaitingLine line) {
         return line.feeds().isEmpty() ? "" : label(line.feeds().get(0));
     }
 
-    /** Players; two of a side that mirror each other, or stand left and right of the same point, as one. */
+    /** Players; two of a side that mirror each other as one. */
     private void roles(List<String> list) {
-        List<Role> left = new ArrayList<>(
-                path.roles().stream().filter(r -> r.at().isPresent()).toList());
-        while (!left.isEmpty()) {
-            Role role = left.remove(0);
-            Optional<Role> twin = left.stream()
-                    .filter(r -> about(r).equals(about(role)) && role.side() != Side.KEEPER)
-                    .filter(r ->
-                            both(role.at().orElseThrow(), r.at().orElseThrow()).isPresent())
-                    .findFirst();
-            twin.ifPresent(left::remove);
+        List<Role> standing =
+                path.roles().stream().filter(r -> r.at().isPresent()).toList();
+        for (List<Role> one : pairs(
+                standing, r -> r.side() == Side.KEEPER ? "" : places.paced(r.at().orElseThrow()), SetUpWriter::about)) {
+            Role role = one.get(0);
             String about = about(role).isEmpty() ? "" : " (" + about(role) + ")";
-            list.add(twin.map(t -> text(
-                            "setup.two",
-                            role.label(),
-                            t.label(),
-                            about,
-                            both(role.at().orElseThrow(), t.at().orElseThrow()).orElseThrow()))
-                    .orElseGet(() -> text("setup.role", role.label(), about, place(role))));
+            list.add(
+                    one.size() == 1
+                            ? text("setup.role", role.label(), about, place(role))
+                            : text(
+                                    "setup.two",
+                                    role.label(),
+                                    one.get(1).label(),
+                                    about,
+                                    both(
+                                            role.at().orElseThrow(),
+                                            one.get(1).at().orElseThrow())));
         }
     }
 
@@ -171,9 +196,9 @@ final class SetUpWriter {
         }
     }
 
-    /** Where two stand who mirror each other: "1.5 m behind the left and the right wing"; empty where they do not. */
-    private Optional<String> both(Point one, Point other) {
-        return Twins.of(places.paced(one), places.paced(other));
+    /** Where two stand who mirror each other: "1.5 m behind the left and the right wing". */
+    private String both(Point one, Point other) {
+        return Twins.of(places.paced(one), places.paced(other)).orElseThrow();
     }
 
     private String formation(Formation formation) {

@@ -20,6 +20,16 @@ final class Twins {
 
     private Twins() {}
 
+    /** What twins have in common; empty for a place that names no side, or more than one. */
+    static Optional<String> key(String place) {
+        Matcher hand = HAND.matcher(place);
+        if (!hand.find()) {
+            return Optional.empty();
+        }
+        String rest = place.substring(0, hand.start()) + "|" + place.substring(hand.end());
+        return hand.find() ? Optional.empty() : Optional.of(rest);
+    }
+
     /** Empty where they differ otherwise, or name sides more than once, so that it could be misheard. */
     static Optional<String> of(String one, String other) {
         Matcher first = HAND.matcher(one);
