@@ -46,6 +46,12 @@ public enum LengthUnit {
         return Numbers.brief(Math.round(2 * lengthMetres / metres) / 2.0, 1) + " " + symbol;
     }
 
+    /** As somebody is told to go so far: to the half of it, from five on to the whole. */
+    public String paces(double lengthMetres) {
+        double in = lengthMetres / metres;
+        return in < 5 ? rough(lengthMetres) : Numbers.brief(Math.round(in), 0) + " " + symbol;
+    }
+
     /** To a centimetre or its like, without needless zeros: {@code 9.14 m}, {@code 10 yd}. */
     public String exact(double lengthMetres) {
         return Numbers.brief(lengthMetres / metres, 2) + " " + symbol;

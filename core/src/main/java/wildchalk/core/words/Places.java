@@ -118,6 +118,19 @@ public final class Places {
                 .orElseGet(() -> towards(from, p));
     }
 
+    /**
+     * How far, where {@link #goingTo} says but which way: whoever hears that has to know when to stop.
+     *
+     * @return "5 m"; empty where the place itself is named, and for a step
+     */
+    Optional<String> howFar(Point from, Point p) {
+        boolean said = named(p).isPresent()
+                || zones().anyMatch(z -> !z.isLane() && z.contains(p) && !z.contains(from))
+                || crossesHalfway(from, p)
+                || from.isWithin(STEP_METRES, p);
+        return said ? Optional.empty() : Optional.of(unit.paces(from.distanceTo(p)));
+    }
+
     /** Which way, by a landmark that lies ahead, or up and down the surface. */
     String towards(Point from, Point p) {
         Point way = p.minus(from);

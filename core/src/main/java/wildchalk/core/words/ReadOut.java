@@ -214,6 +214,8 @@ final class ReadOut {
             return chain.size() == 1
                     && first().move() instanceof Travel
                     && !first().where().isEmpty()
+                    // "12 runs 8 m up the left, 14 9 m": nobody can follow that
+                    && !Character.isDigit(first().where().charAt(0))
                     && first().tail().isEmpty();
         }
 

@@ -355,22 +355,47 @@ final class SentenceWriter {
     private Phrase where(Travel move, String via) {
         Waypoint last = move.path().get(move.path().size() - 1);
         String text = last.called().map(c -> called(last)).orElseGet(() -> goingTo(move, last.at()));
+        Point from = turnsAt(move).orElse(startOf(move));
         String place = text.substring(text.indexOf(' ') + 1);
         if (text.contains(" ") && via.contains(place) && places.named(last.at()).isEmpty()) {
-            text = places.direction(startOf(move), last.at());
+            text = places.direction(from, last.at());
         }
-        String said = text;
+        // how far is said of a way that begins where somebody can see it: where he stands, or turns
+        boolean measured = (via.isEmpty() || turnsAt(move).isPresent())
+                && !text.isEmpty()
+                && last.called().isEmpty()
+                && last.round().isEmpty();
+        String said = measured ? far(move, from, last.at(), text) : text;
         return new Phrase.Slot(SlotKind.WHERE, said, text("words.where-prompt"), () -> ends(move, last));
     }
 
-    /** Where to; nothing where the verb has said it: who backs up goes back. */
+    /** "5 m up and to the left"; who drops back is told how far alone. */
+    private String far(Travel move, Point from, Point to, String way) {
+        return places.howFar(from, to)
+                .map(far -> move.manner() == Manner.BACKWARD && way.equals(text("direction.back"))
+                        ? far
+                        : text("direction.far", far, way))
+                .orElse(way);
+    }
+
+    /** Where a travel turns last before its end, if that is what is said of its way. */
+    private static Optional<Point> turnsAt(Travel move) {
+        List<Waypoint> before = move.path().subList(0, move.path().size() - 1);
+        return before.isEmpty()
+                ? Optional.empty()
+                : Optional.of(before.get(before.size() - 1))
+                        .filter(w -> w.how() == Passing.CUT || w.how() == Passing.STOP || w.how() == Passing.TOUCH)
+                        .filter(w -> w.round().isEmpty())
+                        .map(Waypoint::at);
+    }
+
+    /** Where to; nothing for a circle about the place. */
     private String goingTo(Travel move, Point end) {
         if (move.path().get(move.path().size() - 1).round().isPresent()
                 && startOf(move).isWithin(NO_WAY_METRES, end)) {
             return "";
         }
-        String where = places.goingTo(startOf(move), end);
-        return move.manner() == Manner.BACKWARD && where.equals(text("direction.back")) ? "" : where;
+        return places.goingTo(turnsAt(move).orElse(startOf(move)), end);
     }
 
     /** Named places that the travel could end at instead. */
