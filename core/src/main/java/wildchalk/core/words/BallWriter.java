@@ -234,8 +234,8 @@ final class BallWriter {
                 .orElse(move.goal());
         phrases.add(new Phrase.Slot(
                 SlotKind.WHERE,
-                text("words.at-goal", goalName),
-                "",
+                isTheOne(move) ? "" : text("words.at-goal", goalName),
+                text("words.goal-prompt"),
                 () -> goals.stream()
                         .map(g -> new Phrase.Choice(
                                 text("words.at-goal", g.name()), Rewordings.shot(s -> s.withGoal(g.id()))))
@@ -250,6 +250,14 @@ final class BallWriter {
                         Aim.values(), a -> new Phrase.Choice(text("aim." + a), Rewordings.shot(s -> s.withAim(a))))));
         phrases.add(new Phrase.Slot(SlotKind.HOW, shotHow(move), text("words.how-prompt"), () -> shotHows(move)));
         return null;
+    }
+
+    /** Whether nobody has to be told which goal: it is one of the surface, and all shots go there. */
+    private boolean isTheOne(Shot move) {
+        return surface.goal(move.goal()).isPresent()
+                && path.moves().stream()
+                        .filter(m -> m instanceof Shot)
+                        .allMatch(m -> ((Shot) m).goal().equals(move.goal()));
     }
 
     private String shotVerb(Shot move, Weight weight) {
@@ -327,7 +335,7 @@ final class BallWriter {
     }
 
     private String pickUpVerb(PickUpKind kind) {
-        return text("words.picks-up." + kind, surface.ballName());
+        return SportTexts.get("picks-up", surface.sport(), kind.name(), surface.ballName());
     }
 
     private String label(RoleId role) {

@@ -19,6 +19,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
+import wildchalk.core.text.SportTexts;
 
 /** Writes what is done on the spot. */
 final class DeedWriter {
@@ -66,7 +67,7 @@ final class DeedWriter {
 
             @Override
             public Void contact(Deed.Contact c) {
-                plain(phrases, text("words.meets"));
+                plain(phrases, SportTexts.get("meets", surface.sport(), "contact"));
                 phrases.add(new Phrase.Slot(
                         SlotKind.OTHER,
                         label(c.with()),
@@ -140,12 +141,12 @@ final class DeedWriter {
     private Void contested(List<Phrase> phrases, Act act, Deed.Contest c) {
         phrases.add(new Phrase.Slot(
                 SlotKind.KIND,
-                text("contest." + c.kind(), surface.ballName()),
+                contest(c.kind()),
                 "",
                 () -> each(
                         Deed.Kind.values(),
                         k -> new Phrase.Choice(
-                                text("contest." + k, surface.ballName()),
+                                contest(k),
                                 deed(Deed.Contest.class, d -> new Deed.Contest(k, d.rivals(), d.winner()))))));
         String rivals = c.rivals().stream().map(this::label).collect(Collectors.joining(", "));
         phrases.add(new Phrase.Slot(SlotKind.OTHER, text("words.with-rivals", rivals), "", () -> rivals(act, c)));
@@ -163,6 +164,10 @@ final class DeedWriter {
                                 wins(act, r.id()), deed(Deed.Contest.class, d -> d.withWinner(Optional.of(r.id())))))
                         .toList()));
         return null;
+    }
+
+    private String contest(Deed.Kind kind) {
+        return SportTexts.get("contest", surface.sport(), kind.name(), surface.ballName());
     }
 
     private String wins(Act act, RoleId winner) {

@@ -12,6 +12,8 @@ import java.util.stream.Stream;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.text.Numbers;
 
@@ -96,16 +98,20 @@ final class ReadOut {
     /** Each player's moves that belong together become one breath. */
     private static List<Breath> chains(List<Clause> clauses) {
         List<Breath> breaths = new ArrayList<>();
-        Map<String, Integer> last = new HashMap<>();
+        Map<RoleId, Integer> last = new HashMap<>();
         for (Clause clause : clauses) {
-            Integer at = last.get(clause.who());
+            Integer at = last.get(clause.move().role());
             Optional<Breath> longer =
                     at == null ? Optional.empty() : breaths.get(at).then(clause);
             if (longer.isPresent()) {
                 breaths.set(at, longer.get());
             } else {
-                last.put(clause.who(), breaths.size());
+                last.put(clause.move().role(), breaths.size());
                 breaths.add(Breath.of(clause));
+            }
+            // what somebody does with a ball that came meanwhile is not told before it comes
+            if (clause.move() instanceof Pass pass) {
+                pass.receiver().ifPresent(last::remove);
             }
         }
         return breaths;

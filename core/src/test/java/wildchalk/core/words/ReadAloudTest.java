@@ -32,9 +32,11 @@ import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
+import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
@@ -150,6 +152,33 @@ class ReadAloudTest {
                         .sorted()
                         .toList();
                 assertEquals(all, told.stream().sorted().toList());
+            }
+        }
+    }
+
+    /** Nobody is told to play on a ball before he is told that it comes. */
+    @ParameterizedTest
+    @MethodSource("drills")
+    void whatIsDoneWithABallIsToldAfterItCame(Drill drill) {
+        RunThrough run = RunThrough.of(drill, drill.base());
+        for (StepWords step : Words.of(run, LengthUnit.METRES).steps()) {
+            List<MoveId> told = new ArrayList<>();
+            step.lines()
+                    .forEach(l ->
+                            l.moves().stream().filter(m -> !told.contains(m)).forEach(told::add));
+            for (MoveId id : told) {
+                if (run.path().move(id).orElseThrow() instanceof Pass pass
+                        && run.timeline().move(id).happens()) {
+                    for (MoveId later : told.subList(0, told.indexOf(id))) {
+                        Move before = run.path().move(later).orElseThrow();
+                        boolean plays = before instanceof Pass || before instanceof Shot;
+                        boolean his = pass.receiver().equals(Optional.of(before.role()));
+                        double start = run.timeline().move(later).start();
+                        assertFalse(
+                                plays && his && start > run.timeline().move(id).start() + 0.06,
+                                step.lines().toString());
+                    }
+                }
             }
         }
     }

@@ -103,7 +103,7 @@ class TriggerWordsTest {
                 .shot("m2", "b", Optional.of(Trigger.whenCaught(new MoveId("m1"), 0)))
                 .progression();
         assertEquals(
-                "B shoots at the goal down the middle on the catch.",
+                "B shoots down the middle on the catch.",
                 talk(p).sentence(new MoveId("m2")).orElseThrow().text());
     }
 

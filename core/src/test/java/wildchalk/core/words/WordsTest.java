@@ -49,7 +49,7 @@ class WordsTest {
         assertEquals("LB runs 11 m up the left on the whistle.", sentence(drill, "m1"));
         assertEquals("GK passes hard to LB just after LB sets off.", sentence(drill, "m2"));
         assertEquals("LB then passes to CB.", sentence(drill, "m5"));
-        assertEquals("RB shoots at the goal to the far side just after the catch.", sentence(drill, "m9"));
+        assertEquals("RB shoots to the far side just after the catch.", sentence(drill, "m9"));
     }
 
     @Test

@@ -33,6 +33,8 @@ import wildchalk.core.path.Path;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.text.LengthUnit;
+import wildchalk.core.words.Words;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.paint.Frame;
 import wildchalk.picture.paint.Painter;
@@ -84,6 +86,14 @@ public final class Bench {
                 .withProgression(big);
         double answer = median(40, () -> Told.of(drill, big));
         line("change to new times, words and findings", answer * 1e3, 50, "ms");
+
+        double words = 0;
+        for (String id : Demo.ids()) {
+            Drill demo = Demo.read(id);
+            RunThrough run = RunThrough.of(demo, demo.base());
+            words = Math.max(words, median(40, () -> Words.of(run, LengthUnit.METRES)));
+        }
+        line("words of the demo drill that takes longest", words * 1e3, 5, "ms");
 
         line("paint one frame at 1280 x 800", paint(drill, big, timeline) * 1e3, 1000 / 60.0, "ms");
         draws();
