@@ -127,6 +127,9 @@ class PhonePageTest {
     })
     void thePictureFillsAPhoneAndEveryControlIsLargeEnough(String id, double width, double height) throws Exception {
         WaitForAsyncUtils.asyncFx(() -> {
+                    // the stage may come from another test, whose window is never so small
+                    stage.setMinWidth(1);
+                    stage.setMinHeight(1);
                     stage.setWidth(width);
                     stage.setHeight(height);
                 })
