@@ -155,8 +155,8 @@ final class BallWriter {
     private String spot(Point from, Point at) {
         return places.named(at)
                 .map(n -> text("words.to-place", n))
-                .orElseGet(() -> places.zone(at)
-                        .filter(z -> !places.zone(from).equals(Optional.of(z)))
+                .orElseGet(() -> places.area(at)
+                        .filter(z -> !places.area(from).equals(Optional.of(z)))
                         .map(z -> text("words.to-zone", z))
                         .orElseGet(() -> text("words.to-space", places.towards(from, at))));
     }
@@ -192,7 +192,7 @@ final class BallWriter {
     private String how(Pass move) {
         String touch = move.oneTouch() ? text(held.contains(move.id()) ? "words.held" : "words.one-touch") : "";
         String bank = move.bank().map(b -> text("words.off", boardName(b))).orElse("");
-        return (touch + " " + bank).strip();
+        return (bank + " " + touch).strip();
     }
 
     private List<Phrase.Choice> hows(Pass move) {

@@ -51,11 +51,13 @@ record Clause(
      *
      * @param text "as CB passes"; empty without one
      * @param own the move of the same player that it is a moment of
+     * @param atEnd whether it is the end of that
+     * @param ofTravel whether that is a travel, so that its end is a place
      * @param delaySeconds how long after the moment
      */
-    record Cue(String text, Whose whose, Optional<MoveId> own, boolean atEnd, double delaySeconds) {
+    record Cue(String text, Whose whose, Optional<MoveId> own, boolean atEnd, boolean ofTravel, double delaySeconds) {
 
-        static final Cue NONE = new Cue("", Whose.NOBODY, Optional.empty(), false, 0);
+        static final Cue NONE = new Cue("", Whose.NOBODY, Optional.empty(), false, false, 0);
 
         static Cue of(String text, Move move, Scene scene, double delaySeconds) {
             Optional<Event> event = move.trigger().map(Trigger::event);
@@ -65,6 +67,10 @@ record Clause(
                     whose,
                     event.filter(e -> whose == Whose.OWN_MOVE).flatMap(Event::move),
                     event.filter(e -> e instanceof Event.Ends).isPresent(),
+                    event.flatMap(Event::move)
+                            .flatMap(scene::move)
+                            .filter(m -> m instanceof Travel)
+                            .isPresent(),
                     delaySeconds);
         }
 
@@ -145,6 +151,17 @@ record Clause(
                 .replace(" ,", ",")
                 .replaceFirst(",$", "");
     }
+
+    /** Whether it but follows what the same player did before: "then". */
+    boolean isNext() {
+        return cue.whose() == Whose.NOBODY && goesOn
+                || cue.whose() == Whose.OWN_MOVE
+                        && cue.delaySeconds() <= SOON_SECONDS
+                        && !(cue.atEnd() && cue.ofTravel());
+    }
+
+    /** Up to here (s) after a move of one's own something is said to follow it. */
+    static final double SOON_SECONDS = 1.25;
 
     /** Whether each of two goes to where the other one was, in the same way. */
     boolean changesPlacesWith(Clause other) {

@@ -1,6 +1,7 @@
 package wildchalk.core.words;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -96,7 +97,26 @@ public final class CourseWords {
                 lines.add(
                         text("rotation." + (how == Rotation.How.STAY ? "stay" : "rest") + ".many", ReadOut.list(who)));
             } else {
-                alike.forEach(r -> lines.add(rotation(r)));
+                lines.addAll(changing(alike));
+            }
+        }
+        return lines;
+    }
+
+    /** Each goes somewhere; two who become each other swap. */
+    private List<String> changing(List<Rotation> alike) {
+        List<String> lines = new ArrayList<>();
+        Set<RoleId> told = new HashSet<>();
+        for (Rotation r : alike) {
+            boolean swap = alike.stream()
+                    .anyMatch(o ->
+                            o.next().equals(Optional.of(r.role())) && r.next().equals(Optional.of(o.role())));
+            if (!swap) {
+                lines.add(rotation(r));
+            } else if (told.add(r.role())) {
+                RoleId other = r.next().orElseThrow();
+                told.add(other);
+                lines.add(text("rotation.swap", label(r.role()), label(other)));
             }
         }
         return lines;

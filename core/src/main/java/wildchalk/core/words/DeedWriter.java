@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Deed;
@@ -148,7 +147,7 @@ final class DeedWriter {
                         k -> new Phrase.Choice(
                                 contest(k),
                                 deed(Deed.Contest.class, d -> new Deed.Contest(k, d.rivals(), d.winner()))))));
-        String rivals = c.rivals().stream().map(this::label).collect(Collectors.joining(", "));
+        String rivals = ReadOut.list(c.rivals().stream().map(this::label).toList());
         phrases.add(new Phrase.Slot(SlotKind.OTHER, text("words.with-rivals", rivals), "", () -> rivals(act, c)));
         RoleId winner = c.winner().orElse(act.role());
         if (SentenceWriter.isDecidedByPath(path, act)) {

@@ -101,6 +101,11 @@ public final class Places {
         return zones().filter(z -> z.contains(p)).findFirst().map(Zone::name);
     }
 
+    /** Likewise, but for parts of the ground that nobody sees the borders of. */
+    Optional<String> area(Point p) {
+        return zones().filter(z -> !z.isLane() && z.contains(p)).findFirst().map(Zone::name);
+    }
+
     /** Those that were drawn before those of the surface. */
     private Stream<Zone> zones() {
         return Stream.concat(scene.layout().zones().stream().map(MarkedZone::asZone), surface.zones().stream());
@@ -150,6 +155,11 @@ public final class Places {
     /** "Up and to the left": which way, by no place. */
     String direction(Point from, Point to) {
         return direction(to.minus(from), LEANING);
+    }
+
+    /** "Up the left": which way, and on which side of the surface if it is long. */
+    String way(Point from, Point to) {
+        return along(to.minus(from), to);
     }
 
     /** Which way; of a long way up or down also on which side. */

@@ -29,9 +29,6 @@ final class ReadOut {
     /** Who sets off within this (s) of each other do so together. */
     private static final double TOGETHER_SECONDS = 1.0;
 
-    /** Up to here (s) after a move of one's own something is done on the way. */
-    private static final double ON_THE_WAY_SECONDS = 1.25;
-
     private static final String AND = text("words.and", "").strip() + " ";
 
     private static final String AT = " " + text("words.at-goal", "");
@@ -243,7 +240,7 @@ final class ReadOut {
             String more = withoutPlace(next.predicate(), said);
             if (cue.whose() == Clause.Whose.NOBODY || cue.atEnd()) {
                 return text(again ? "aloud.and" : "aloud.then", said, more);
-            } else if (cue.delaySeconds() > ON_THE_WAY_SECONDS) {
+            } else if (cue.delaySeconds() > Clause.SOON_SECONDS) {
                 return text("aloud.later", said, more, Numbers.brief(Math.round(2 * cue.delaySeconds()) / 2.0, 1));
             }
             boolean way = !(next.move() instanceof Travel) && !again;
@@ -260,7 +257,7 @@ final class ReadOut {
         private String saying(boolean cueAgain) {
             List<String> who = new ArrayList<>(List.of(first().who()));
             others.forEach(o -> who.add(o.first().who()));
-            String then = first().goesOn() && cue().isEmpty() && others.isEmpty() ? text("words.then") + " " : "";
+            String then = first().isNext() && others.isEmpty() ? text("words.then") + " " : "";
             String does = swap ? text("aloud.swap") : predicate();
             String said = list(who) + " " + then + (others.isEmpty() || swap ? does : Clause.ofMany(does));
             if (!gapped.isEmpty()) {
@@ -284,9 +281,9 @@ final class ReadOut {
 
         private static String afterOwn(String said, Clause.Cue cue) {
             String seconds = Numbers.brief(Math.round(2 * cue.delaySeconds()) / 2.0, 1);
-            return cue.delaySeconds() > ON_THE_WAY_SECONDS
+            return cue.delaySeconds() > Clause.SOON_SECONDS
                     ? text("aloud.later-on", said, seconds)
-                    : cue.atEnd() ? text("aloud.once-there", said) : text("aloud.cue", said, cue.text());
+                    : cue.atEnd() && cue.ofTravel() ? text("aloud.once-there", said) : said;
         }
 
         List<Line> sayings(boolean cueAgain) {

@@ -41,6 +41,8 @@ final class SentenceWriter {
     /** Who goes round where he stands goes nowhere first. */
     private static final double NO_WAY_METRES = 2;
 
+    private static final String HALFWAY = text("line.halfway");
+
     private static final List<Double> TURNS = List.of(0.5, 1.0, 2.0, 3.0);
 
     /** As many as may be, for a circle that something else ends. */
@@ -357,8 +359,9 @@ final class SentenceWriter {
         String text = last.called().map(c -> called(last)).orElseGet(() -> goingTo(move, last.at()));
         Point from = turnsAt(move).orElse(startOf(move));
         String place = text.substring(text.indexOf(' ') + 1);
-        if (text.contains(" ") && via.contains(place) && places.named(last.at()).isEmpty()) {
-            text = places.direction(from, last.at());
+        boolean again = text.contains(" ") && via.contains(place) || via.contains(HALFWAY) && text.contains(HALFWAY);
+        if (again && places.named(last.at()).isEmpty()) {
+            text = places.way(from, last.at());
         }
         // how far is said of a way that begins where somebody can see it: where he stands, or turns
         boolean measured = (via.isEmpty() || turnsAt(move).isPresent())

@@ -255,8 +255,10 @@ class ReadAloudTest {
             return; // such as a volleyball court, whose places are numbered round
         }
         Drill mirrored = Transforms.drill(drill, Symmetry.ACROSS_WIDTH);
-        List<String> here = sentences(drill);
-        List<String> there = sentences(mirrored);
+        List<String> here = new ArrayList<>(sentences(drill));
+        here.addAll(lines(drill));
+        List<String> there = new ArrayList<>(sentences(mirrored));
+        there.addAll(lines(mirrored));
         for (int i = 0; i < here.size(); i++) {
             assertEquals(swapped(here.get(i)), there.get(i));
         }
