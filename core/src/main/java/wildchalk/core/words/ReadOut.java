@@ -243,7 +243,7 @@ final class ReadOut {
             } else if (cue.delaySeconds() > Clause.SOON_SECONDS) {
                 return text("aloud.later", said, more, Numbers.brief(Math.round(2 * cue.delaySeconds()) / 2.0, 1));
             }
-            boolean way = !(next.move() instanceof Travel) && !again;
+            boolean way = cue.ofTravel() && !(next.move() instanceof Travel) && !again;
             return text(way ? "aloud.on-the-way" : "aloud.and", said, more);
         }
 

@@ -1,17 +1,20 @@
 package wildchalk.core.words;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import wildchalk.core.arrange.Formation;
 import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Role;
@@ -20,6 +23,7 @@ import wildchalk.core.drill.Side;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Goals;
+import wildchalk.core.path.GapRows;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Texts;
@@ -82,15 +86,30 @@ final class SetUpWriter {
                         places.pacedGear(z.middle()),
                         places.rough(span(z, Point::x)),
                         places.rough(span(z, Point::y)))));
-        if (!path.layout().gaps().isEmpty()) {
-            list.add(text(
-                    "setup.gaps",
-                    path.layout().gaps().stream()
-                            .map(g -> String.valueOf(g.number()))
-                            .collect(Collectors.joining(", ")),
-                    places.step(path.layout().gaps().get(0).widthMetres())));
-        }
+        gaps(list);
         return list;
+    }
+
+    /** Row by row, from the left. */
+    private void gaps(List<String> list) {
+        Map<Integer, List<Gap>> rows = new TreeMap<>();
+        for (Gap gap : path.layout().gaps()) {
+            rows.computeIfAbsent(GapRows.rowAt(path.layout().gaps(), gap.middle()), k -> new ArrayList<>())
+                    .add(gap);
+        }
+        for (List<Gap> row : rows.values()) {
+            DoubleSummaryStatistics along =
+                    row.stream().mapToDouble(g -> g.middle().x()).summaryStatistics();
+            DoubleSummaryStatistics across =
+                    row.stream().mapToDouble(g -> g.middle().y()).summaryStatistics();
+            boolean wide = across.getMax() - across.getMin() >= along.getMax() - along.getMin();
+            row.sort(Comparator.comparingDouble(
+                    (Gap g) -> wide ? -g.middle().y() : g.middle().x()));
+            list.add(text(
+                    wide ? "setup.gaps" : "setup.gaps.along",
+                    row.stream().map(g -> String.valueOf(g.number())).collect(Collectors.joining(", ")),
+                    places.step(row.get(0).widthMetres())));
+        }
     }
 
     /** Waiting lines; two that mirror each other as one. */

@@ -18,6 +18,7 @@ import javafx.concurrent.Worker;
 import javafx.scene.Scene;
 import javafx.scene.web.WebView;
 import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -182,6 +183,16 @@ class PhonePageTest {
             run("(function () { var e = new Event('" + at[0] + "'); e.clientX = " + at[1]
                     + "; e.clientY = 200; document.getElementById('board').dispatchEvent(e); })()");
         }
+    }
+
+    /** The next test finds a stage that is as large as its scene. */
+    @AfterEach
+    void leaveNoSize() throws Exception {
+        WaitForAsyncUtils.asyncFx(() -> {
+                    stage.setWidth(Double.NaN);
+                    stage.setHeight(Double.NaN);
+                })
+                .get();
     }
 
     /** A drill that can go several ways asks which; another version is another chapter. */

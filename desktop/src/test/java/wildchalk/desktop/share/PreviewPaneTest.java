@@ -30,6 +30,7 @@ class PreviewPaneTest {
     @Start
     void start(Stage stage) {
         stage.setScene(new Scene(pane));
+        stage.sizeToScene();
         stage.show();
     }
 

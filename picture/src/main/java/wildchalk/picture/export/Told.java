@@ -14,6 +14,7 @@ import wildchalk.core.path.Path;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.text.Printable;
 import wildchalk.core.words.FindingWriter;
+import wildchalk.core.words.HouseWords;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.TalkThrough;
 import wildchalk.core.words.Words;
@@ -70,7 +71,9 @@ public record Told(RunThrough run, TalkThrough talk, List<Finding> findings, Rea
 
     /** What one role has to know, in the second person. */
     public List<String> partOf(RoleId role) {
-        return reader.house().all(Words.partOf(role, run, Words.of(run, reader.unit())));
+        // in the tool's words first: a part is put together from whole sentences
+        TalkThrough plain = reader.house().equals(HouseWords.NONE) ? talk : Words.of(run, reader.unit());
+        return reader.house().all(Words.partOf(role, run, plain));
     }
 
     /** What is at stake and what is allowed, and not how it is solved. */
