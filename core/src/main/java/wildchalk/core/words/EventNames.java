@@ -11,7 +11,6 @@ import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Region;
-import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Zones;
@@ -217,6 +216,6 @@ public final class EventNames {
     }
 
     private String label(RoleId role) {
-        return scene.role(role).map(Role::label).orElse(role.text());
+        return RoleNames.of(scene, role);
     }
 }

@@ -35,12 +35,12 @@ final class PartWriter {
                 .orElseThrow(() -> new IllegalArgumentException("There is no role \"" + wanted + "\"."));
         this.places = new Places(path, run.drill().surface(), talk.unit());
         this.sentences = new SentenceWriter(path, run.drill().surface(), run.timeline(), places);
-        this.you = new SecondPerson(role.label());
+        this.you = new SecondPerson(RoleNames.of(path, role));
     }
 
     List<String> lines() {
         List<String> part = new ArrayList<>();
-        part.add(Texts.CORE.get("part.you", role.label()));
+        part.add(Texts.CORE.get("part.you", RoleNames.of(path, role)));
         part.add(Texts.CORE.get("part.start", places.paced(path.startOf(role.id()))));
         for (int i = 0; i < talk.steps().size(); i++) {
             List<String> said = said(path.steps().get(i), talk.steps().get(i));

@@ -16,7 +16,6 @@ import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Passing;
-import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Round;
 import wildchalk.core.drill.Scene;
@@ -463,7 +462,7 @@ final class SentenceWriter {
     }
 
     static String label(Scene scene, RoleId role) {
-        return scene.role(role).map(Role::label).orElse(role.text());
+        return RoleNames.of(scene, role);
     }
 
     static String text(String key, Object... arguments) {

@@ -173,11 +173,11 @@ final class SetUpWriter {
             String about = about(role).isEmpty() ? "" : " (" + about(role) + ")";
             list.add(
                     one.size() == 1
-                            ? text("setup.role", role.label(), about, place(role))
+                            ? text("setup.role", label(role.id()), about, place(role))
                             : text(
                                     "setup.two",
-                                    role.label(),
-                                    one.get(1).label(),
+                                    label(role.id()),
+                                    label(one.get(1).id()),
                                     about,
                                     both(
                                             role.at().orElseThrow(),
@@ -323,7 +323,7 @@ final class SetUpWriter {
     }
 
     private String label(RoleId id) {
-        return path.role(id).orElseThrow().label();
+        return RoleNames.of(path, id);
     }
 
     private static String text(String key, Object... arguments) {

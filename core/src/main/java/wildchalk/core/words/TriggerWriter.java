@@ -303,6 +303,6 @@ final class TriggerWriter {
     }
 
     private String label(RoleId role) {
-        return scene.role(role).orElseThrow().label();
+        return RoleNames.of(scene, role);
     }
 }

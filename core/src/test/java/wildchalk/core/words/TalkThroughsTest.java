@@ -5,10 +5,15 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.StepId;
+import wildchalk.core.path.Outcomes;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.text.LengthUnit;
 
@@ -47,6 +52,7 @@ class TalkThroughsTest {
                                 .append('\n'));
                 step.lines().forEach(l -> text.append("  | ").append(l.text()).append('\n'));
             }
+            otherWays(drill, version, run, text);
             talk.steps().forEach(w -> text.append("= ").append(w.brief()).append('\n'));
             Words.problemOf(run).forEach(line -> text.append("? ").append(line).append('\n'));
             talk.changes().forEach(line -> text.append("~ ").append(line).append('\n'));
@@ -58,6 +64,32 @@ class TalkThroughsTest {
                         .forEach(r -> text.append("@ ")
                                 .append(String.join(" ", Words.partOf(r.id(), run, talk)))
                                 .append('\n'));
+            }
+        }
+    }
+
+    /** Steps that are on other ways than the usual one, each as it is told on a way that leads there. */
+    private static void otherWays(Drill drill, Progression version, RunThrough usual, StringBuilder text) {
+        Set<StepId> told = new HashSet<>();
+        usual.path().steps().forEach(s -> told.add(s.id()));
+        for (Step step : version.steps()) {
+            if (!told.contains(step.id())) {
+                RunThrough way = RunThrough.of(
+                        drill,
+                        wildchalk.core.path.Path.of(
+                                version,
+                                Outcomes.leadingTo(version, step, usual.path().choices())));
+                for (StepWords words : Words.of(
+                                way, LengthUnit.spokenIn(drill.surface().sport()))
+                        .steps()) {
+                    if (told.add(words.step())) {
+                        text.append((words.title() + "  " + words.numbers()).strip())
+                                .append('\n');
+                        words.lines()
+                                .forEach(l ->
+                                        text.append("  | ").append(l.text()).append('\n'));
+                    }
+                }
             }
         }
     }

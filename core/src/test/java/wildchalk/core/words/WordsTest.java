@@ -6,6 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,6 +22,7 @@ import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
@@ -27,6 +30,7 @@ import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.text.LengthUnit;
 
 /** The talk-through says what a coach would say. */
 class WordsTest {
@@ -141,6 +145,29 @@ class WordsTest {
 
     private static double start(Drill drill, Progression version, Move move) {
         return Timeline.of(drill, Path.usual(version)).move(move.id()).start();
+    }
+
+    /** Where two have one label, it is said whose it is, each time, and to each that it is he. */
+    @Test
+    void whoHasTheSameLabelIsToldApart() {
+        Drill drill = Demo.read("second-wave-from-the-left");
+        Progression base = drill.base();
+        Role d1 = base.roles().stream()
+                .filter(r -> r.label().equals("D2"))
+                .findFirst()
+                .orElseThrow();
+        Drill clash = drill.withProgression(base.with(d1.withLabel("CB").withTeam(Optional.of(Chalk.BLUE))));
+        RunThrough run = RunThrough.of(clash, clash.base());
+        TalkThrough talk = Words.of(run, LengthUnit.METRES);
+        String all = talk.steps().stream()
+                .flatMap(s -> s.lines().stream())
+                .map(Line::text)
+                .collect(Collectors.joining(" "));
+        assertTrue(all.contains("CB in blue side-steps") && all.contains("passes to CB of the attack"), all);
+        List<String> part = Words.partOf(d1.id(), run, talk);
+        assertEquals("You are CB in blue.", part.get(0));
+        assertTrue(
+                part.stream().anyMatch(l -> l.contains("As CB of the attack passes, you side-step")), part.toString());
     }
 
     @Test
