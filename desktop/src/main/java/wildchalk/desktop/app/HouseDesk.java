@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.application.Platform;
+import javafx.geometry.Insets;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
@@ -27,6 +28,7 @@ import wildchalk.desktop.ui.Ui;
 final class HouseDesk {
 
     private static final double WIDTH = 760;
+    private static final double NAMES_WIDTH = 260;
     private static final double HEIGHT = 300;
 
     private final Shell shell;
@@ -64,10 +66,14 @@ final class HouseDesk {
         VBox left = new VBox(8, wrapped(Ui.text("house.how")), text, told);
         HBox.setHgrow(left, Priority.ALWAYS);
         VBox right = new VBox(8, wrapped(Ui.text("house.names")), names);
+        right.setMinWidth(NAMES_WIDTH);
+        right.setMaxWidth(NAMES_WIDTH);
         Dialog<ButtonType> dialog = new Dialog<>();
         dialog.setTitle(Ui.text("house.title"));
         dialog.getDialogPane().getButtonTypes().setAll(ButtonType.OK, ButtonType.CANCEL);
-        dialog.getDialogPane().setContent(new HBox(16, left, right));
+        HBox content = new HBox(16, left, right);
+        content.setPadding(new Insets(16));
+        dialog.getDialogPane().setContent(content);
         Dialogs.widen(Dialogs.dress(dialog, shell.stage()), WIDTH);
         var ok = dialog.getDialogPane().lookupButton(ButtonType.OK);
         Runnable check = () -> {
