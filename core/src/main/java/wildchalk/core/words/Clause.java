@@ -170,6 +170,11 @@ record Clause(
                 && other.end().filter(e -> e.isWithin(SAME_PLACE_METRES, from)).isPresent();
     }
 
+    /** Whether it says how far: "12 runs 8 m up the left, 14 9 m" is nothing that anybody can follow. */
+    boolean isMeasured() {
+        return !where.isEmpty() && Character.isDigit(where.charAt(0));
+    }
+
     /** "The left block", without the word before it. */
     String place() {
         return where.substring(where.indexOf(' ') + 1);

@@ -7,6 +7,7 @@ import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.Scene;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.Landmark;
+import wildchalk.core.surface.Marking;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.SportTexts;
@@ -103,14 +104,47 @@ final class Pacing {
     private String fromMiddle(Point p) {
         Optional<String> end = fromEdge("end", surface.lengthMetres() / 2, p.x(), p.x() > 0 ? "far" : "near");
         Optional<String> side = fromEdge("side", surface.widthMetres() / 2, p.y(), p.y() > 0 ? "left" : "right");
-        String along = end.orElseGet(() -> halves(p.x()) == 0
-                ? Texts.CORE.get("place.on-halfway")
-                : Texts.CORE.get(p.x() > 0 ? "place.past-halfway" : "place.before-halfway", length(p.x())));
+        String along = fromLine(p)
+                .or(() -> end)
+                .orElseGet(() -> halves(p.x()) == 0
+                        ? Texts.CORE.get("place.on-halfway")
+                        : Texts.CORE.get(p.x() > 0 ? "place.past-halfway" : "place.before-halfway", length(p.x())));
         String across = side.orElseGet(() -> halves(p.y()) == 0
                 ? Texts.CORE.get("place.on-middle")
                 : Texts.CORE.get(p.y() > 0 ? "place.left-of-middle" : "place.right-of-middle", length(p.y())));
         return Texts.CORE.get("place.axes", along, across);
     }
+
+    /** "1 m behind the 23 m line": by the nearest line across the surface that has a name, and lies level with the place. */
+    private Optional<String> fromLine(Point p) {
+        return landmarks.stream()
+                .filter(l -> l.name().startsWith(MIDDLE_OF))
+                .filter(l -> Math.abs(l.at().x() - p.x()) <= EDGE_METRES && isCrossed(l.at().x(), p.y()))
+                .min(Comparator.comparingDouble(l -> Math.abs(l.at().x() - p.x())))
+                .map(l -> {
+                    String line = l.name().substring(MIDDLE_OF.length());
+                    boolean out = l.at().x() > 0 == p.x() < l.at().x();
+                    return halves(p.x() - l.at().x()) == 0
+                            ? Texts.CORE.get("place.edge.on", "", line)
+                            : Texts.CORE.get(out ? "pace.out" : "pace.behind", length(p.x() - l.at().x()), line);
+                });
+    }
+
+    /** Whether a line across the surface is painted there. */
+    private boolean isCrossed(double x, double y) {
+        return surface.markings().stream()
+                .anyMatch(m -> m instanceof Marking.Line l
+                        && Math.abs(l.from().x() - x) < LINE_METRES
+                        && Math.abs(l.to().x() - x) < LINE_METRES
+                        && Math.min(l.from().y(), l.to().y()) <= y
+                        && Math.max(l.from().y(), l.to().y()) >= y);
+    }
+
+    /** How points in the middle of lines are named. */
+    private static final String MIDDLE_OF = Texts.CORE.get("pace.middle-of");
+
+    /** A line and the point in its middle lie so near to each other, m. */
+    private static final double LINE_METRES = 0.3;
 
     /**
      * "5 m in from the left touchline", where the line is near enough to be paced from.

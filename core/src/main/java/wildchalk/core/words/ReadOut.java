@@ -198,9 +198,11 @@ final class ReadOut {
             if (gapped.isEmpty() && predicate().equals(other.predicate())) {
                 both = Optional.of(new Breath(
                         chain, Stream.concat(others.stream(), Stream.of(other)).toList(), gapped, false));
-            } else if (next && others.isEmpty() && isPlain() && other.isPlain()) {
+            } else if (next && others.isEmpty() && isOneRun() && other.isOneRun()) {
                 boolean swaps = gapped.isEmpty() && first().changesPlacesWith(other.first());
                 boolean alike = first().does().equals(other.first().does())
+                        && !first().isMeasured()
+                        && !other.first().isMeasured()
                         && Stream.concat(Stream.of(first()), gapped.stream())
                                 .noneMatch(c -> c.place().equals(other.first().place()));
                 both = swaps
@@ -213,12 +215,10 @@ final class ReadOut {
         }
 
         /** One run to one place, with nothing behind it. */
-        private boolean isPlain() {
+        private boolean isOneRun() {
             return chain.size() == 1
                     && first().move() instanceof Travel
                     && !first().where().isEmpty()
-                    // "12 runs 8 m up the left, 14 9 m": nobody can follow that
-                    && !Character.isDigit(first().where().charAt(0))
                     && first().tail().isEmpty();
         }
 

@@ -1,6 +1,7 @@
 package wildchalk.core.words;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Random;
@@ -12,7 +13,9 @@ import org.junit.jupiter.api.Test;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Drills;
 import wildchalk.core.surface.Landmark;
+import wildchalk.core.surface.Marking;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Surfaces;
 import wildchalk.core.text.LengthUnit;
 
 class PacingTest {
@@ -82,5 +85,48 @@ class PacingTest {
         assertEquals("at the 7 m mark", said(new Point(13.2, 0.3), LengthUnit.METRES));
         assertEquals("2.5 m to the left of the 7 m mark", said(new Point(13, 2.4), LengthUnit.METRES));
         assertEquals("2.5 yd to the left of the 7 m mark", said(new Point(13, 2.4), LengthUnit.YARDS));
+    }
+
+    /** Lines count as well as points: nobody paces from halfway or the middle what lies within six metres of a line. */
+    @RepeatedTest(100)
+    void nothingIsMeasuredFromAfarThatHasALineBesideIt(RepetitionInfo repetition) {
+        Random random = new Random(repetition.getCurrentRepetition());
+        for (Surface surface : Surfaces.all()) {
+            Point place = new Point(
+                    (random.nextDouble() - 0.5) * surface.lengthMetres(),
+                    (random.nextDouble() - 0.5) * surface.widthMetres());
+            String said = new Places(Drills.blank().progression(), surface, LengthUnit.METRES).paced(place);
+            double toEnd = surface.lengthMetres() / 2 - Math.abs(place.x());
+            double toSide = surface.widthMetres() / 2 - Math.abs(place.y());
+            if (said.matches(".* (past|before) halfway.*")) {
+                assertTrue(toEnd > 5.9 || toEnd > Math.abs(place.x()) - 0.1, surface.id() + ": " + said);
+                boolean line = surface.landmarks().stream()
+                        .filter(l -> !l.foreign() && l.name().startsWith("the middle of "))
+                        .anyMatch(l -> Math.abs(l.at().x() - place.x()) < 5.9 && spans(surface, l.at().x(), place.y()));
+                assertFalse(line, surface.id() + ": " + said);
+            }
+            if (said.matches(".* (left|right) of the middle")) {
+                assertTrue(toSide > 5.9 || toSide > Math.abs(place.y()) - 0.1, surface.id() + ": " + said);
+            }
+        }
+    }
+
+    private static boolean spans(Surface surface, double x, double y) {
+        return surface.markings().stream()
+                .anyMatch(m -> m instanceof Marking.Line l
+                        && Math.abs(l.from().x() - x) < 0.2
+                        && Math.abs(l.to().x() - x) < 0.2
+                        && (l.from().y() - y) * (l.to().y() - y) <= 0);
+    }
+
+    @Test
+    void byALineThatLiesAcross() {
+        Surface pitch = Surfaces.find("field-hockey").orElseThrow();
+        Places places = new Places(Drills.blank().progression(), pitch, LengthUnit.METRES);
+        assertEquals("1 m behind the 23 m line, 14 m right of the middle", places.paced(new Point(24, -14)));
+        assertEquals(
+                "1 m out from the 23 m line at the near end, 14 m left of the middle",
+                places.paced(new Point(-22, 14)));
+        assertEquals("8 m past halfway, 5.5 m in from the right side line", places.paced(new Point(8, -22)));
     }
 }

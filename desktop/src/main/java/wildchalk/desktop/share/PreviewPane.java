@@ -136,13 +136,14 @@ final class PreviewPane extends VBox {
     private void arrived(int number, List<Image> images, String said, boolean cannot) {
         if (number == asked.get()) {
             progress.setVisible(false);
-            about.setText(said);
             about.getStyleClass().removeAll("finding");
             if (cannot) {
                 about.getStyleClass().add("finding");
             }
             refused.set(cannot);
             show(images);
+            // last: whoever reads it finds the rest as it says
+            about.setText(said);
         }
     }
 

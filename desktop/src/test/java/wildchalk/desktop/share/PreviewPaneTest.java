@@ -25,10 +25,11 @@ import wildchalk.picture.export.Preview;
 @ExtendWith(ApplicationExtension.class)
 class PreviewPaneTest {
 
-    private final PreviewPane pane = new PreviewPane();
+    private PreviewPane pane;
 
     @Start
     void start(Stage stage) {
+        pane = new PreviewPane();
         stage.setScene(new Scene(pane));
         stage.sizeToScene();
         stage.show();
