@@ -46,6 +46,9 @@ public final class SheetExport {
         }
     }
 
+    /** What comes to more sides than this at one setting is not tried at tighter ones. */
+    private static final int HOPELESS_SIDES = 3;
+
     private SheetExport() {}
 
     public static byte[] of(Told told, ExportOptions how, Progress progress) throws IOException {
@@ -70,8 +73,11 @@ public final class SheetExport {
     /** The most generous setting at which a page is one page; the tightest where it is more at all of them. */
     private static SheetDensity density(SheetHtml html, int page, SheetPictures pictures) throws IOException {
         for (SheetDensity density : SheetDensity.ALL) {
-            if (sides(html.of(page, density), pictures) == 1) {
+            int sides = sides(html.of(page, density), pictures);
+            if (sides == 1) {
                 return density;
+            } else if (sides > HOPELESS_SIDES) {
+                break; // nothing is so tight as to make one side of it
             }
         }
         return SheetDensity.OVER;
