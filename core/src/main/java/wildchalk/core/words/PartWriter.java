@@ -9,41 +9,47 @@ import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
-import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.path.Path;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.text.Texts;
 
-/** Writes what one role has to know, in the second person. */
+/** Writes what each role has to know, in the second person; made once for all roles of a path. */
 final class PartWriter {
 
-    private final Role role;
-    private final RunThrough run;
     private final Path path;
     private final TalkThrough talk;
     private final Places places;
-    private final SentenceWriter sentences;
-    private final SecondPerson you;
+    private final CourseWords course;
+    /** For each step what its moves say. */
+    private final List<List<Clause>> clauses = new ArrayList<>();
 
-    PartWriter(RoleId wanted, RunThrough run, TalkThrough talk) {
-        this.run = run;
+    PartWriter(RunThrough run, TalkThrough talk) {
         this.path = run.path();
         this.talk = talk;
-        this.role = path.role(wanted)
-                .orElseThrow(() -> new IllegalArgumentException("There is no role \"" + wanted + "\"."));
         this.places = new Places(path, run.drill().surface(), talk.unit());
-        this.sentences = new SentenceWriter(path, run.drill().surface(), run.timeline(), places);
-        this.you = new SecondPerson(RoleNames.of(path, role));
+        this.course = new CourseWords(path, run.drill().surface());
+        SentenceWriter sentences = new SentenceWriter(path, run.drill().surface(), run.timeline(), places);
+        for (int i = 0; i < talk.steps().size(); i++) {
+            List<Clause> said = new ArrayList<>();
+            for (Sentence sentence : talk.steps().get(i).sentences()) {
+                said.add(sentences.clause(path.move(sentence.move()).orElseThrow(), sentence));
+            }
+            clauses.add(said);
+        }
     }
 
-    List<String> lines() {
+    List<String> of(RoleId wanted) {
+        Role role = path.role(wanted)
+                .orElseThrow(() -> new IllegalArgumentException("There is no role \"" + wanted + "\"."));
+        String name = RoleNames.of(path, role);
+        SecondPerson you = new SecondPerson(name);
         List<String> part = new ArrayList<>();
-        part.add(Texts.CORE.get("part.you", RoleNames.of(path, role)));
-        part.add(Texts.CORE.get("part.start", places.paced(path.startOf(role.id()))));
+        part.add(Texts.CORE.get("part.you", name));
+        part.add(Texts.CORE.get("part.start", places.paced(path.startOf(wanted))));
         for (int i = 0; i < talk.steps().size(); i++) {
-            List<String> said = said(path.steps().get(i), talk.steps().get(i));
+            List<String> said = said(clauses.get(i), wanted, you);
             if (!said.isEmpty()) {
                 part.add(Texts.CORE.get("part.step", talk.steps().get(i).title(), String.join(" ", said)));
             }
@@ -52,35 +58,28 @@ final class PartWriter {
         if (still) {
             part.add(Texts.CORE.get("part.nothing"));
         }
-        CourseWords course = new CourseWords(path, run.drill().surface());
         path.course().rotation().stream()
-                .filter(r -> r.role().equals(role.id()) && !still)
+                .filter(r -> r.role().equals(wanted) && !still)
                 .forEach(r -> part.add(you.of(course.rotation(r), true)));
         return part;
     }
 
-    private List<String> said(Step step, StepWords words) {
-        List<Clause> clauses = new ArrayList<>();
-        for (Move move : step.moves()) {
-            if (concerns(move)) {
-                Sentence sentence = words.sentences().get(step.moves().indexOf(move));
-                Clause clause = sentences.clause(move, sentence);
-                clauses.add(move.role().equals(role.id()) ? clause : clause.withoutOwnCue());
-            }
-        }
-        return ReadOut.linesAlone(clauses).stream()
-                .map(l -> you.of(l.text(), isOwn(l)))
+    private List<String> said(List<Clause> step, RoleId role, SecondPerson you) {
+        List<Clause> his = step.stream()
+                .filter(c -> concerns(c.move(), role))
+                .map(c -> c.move().role().equals(role) ? c : c.withoutOwnCue())
+                .toList();
+        return ReadOut.linesAlone(his).stream()
+                .map(l -> you.of(l.text(), isOwn(l, role)))
                 .toList();
     }
 
-    private boolean isOwn(Line line) {
-        return path.move(line.moves().get(0))
-                .filter(m -> m.role().equals(role.id()))
-                .isPresent();
+    private boolean isOwn(Line line, RoleId role) {
+        return path.move(line.moves().get(0)).filter(m -> m.role().equals(role)).isPresent();
     }
 
-    private boolean concerns(Move move) {
-        return move.role().equals(role.id()) || move.others().contains(role.id()) || isCalledFor(move, role.id(), path);
+    private boolean concerns(Move move, RoleId role) {
+        return move.role().equals(role) || move.others().contains(role) || isCalledFor(move, role, path);
     }
 
     /** Whether a move is a call that something which a role does waits for. */

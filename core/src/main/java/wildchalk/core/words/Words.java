@@ -3,6 +3,7 @@ package wildchalk.core.words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Progression;
@@ -94,6 +95,11 @@ public final class Words {
      * what is called for it, and where it goes afterwards.
      */
     public static List<String> partOf(RoleId wanted, RunThrough run, TalkThrough talk) {
-        return new PartWriter(wanted, run, talk).lines();
+        return parts(run, talk).apply(wanted);
+    }
+
+    /** Likewise for whoever asks for many roles of one path: what all have in common is worked out once. */
+    public static Function<RoleId, List<String>> parts(RunThrough run, TalkThrough talk) {
+        return new PartWriter(run, talk)::of;
     }
 }

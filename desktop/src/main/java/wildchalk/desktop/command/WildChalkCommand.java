@@ -96,7 +96,7 @@ final class WildChalkCommand implements Runnable {
             throws IOException {
         Told told = which.rep();
         if (role != null) {
-            List<String> part = told.partOf(roleOf(told, role, which.file()));
+            List<String> part = told.parts().apply(roleOf(told, role, which.file()));
             if (json) {
                 out().print(JsonReports.part(role, part));
             } else {

@@ -124,7 +124,7 @@ public final class TalkView extends VBox {
         Optional<RoleId> role = followed.filter(r -> told.path().role(r).isPresent());
         part.getChildren().clear();
         part.setVisible(role.isPresent());
-        role.ifPresent(r -> told.partOf(r).forEach(line -> {
+        role.ifPresent(r -> told.parts().apply(r).forEach(line -> {
             Label label = new Label(line);
             label.setWrapText(true);
             label.setMinHeight(Region.USE_PREF_SIZE);

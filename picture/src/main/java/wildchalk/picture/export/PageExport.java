@@ -16,8 +16,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.DoubleFunction;
+import java.util.function.Function;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
@@ -380,10 +382,11 @@ public final class PageExport {
         StringBuilder html = new StringBuilder();
         for (int i = 0; i < plays.size(); i++) {
             Told told = plays.get(i).told();
+            Function<RoleId, List<String>> part = told.parts();
             for (Role role : told.path().roles()) {
                 html.append(
                         "<section class=\"part\" data-play=\"%d\" data-role=\"%s\" hidden>".formatted(i, role.id()));
-                for (String line : told.partOf(role.id())) {
+                for (String line : part.apply(role.id())) {
                     html.append("<p>").append(escape(line)).append("</p>");
                 }
                 html.append("</section>");

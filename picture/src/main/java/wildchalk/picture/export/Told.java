@@ -2,6 +2,7 @@ package wildchalk.picture.export;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import wildchalk.core.check.Checks;
 import wildchalk.core.drill.Drill;
@@ -69,11 +70,11 @@ public record Told(RunThrough run, TalkThrough talk, List<Finding> findings, Rea
         return new FindingWriter(run, reader.unit(), reader.house());
     }
 
-    /** What one role has to know, in the second person. */
-    public List<String> partOf(RoleId role) {
+    /** What each role has to know, in the second person; what all have in common is worked out once. */
+    public Function<RoleId, List<String>> parts() {
         // in the tool's words first: a part is put together from whole sentences
         TalkThrough plain = reader.house().equals(HouseWords.NONE) ? talk : Words.of(run, reader.unit());
-        return reader.house().all(Words.partOf(role, run, plain));
+        return Words.parts(run, plain).andThen(reader.house()::all);
     }
 
     /** What is at stake and what is allowed, and not how it is solved. */
