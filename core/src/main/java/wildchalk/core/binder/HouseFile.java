@@ -25,23 +25,33 @@ public final class HouseFile {
      * @throws IOException when it cannot be read, or a line of it cannot be used; that says where and how to mend it
      */
     public static HouseWords read(Binder binder) throws IOException {
-        Path file = of(binder);
-        if (!Files.exists(file)) {
-            return HouseWords.NONE;
-        }
         try {
-            return HouseWords.parse(Files.readString(file, StandardCharsets.UTF_8));
-        } catch (CharacterCodingException e) {
-            throw new IOException(Texts.CORE.get("house.coding", file), e);
+            return HouseWords.parse(text(binder));
         } catch (IllegalArgumentException e) {
-            throw new IOException(file + ": " + e.getMessage(), e);
+            throw new IOException(of(binder) + ": " + e.getMessage(), e);
         }
     }
 
-    /** Stores them. */
-    public static void write(Binder binder, HouseWords words) throws IOException {
-        try (FolderLock turn = FolderLock.of(binder.folder())) {
-            SafeFiles.write(of(binder), words.text().getBytes(StandardCharsets.UTF_8));
+    /**
+     * The file as it stands, with notes and with lines that cannot be used: to be mended by hand. Empty where there is none.
+     *
+     * @throws IOException when it cannot be read
+     */
+    public static String text(Binder binder) throws IOException {
+        Path file = of(binder);
+        try {
+            return Files.exists(file) ? Files.readString(file, StandardCharsets.UTF_8) : "";
+        } catch (CharacterCodingException e) {
+            throw new IOException(Texts.CORE.get("house.coding", file), e);
         }
+    }
+
+    /** Stores them as they were typed, notes too. @throws IllegalArgumentException where a line cannot be used */
+    public static HouseWords write(Binder binder, String text) throws IOException {
+        HouseWords words = HouseWords.parse(text);
+        try (FolderLock turn = FolderLock.of(binder.folder())) {
+            SafeFiles.write(of(binder), text.getBytes(StandardCharsets.UTF_8));
+        }
+        return words;
     }
 }

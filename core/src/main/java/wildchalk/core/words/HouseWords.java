@@ -69,14 +69,6 @@ public record HouseWords(Map<String, String> ours) {
         }
     }
 
-    /** As {@link #parse} reads them, in the order of the alphabet. */
-    public String text() {
-        return ours.entrySet().stream()
-                .sorted(Map.Entry.comparingByKey())
-                .map(e -> e.getKey() + " = " + e.getValue() + "\n")
-                .collect(Collectors.joining());
-    }
-
     /** What is said here. */
     public String said(String text) {
         return put(text, ours);

@@ -92,11 +92,15 @@ class HouseWordsTest {
     void aBinderKeepsThem(@TempDir Path folder) throws IOException {
         Binder binder = new Binder(folder);
         assertEquals(HouseWords.NONE, HouseFile.read(binder));
-        HouseFile.write(binder, KITCHEN);
+        String typed = "# ours\n\nthe slot = the kitchen\n  slot=pantry\nsprints = flies\ncone = beacon\n";
+        assertEquals(KITCHEN, HouseFile.write(binder, typed));
         assertEquals(KITCHEN, HouseFile.read(binder));
-        assertEquals(KITCHEN, HouseWords.parse("# ours\n\n" + KITCHEN.text()));
+        assertEquals(typed, HouseFile.text(binder), "notes stay");
         Files.writeString(HouseFile.of(binder), "the slot\n");
         IOException e = assertThrows(IOException.class, () -> HouseFile.read(binder));
         assertTrue(e.getMessage().contains("house-words.txt") && e.getMessage().contains("Line 1"), e.getMessage());
+        assertEquals("the slot\n", HouseFile.text(binder), "it is there to be mended");
+        assertThrows(IllegalArgumentException.class, () -> HouseFile.write(binder, "the net\n"));
+        assertEquals("the slot\n", HouseFile.text(binder), "and not written over by what cannot be used");
     }
 }

@@ -56,7 +56,15 @@ final class HouseDesk {
 
     /** Shows them, to be changed; what cannot be used is told while it is typed. */
     void ask() {
-        TextArea text = new TextArea(words().text());
+        String stored;
+        try {
+            stored = HouseFile.text(shell.binder());
+        } catch (IOException e) {
+            // what cannot be read is not written over
+            shell.error(e.getMessage());
+            return;
+        }
+        TextArea text = new TextArea(stored);
         text.setId("house-words");
         text.setPromptText(Ui.text("house.prompt"));
         text.setPrefHeight(HEIGHT);
@@ -84,7 +92,7 @@ final class HouseDesk {
         text.textProperty().addListener((o, a, b) -> check.run());
         check.run();
         if (dialog.showAndWait().filter(b -> b == ButtonType.OK).isPresent()) {
-            keep(HouseWords.parse(text.getText()));
+            keep(text.getText());
         }
     }
 
@@ -141,10 +149,9 @@ final class HouseDesk {
         return names;
     }
 
-    private void keep(HouseWords wanted) {
+    private void keep(String typed) {
         try {
-            HouseFile.write(shell.binder(), wanted);
-            words = wanted;
+            words = HouseFile.write(shell.binder(), typed);
             shell.setReader(shell.reader());
         } catch (IOException e) {
             shell.error(e.getMessage());

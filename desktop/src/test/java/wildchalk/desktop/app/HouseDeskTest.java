@@ -59,4 +59,21 @@ class HouseDeskTest {
         assertEquals("feeds", HouseFile.read(new Binder(window.folder)).ours().get("passes"));
         assertTrue(Files.exists(HouseFile.of(new Binder(window.folder))));
     }
+
+    /** A file that somebody has broken by hand is shown as it is, and not emptied by looking at it. */
+    @Test
+    void whatCannotBeUsedIsThereToBeMended(FxRobot robot) throws Exception {
+        Binder binder = new Binder(window.folder);
+        Files.writeString(HouseFile.of(binder), "# ours\nthe slot the kitchen\n");
+        Platform.runLater(window.shell.house()::ask);
+        Window.until(() -> !robot.lookup("#house-words").queryAll().isEmpty());
+        assertEquals(
+                "# ours\nthe slot the kitchen\n",
+                robot.lookup("#house-words").queryAs(TextArea.class).getText());
+        Label told = robot.lookup("#house-told").queryAs(Label.class);
+        Window.until(() -> told.getText().startsWith("Line 2"));
+        Window.press(robot, "Cancel");
+        Window.until(() -> robot.lookup("#house-words").queryAll().isEmpty());
+        assertEquals("# ours\nthe slot the kitchen\n", HouseFile.text(binder));
+    }
 }
