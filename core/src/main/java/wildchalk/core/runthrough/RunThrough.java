@@ -58,11 +58,13 @@ public record RunThrough(
 
     /** The same version along every path; this one alone where it goes one way only, or too many to show. */
     public List<Path> everyWay(int most) {
-        List<Way> ways = Outcomes.areMany(version()) ? Outcomes.ways(version()) : List.of();
-        if (ways.size() < 2 || ways.size() > most) {
+        if (!Outcomes.areMany(version()) || Outcomes.areMoreThan(version(), most)) {
             return List.of(path);
         }
-        return ways.stream().map(w -> Path.of(version(), w.choices())).toList();
+        List<Way> ways = Outcomes.ways(version());
+        return ways.size() < 2
+                ? List.of(path)
+                : ways.stream().map(w -> Path.of(version(), w.choices())).toList();
     }
 
     /** What everybody together travels, m. */

@@ -42,6 +42,8 @@ import wildchalk.picture.export.Exports;
 public final class WatchdogForBench extends Application {
 
     private static final long PING_MILLIS = 5;
+    /** A sheet of the largest permitted drill is some hundred pictures: what must not wait meanwhile is the window. */
+    private static final long LONGEST_SECONDS = 240;
 
     private Shell shell;
     private volatile Thread windowThread;
@@ -208,7 +210,7 @@ public final class WatchdogForBench extends Application {
 
     /** Looked at on the window's own thread. */
     private static void until(BooleanSupplier condition) throws InterruptedException {
-        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(LONGEST_SECONDS);
         while (System.nanoTime() < end) {
             CountDownLatch looked = new CountDownLatch(1);
             boolean[] is = {false};

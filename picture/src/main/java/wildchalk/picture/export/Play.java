@@ -9,6 +9,7 @@ import wildchalk.core.motion.Turnings;
 import wildchalk.core.motion.Turnings.Turning;
 import wildchalk.core.path.Choices;
 import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Path;
 import wildchalk.picture.export.ExportOptions.Reach;
 
 /**
@@ -29,7 +30,7 @@ record Play(Told told, String id) {
             if (!own && how.versions() == Reach.ONE) {
                 continue;
             }
-            Told told = own ? first : Told.of(first.drill(), p, first.reader());
+            Told told = own ? first : first.inPassing(Path.usual(p));
             for (Told way : how.ways() == Reach.ALL ? told.everyWay(MOST_WAYS) : List.of(told)) {
                 boolean isFirst = own && way.path().equals(first.path());
                 plays.add(new Play(way, isFirst ? "" : "p" + plays.size() + "-"));

@@ -54,13 +54,13 @@ public final class SheetExport {
     public static byte[] of(Told told, ExportOptions how, Progress progress) throws IOException {
         Progress.tell(progress, 0);
         XRLog.setLoggingEnabled(false);
-        List<SheetParts.Page> pages = SheetParts.of(told, how.versions(), how.ways());
+        List<SheetParts.Page> pages = SheetParts.of(told, how.versions(), how.ways(), progress);
         SheetPictures pictures = new SheetPictures(pages, progress);
         SheetHtml html = new SheetHtml(pages, how);
         List<SheetDensity> set = new ArrayList<>();
         for (int i = 0; i < pages.size(); i++) {
             set.add(density(html, i, pictures));
-            Progress.tell(progress, 0.3 * (i + 1) / pages.size());
+            Progress.tell(progress, SheetParts.LAST + 0.15 * (i + 1) / pages.size());
         }
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = builder(html.of(set), pictures);

@@ -13,6 +13,7 @@ import wildchalk.core.ladder.ChangeMarks;
 import wildchalk.core.path.Choices;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Path;
+import wildchalk.core.progress.Progress;
 import wildchalk.core.words.StepWords;
 import wildchalk.picture.export.ExportOptions.Reach;
 
@@ -53,28 +54,32 @@ final class SheetParts {
     private SheetParts() {}
 
     /** The version that is told, and the others if they are wanted. */
-    static List<Page> of(Told told, Reach versions, Reach ways) {
+    static List<Page> of(Told told, Reach versions, Reach ways, Progress progress) {
         List<Page> pages = new ArrayList<>();
-        pages.add(new Page(told, shots(told, ways), Optional.empty()));
-        if (versions == Reach.ALL) {
-            for (Progression p : told.drill().progressions()) {
-                if (!p.equals(told.run().version())) {
-                    pages.add(other(Told.of(told.drill(), p, told.reader()), ways));
-                }
+        pages.add(new Page(told, shots(told, ways, progress), Optional.empty()));
+        List<Progression> all = versions == Reach.ALL ? told.drill().progressions() : List.of();
+        for (Progression p : all) {
+            if (!p.equals(told.run().version())) {
+                Progress.tell(progress, LAST * (0.5 + 0.5 * pages.size() / all.size()));
+                pages.add(other(told.inPassing(Path.usual(p)), ways, progress));
             }
         }
         return pages;
     }
 
+    /** How far the whole sheet is when all is known that it shows. */
+    static final double LAST = 0.15;
+
     /** Another version: the steps that it changes; all of them where it is based on nothing. */
-    private static Page other(Told told, Reach ways) {
+    private static Page other(Told told, Reach ways, Progress progress) {
         Optional<ChangeMarks> marks = told.run()
                 .version()
                 .basedOn()
                 .flatMap(told.drill()::progression)
                 .map(Path::usual)
                 .map(b -> ChangeMarks.between(b, told.path()));
-        List<Shot> all = shots(told, ways);
+        // what is changed is known of the path that is told: steps of other ways are those of the base
+        List<Shot> all = shots(told, marks.isPresent() ? Reach.ONE : ways, progress);
         List<Shot> shown = marks.isEmpty()
                 ? all
                 : all.stream().filter(s -> isChanged(s, marks.get())).toList();
@@ -87,7 +92,7 @@ final class SheetParts {
     }
 
     /** The steps of the path; if all ways are wanted, then those of other ways too, each on a path that has it. */
-    private static List<Shot> shots(Told told, Reach ways) {
+    private static List<Shot> shots(Told told, Reach ways, Progress progress) {
         List<Shot> shots = new ArrayList<>();
         for (int i = 0; i < told.path().steps().size(); i++) {
             shots.add(new Shot(told, i));
@@ -100,9 +105,10 @@ final class SheetParts {
         List<StepId> order = told.run().version().steps().stream().map(Step::id).toList();
         for (Step step : told.run().version().steps()) {
             if (!shown.contains(step.id())) {
+                Progress.tell(progress, LAST * 0.5 * shown.size() / order.size());
                 Choices way = Outcomes.leadingTo(
                         told.run().version(), step, told.run().choices());
-                Told other = Told.of(told.drill(), Path.of(told.run().version(), way), told.reader());
+                Told other = told.inPassing(Path.of(told.run().version(), way));
                 for (int i = 0; i < other.path().steps().size(); i++) {
                     Shot shot = new Shot(other, i);
                     if (shown.add(shot.id())) {

@@ -25,7 +25,7 @@ import wildchalk.picture.paint.Legend;
  * A run-through as it is told to somebody: what the window shows and what every export is made from.
  *
  * @param talk its words, in the reader's unit
- * @param findings what the second look finds on it and the coach has not accepted
+ * @param findings what the second look finds on it and the coach has not accepted; nobody looks at what is told in passing
  * @param reader whom it is written and drawn for
  */
 public record Told(RunThrough run, TalkThrough talk, List<Finding> findings, Reader reader) {
@@ -37,6 +37,12 @@ public record Told(RunThrough run, TalkThrough talk, List<Finding> findings, Rea
     public static Told of(RunThrough run, Reader reader) {
         Reader who = reader.forSport(run.drill().surface().sport());
         return new Told(run, who.house().of(Words.of(run, who.unit())), Checks.open(run), who);
+    }
+
+    /** Another path of the same drill for the same reader, for its pictures and words: the second look is left out, since it takes as long as both. */
+    public Told inPassing(Path path) {
+        RunThrough other = RunThrough.of(drill(), path);
+        return new Told(other, reader.house().of(Words.of(other, reader.unit())), List.of(), reader);
     }
 
     public static Told of(Drill drill, Path path, Reader reader) {
@@ -92,12 +98,12 @@ public record Told(RunThrough run, TalkThrough talk, List<Finding> findings, Rea
         List<Path> ways = run.everyWay(most);
         return ways.size() == 1
                 ? List.of(this)
-                : ways.stream().map(p -> of(drill(), p, reader)).toList();
+                : ways.stream().map(this::inPassing).toList();
     }
 
     /** The version that this one is based on, along its likeliest path. */
     public Optional<Told> base() {
-        return run.version().basedOn().flatMap(drill()::progression).map(b -> of(drill(), b, reader));
+        return run.version().basedOn().flatMap(drill()::progression).map(b -> inPassing(Path.usual(b)));
     }
 
     /** Whether everything that is written can be shown: no controls, no halves of characters. */
