@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
-import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
@@ -43,9 +42,20 @@ public final class Bodies {
         return (BODY_RADIUS + BALL_RADIUS) * v.unit();
     }
 
-    /** The middle of a role's mark. */
+    /** The middle of a role's mark; whoever wants those of all asks {@link #all}. */
     public static Point2D of(Frame frame, Viewport v, RoleId role) {
         return frame.extra().area().isPresent() ? spread(frame, v).get(role) : truly(frame, v, role);
+    }
+
+    /** The middles of the marks of all roles, in their order. */
+    static Map<RoleId, Point2D> all(Frame frame, Viewport v) {
+        return frame.extra().area().isPresent() ? spread(frame, v) : where(frame, v);
+    }
+
+    private static Map<RoleId, Point2D> where(Frame frame, Viewport v) {
+        Map<RoleId, Point2D> at = new LinkedHashMap<>();
+        frame.path().roles().forEach(r -> at.put(r.id(), truly(frame, v, r.id())));
+        return at;
     }
 
     private static Point2D truly(Frame frame, Viewport v, RoleId role) {
@@ -59,8 +69,7 @@ public final class Bodies {
 
     /** In a still picture those who stand in each other are drawn beside each other, as little from where they are as that takes. */
     private static Map<RoleId, Point2D> spread(Frame frame, Viewport v) {
-        Map<RoleId, Point2D> at = new LinkedHashMap<>();
-        frame.path().roles().forEach(r -> at.put(r.id(), truly(frame, v, r.id())));
+        Map<RoleId, Point2D> at = where(frame, v);
         List<Point2D> all = List.copyOf(at.values());
         double least = APART * BODY_RADIUS * v.unit();
         for (int push = 0; push < MOST_PUSHES; push++) {
@@ -105,14 +114,13 @@ public final class Bodies {
 
     /** In a still picture a ball that has just been thrown lies beside its thrower and not on his letters. */
     private static Point2D offBodies(Frame frame, Viewport v, Point2D ball) {
-        return frame.path().roles().stream()
-                .map(Role::id)
-                .filter(r -> of(frame, v, r).distance(ball) < BODY_RADIUS * v.unit())
+        return all(frame, v).entrySet().stream()
+                .filter(r -> r.getValue().distance(ball) < BODY_RADIUS * v.unit())
                 .findFirst()
                 .map(r -> inHand(
                         v,
-                        of(frame, v, r),
-                        frame.timeline().poseAt(r, frame.seconds()).facingDegrees()))
+                        r.getValue(),
+                        frame.timeline().poseAt(r.getKey(), frame.seconds()).facingDegrees()))
                 .orElse(ball);
     }
 
@@ -142,10 +150,10 @@ public final class Bodies {
     /** The role under a pixel: of those that lie over each other, the one whose middle is nearest. */
     public static Optional<RoleId> roleAt(Frame frame, Viewport v, double x, double y, double slack) {
         double reach = BODY_RADIUS * v.unit() + slack;
-        return frame.path().roles().stream()
-                .map(Role::id)
-                .filter(r -> of(frame, v, r).distance(x, y) <= reach)
-                .min(Comparator.comparingDouble(r -> of(frame, v, r).distance(x, y)));
+        return all(frame, v).entrySet().stream()
+                .filter(r -> r.getValue().distance(x, y) <= reach)
+                .min(Comparator.comparingDouble(r -> r.getValue().distance(x, y)))
+                .map(Map.Entry::getKey);
     }
 
     /** The ball under a pixel, the nearest of several. */

@@ -5,8 +5,10 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Point2D;
+import java.util.Map;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.motion.BallState;
@@ -41,10 +43,11 @@ final class BodyPainter {
         if (frame.extra().crowd().isPresent()) {
             return;
         }
+        Map<RoleId, Point2D> at = Bodies.all(frame, v);
         for (Role role : frame.path().roles()) {
             Pose pose = frame.timeline().poseAt(role.id(), frame.seconds());
             if (frame.extra().shows(pose.at(), Bodies.BODY_RADIUS * v.unit() / v.pixelsPerMetre())) {
-                body(role, pose);
+                body(role, pose, at.get(role.id()));
             }
         }
         frame.path().balls().forEach(this::ball);
@@ -68,8 +71,7 @@ final class BodyPainter {
         }
     }
 
-    private void body(Role role, Pose pose) {
-        Point2D p = Bodies.of(frame, v, role.id());
+    private void body(Role role, Pose pose, Point2D p) {
         double facing = v.heading(pose.facingDegrees());
         Color colour = colour(ground, role);
         art.nose(p, facing, colour);

@@ -88,10 +88,7 @@ public final class PlacedLabels {
 
     private void block() {
         double u = v.unit();
-        for (Role role : frame.path().roles()) {
-            Point2D p = Bodies.of(frame, v, role.id());
-            free.block(p.getX(), p.getY(), Bodies.BODY_RADIUS * u);
-        }
+        Bodies.all(frame, v).values().forEach(p -> free.block(p.getX(), p.getY(), Bodies.BODY_RADIUS * u));
         for (WaitingLine line : frame.path().lines()) {
             Bodies.queue(v, line).forEach(p -> free.block(p.getX(), p.getY(), Bodies.QUEUE_RADIUS * u));
         }
