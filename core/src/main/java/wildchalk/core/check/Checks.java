@@ -18,7 +18,17 @@ public final class Checks {
             LaunchCheck::of,
             TouchCheck::of,
             SoundnessCheck::of,
-            AgeCheck::of);
+            AgeCheck::of,
+            TrafficCheck::of,
+            LaneCheck::of,
+            ShotCheck::of,
+            ForwardPassCheck::of,
+            RunOutCheck::of,
+            GearCheck::of,
+            RepsCheck::of,
+            CueCheck::of,
+            BlindSideCheck::of,
+            PeopleCheck::of);
 
     private Checks() {}
 

@@ -26,9 +26,13 @@ public final class Remedies {
     public static List<Remedy> of(RunThrough run, Finding finding) {
         Set<Object> before = graveKeys(Checks.of(run));
         List<Remedy> tried = new ArrayList<>();
+        Set<Object> kinds = new HashSet<>();
         for (Remedy remedy : RemedyIdeas.of(run, finding)) {
-            if (tried.size() < MOST && clears(run, finding, remedy, before)) {
+            // of what differs only in how much, the least that helps
+            List<Object> kind = List.of(remedy.kind(), remedy.about(), remedy.name());
+            if (tried.size() < MOST && !kinds.contains(kind) && clears(run, finding, remedy, before)) {
                 tried.add(remedy);
+                kinds.add(kind);
             }
         }
         return List.copyOf(tried);

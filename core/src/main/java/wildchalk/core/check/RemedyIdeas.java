@@ -97,7 +97,7 @@ final class RemedyIdeas {
             case "label-twice" -> otherLabel();
             case "launch-never" ->
                 add("launch-over", List.of(), v -> v.withCourse(v.course().withLaunch(Optional.of(Launch.WHEN_OVER))));
-            default -> {}
+            default -> candidates.addAll(RoomIdeas.of(run, finding));
         }
         if (finding.severity() != Severity.NOTE) {
             moves().forEach(m -> add("take-out", List.of(m), v -> Removals.move(v, m)));

@@ -6,6 +6,10 @@ public enum Quantity {
     METRES,
     /** How long, s: late by, early by. */
     SECONDS,
+    /** How fast, m/s. */
+    SPEED,
+    /** How wide, degrees. */
+    DEGREES,
     /** How many there are. */
     COUNT,
     /** How many, or how many seconds, a rule allows or asks for. */

@@ -214,6 +214,11 @@ public record Pace(AgeBand age, Medium medium, String sport) {
         };
     }
 
+    /** From one of so many calls to the first movement of whoever hears it, s. */
+    public double callReactionSeconds(int choices) {
+        return reactionSeconds(Cue.CALL, choices);
+    }
+
     /** So much more for every doubling of the choices. */
     private double callSeconds(int choices) {
         double doublings = StrictMath.log(choices) / StrictMath.log(2) - 1;

@@ -1,14 +1,17 @@
 package wildchalk.core.words;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import wildchalk.core.check.Remedy;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Quantity;
 import wildchalk.core.motion.MoveKinds;
@@ -21,7 +24,8 @@ import wildchalk.core.text.Texts;
 /**
  * Puts what checks find into sentences, in the reader's unit. Texts name what is to be put in: {@code {move}} and {@code
  * {other}} are the first two moves that a finding is about, {@code {role}} the first role, {@code {metres}}, {@code
- * {seconds}}, {@code {count}} and {@code {limit}} its figures, {@code {at}} its moment.
+ * {within}} (likewise, rounded up), {@code {seconds}}, {@code {speed}}, {@code {degrees}}, {@code {count}}, {@code {limit}} and {@code {space}} (a limit in metres) its figures,
+ * {@code {at}} its moment, {@code {second}} the second role, {@code {line}} and {@code {gear}} the first of those.
  */
 public final class FindingWriter {
 
@@ -68,6 +72,9 @@ public final class FindingWriter {
             case "move" -> move(first(remedy, MoveId.class));
             case "role" ->
                 path.role(first(remedy, RoleId.class)).map(Role::label).orElseThrow();
+            case "line" -> line(remedy.about());
+            case "gear" -> gear(remedy.about());
+            case "metres" -> unit.text(remedy.figures().get(Quantity.METRES));
             case "ball" -> drill.surface().ballName();
             case "seconds" -> Numbers.seconds(remedy.figures().get(Quantity.SECONDS));
             case "count" -> String.valueOf(Math.round(remedy.figures().get(Quantity.COUNT)));
@@ -92,9 +99,16 @@ public final class FindingWriter {
             case "other" -> move(f.moves().get(1));
             case "circle" -> circle(f);
             case "role" -> path.role(f.roles().get(0)).map(Role::label).orElseThrow();
+            case "line" -> line(f.about());
+            case "gear" -> gear(f.about());
+            case "space" -> unit.text(figure(f, Quantity.LIMIT));
+            case "second" -> path.role(f.roles().get(1)).map(Role::label).orElseThrow();
             case "ball" -> drill.surface().ballName();
             case "metres" -> unit.text(figure(f, Quantity.METRES));
+            case "within" -> unit.text(Math.max(1, Math.ceil(10 * figure(f, Quantity.METRES))) / 10);
             case "seconds" -> Numbers.seconds(figure(f, Quantity.SECONDS));
+            case "speed" -> Numbers.fixed(figure(f, Quantity.SPEED), 0);
+            case "degrees" -> Numbers.fixed(figure(f, Quantity.DEGREES), 0);
             case "count" -> String.valueOf(Math.round(figure(f, Quantity.COUNT)));
             case "limit" -> String.valueOf(Math.round(figure(f, Quantity.LIMIT)));
             case "at" -> Numbers.seconds(f.atSeconds().orElseThrow());
@@ -106,6 +120,23 @@ public final class FindingWriter {
             case "age" -> drill.audience().paceBand().label();
             default -> throw new IllegalArgumentException("A finding has no {%s}.".formatted(name));
         };
+    }
+
+    private String line(List<ElementId> about) {
+        return path.lines().stream()
+                .filter(l -> about.contains(l.id()))
+                .map(WaitingLine::label)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private String gear(List<ElementId> about) {
+        Places places = new Places(path, drill.surface(), unit);
+        return path.gear().stream()
+                .filter(g -> about.contains(g.id()))
+                .map(places::gear)
+                .findFirst()
+                .orElseThrow();
     }
 
     private String rule(String id) {

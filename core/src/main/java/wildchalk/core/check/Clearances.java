@@ -1,0 +1,46 @@
+package wildchalk.core.check;
+
+import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.surface.Medium;
+
+/**
+ * From which figures on the second look says something: by age and by what is played on. All are estimates on the safe side
+ * of what clubs teach, for drills and for nothing else; {@code docs/checks.md} tells where each comes from.
+ *
+ * @param bodyMetres how near the middles of two bodies are that touch
+ * @param spareSeconds how long before they would meet two who cross have to be past each other
+ * @param laneMetres how far from the line of a shot somebody may stand who is not part of it
+ * @param behindMetres how far behind its goal a shot is still followed
+ * @param wallMetres how much room somebody needs beside his braking way before something hard
+ */
+public record Clearances(
+        double bodyMetres, double spareSeconds, double laneMetres, double behindMetres, double wallMetres) {
+
+    /** Two pairs of shoulders. */
+    private static final double BODY = 0.6;
+
+    private static final double SPARE = 0.12;
+    private static final double SPARE_ON_ICE = 0.16;
+    /** Children see later what comes. */
+    private static final double SPARE_OF_CHILDREN = 0.06;
+
+    private static final double LANE = 1;
+    private static final double LANE_OF_STICKS = 1.5;
+    private static final double BEHIND = 10;
+    private static final double WALL = 1;
+
+    public static Clearances of(Drill drill) {
+        AgeBand age = drill.audience().paceBand();
+        Medium medium = drill.surface().medium();
+        boolean children = age == AgeBand.U8 || age == AgeBand.U10;
+        double spare = (medium == Medium.ICE ? SPARE_ON_ICE : SPARE) + (children ? SPARE_OF_CHILDREN : 0);
+        boolean sticks = medium == Medium.ICE || drill.surface().sport().contains("hockey");
+        return new Clearances(BODY, spare, sticks ? LANE_OF_STICKS : LANE, BEHIND, WALL);
+    }
+
+    /** How near two may come that near each other at a speed, m. */
+    double apartMetres(double closingSpeed) {
+        return bodyMetres + spareSeconds * closingSpeed;
+    }
+}

@@ -1,0 +1,211 @@
+package wildchalk.core.check;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import wildchalk.core.check.BallWays.Way;
+import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.finding.Flaw;
+import wildchalk.core.finding.Quantity;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.Timeline;
+import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.surface.GoalMouth;
+import wildchalk.core.surface.GoalShape;
+
+/** Finds runs and balls that go through what stands on the surface. */
+final class GearCheck {
+
+    private static final Flaw THROUGH_GEAR = Flaw.warn("through-gear");
+    private static final Flaw THROUGH_GOAL = Flaw.warn("through-goal");
+    private static final Flaw BALL_THROUGH_GEAR = Flaw.warn("ball-through-gear");
+    private static final Flaw BALL_THROUGH_GOAL = Flaw.warn("ball-through-goal");
+
+    /** Half a body in passing, m. */
+    private static final double HALF_BODY = 0.2;
+    /** Half a ball, m. */
+    private static final double HALF_BALL = 0.1;
+
+    /** Who goes to a piece of gear has a point of his path so near to it, m. */
+    private static final double GOES_TO_IT = 1.2;
+
+    /** Nobody counts what happens in the first and last so many metres: there he stands beside it. */
+    private static final double ENDS_METRES = 0.8;
+
+    private final RunThrough run;
+    private final Timeline timeline;
+    private final List<Finding> found = new ArrayList<>();
+
+    private GearCheck(RunThrough run) {
+        this.run = run;
+        this.timeline = run.timeline();
+    }
+
+    static List<Finding> of(RunThrough run) {
+        GearCheck check = new GearCheck(run);
+        Set<Gear> inTheWay = new HashSet<>(
+                run.path().gear().stream().filter(g -> standsInTheWay(g.kind())).toList());
+        List<GoalMouth> nets = run.drill().surface().goals().stream()
+                .filter(g -> g.shape() == GoalShape.NET || g.shape() == GoalShape.TRIANGLE)
+                .toList();
+        if (inTheWay.isEmpty() && nets.isEmpty()) {
+            return check.found;
+        }
+        for (Move move : run.path().moves()) {
+            if (move instanceof Travel travel) {
+                check.travel(travel, inTheWay, nets);
+            }
+        }
+        for (Way way : BallWays.of(run)) {
+            if (!way.isHigh()) {
+                check.ball(way, inTheWay, nets);
+            }
+        }
+        return check.found;
+    }
+
+    /** What nobody steps over or through. */
+    private static boolean standsInTheWay(GearKind kind) {
+        return switch (kind) {
+            case POLE, GOAL, MINI_GOAL, PAD, BOX, MANNEQUIN, SUPPLY -> true;
+            case CONE, DISC, HOOP, HURDLE, LADDER, MAT, ROPE -> false;
+        };
+    }
+
+    /** What even a ball along the ground does not go through; poles are thin and supplies are not shot at. */
+    private static boolean stopsABall(GearKind kind) {
+        return switch (kind) {
+            case GOAL, MINI_GOAL, PAD, BOX, MANNEQUIN -> true;
+            default -> false;
+        };
+    }
+
+    private void travel(Travel travel, Set<Gear> gear, List<GoalMouth> nets) {
+        List<Point> way = inner(fine(timeline.pathOf(travel.role(), travel.id()).orElse(List.of())));
+        if (way.isEmpty()) {
+            return;
+        }
+        for (Gear g : sorted(gear)) {
+            boolean comesFromIt = timeline.poseAt(
+                            travel.role(), timeline.move(travel.id()).start())
+                    .at()
+                    .isWithin(GOES_TO_IT, g.at());
+            boolean goesToIt = comesFromIt
+                    || travel.path().stream().anyMatch(w -> w.leave().isWithin(GOES_TO_IT, g.at()))
+                    || travel.path().stream()
+                            .anyMatch(w -> w.round().isPresent() && w.at().isWithin(GOES_TO_IT, g.at()));
+            if (!goesToIt) {
+                first(way, p -> isOn(g, p, HALF_BODY))
+                        .ifPresent(p -> found.add(Finding.of(THROUGH_GEAR, travel.id(), travel.role(), g.id())
+                                .at(p, when(travel, p))));
+            }
+        }
+        for (GoalMouth net : nets) {
+            first(way, p -> isIn(net, p, HALF_BODY / 2))
+                    .ifPresent(p -> found.add(Finding.of(THROUGH_GOAL, travel.id(), travel.role())
+                            .named(net.id())
+                            .at(p, when(travel, p))));
+        }
+    }
+
+    private List<Gear> sorted(Set<Gear> gear) {
+        return run.path().gear().stream().filter(gear::contains).toList();
+    }
+
+    private double when(Travel travel, Point at) {
+        var span = timeline.move(travel.id());
+        double best = span.start();
+        for (double t = span.start(); t <= span.end(); t += 0.05) {
+            if (timeline.poseAt(travel.role(), t).at().distanceTo(at)
+                    < timeline.poseAt(travel.role(), best).at().distanceTo(at)) {
+                best = t;
+            }
+        }
+        return best;
+    }
+
+    private void ball(Way way, Set<Gear> gear, List<GoalMouth> nets) {
+        Optional<String> target = way.move() instanceof Shot s ? Optional.of(s.goal()) : Optional.empty();
+        List<Point> line = inner(fine(way.flight().path()));
+        for (Gear g : sorted(gear)) {
+            boolean meant = target.equals(Optional.of(g.id().text()));
+            if (stopsABall(g.kind()) && !meant) {
+                first(line, p -> isOn(g, p, HALF_BALL))
+                        .ifPresent(p -> found.add(Finding.of(
+                                        BALL_THROUGH_GEAR,
+                                        way.move().id(),
+                                        way.move().role(),
+                                        g.id())
+                                .at(p, way.from())));
+            }
+        }
+        for (GoalMouth net : nets) {
+            if (!target.equals(Optional.of(net.id()))) {
+                first(line, p -> isIn(net, p, 0))
+                        .ifPresent(p -> found.add(Finding.of(
+                                        BALL_THROUGH_GOAL,
+                                        way.move().id(),
+                                        way.move().role())
+                                .named(net.id())
+                                .with(Quantity.METRES, p.distanceTo(way.start()))
+                                .at(p, way.from())));
+            }
+        }
+    }
+
+    private static List<Point> fine(List<Point> line) {
+        List<Point> all = new ArrayList<>();
+        for (int i = 0; i + 1 < line.size(); i++) {
+            int steps = (int) Math.ceil(line.get(i).distanceTo(line.get(i + 1)) / 0.1) + 1;
+            for (int k = 0; k <= steps; k++) {
+                all.add(line.get(i).towards(line.get(i + 1), k / (double) steps));
+            }
+        }
+        return all;
+    }
+
+    /** Without what is near its ends. */
+    private static List<Point> inner(List<Point> line) {
+        if (line.isEmpty()) {
+            return line;
+        }
+        Point first = line.get(0);
+        Point last = line.get(line.size() - 1);
+        return line.stream()
+                .filter(p -> !p.isWithin(ENDS_METRES, first) && !p.isWithin(ENDS_METRES, last))
+                .toList();
+    }
+
+    private static Optional<Point> first(List<Point> line, java.util.function.Predicate<Point> is) {
+        return line.stream().filter(is).findFirst();
+    }
+
+    /** Whether a place is on a piece of gear, or so near (m) that half of whoever is there is on it. */
+    private static boolean isOn(Gear gear, Point p, double half) {
+        Point off = p.minus(gear.at());
+        Point ahead = Point.polar(1, gear.facingDegrees());
+        boolean goal = gear.kind().isGoal();
+        double along = off.dot(ahead) + (goal ? gear.size().depthMetres() / 2 : 0);
+        double aside = off.cross(ahead);
+        return Math.abs(along) < gear.size().depthMetres() / 2 + half
+                && Math.abs(aside) < gear.size().widthMetres() / 2 + half;
+    }
+
+    private static boolean isIn(GoalMouth goal, Point p, double half) {
+        Point off = p.minus(goal.centre());
+        Point out = Point.polar(1, goal.facingDegrees());
+        double front = off.dot(out);
+        // a net that narrows has half its width half-way back
+        double narrows = goal.shape() == GoalShape.TRIANGLE ? 1 + front / goal.depthMetres() : 1;
+        return front < half
+                && front > -goal.depthMetres() - half
+                && Math.abs(off.cross(out)) < narrows * goal.widthMetres() / 2 + half;
+    }
+}

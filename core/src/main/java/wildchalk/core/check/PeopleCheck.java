@@ -1,0 +1,36 @@
+package wildchalk.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import wildchalk.core.drill.Audience;
+import wildchalk.core.drill.Side;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.finding.Flaw;
+import wildchalk.core.finding.Quantity;
+import wildchalk.core.ladder.Changes;
+import wildchalk.core.runthrough.RunThrough;
+
+/** Notes head counts that the drawing denies, and versions that change nothing. */
+final class PeopleCheck {
+
+    private static final Flaw TOO_FEW = Flaw.note("too-few-people");
+    private static final Flaw NO_CHANGE = Flaw.note("no-change");
+
+    private PeopleCheck() {}
+
+    static List<Finding> of(RunThrough run) {
+        List<Finding> found = new ArrayList<>();
+        Audience.HeadCount said = run.drill().audience().players();
+        long takes =
+                run.path().roles().stream().filter(r -> r.side() != Side.COACH).count();
+        if (takes > said.min()) {
+            found.add(Finding.of(TOO_FEW).with(Quantity.COUNT, takes).with(Quantity.LIMIT, said.min()));
+        }
+        run.version()
+                .basedOn()
+                .flatMap(run.drill()::progression)
+                .filter(base -> Changes.between(base, run.version()).isEmpty())
+                .ifPresent(base -> found.add(Finding.of(NO_CHANGE).named(base.title())));
+        return found;
+    }
+}

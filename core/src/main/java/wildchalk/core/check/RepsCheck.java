@@ -1,0 +1,96 @@
+package wildchalk.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.check.BallWays.Way;
+import wildchalk.core.check.Encounters.Encounter;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Side;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.finding.Flaw;
+import wildchalk.core.finding.Quantity;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.Goals;
+import wildchalk.core.motion.Launches;
+import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.surface.GoalShape;
+
+/** Finds people of one rep who are in the way of those of the next, where the next begins before the first is over. */
+final class RepsCheck {
+
+    private static final Flaw REPS_TRAFFIC = Flaw.warn("reps-traffic");
+    private static final Flaw REPS_LANE = Flaw.warn("reps-lane");
+
+    /** Who nears another no faster than this (m/s) steps past him. */
+    private static final double STEPS_PAST = 2.5;
+
+    /** The ball has to be out of the hand that sends it, m. */
+    private static final double AT_HAND_METRES = 1;
+
+    private RepsCheck() {}
+
+    static List<Finding> of(RunThrough run) {
+        Optional<Double> period = Launches.period(run.path(), run.timeline());
+        if (period.isEmpty() || period.get() >= run.timeline().seconds()) {
+            return List.of();
+        }
+        // who stays in a part can only play one rep at a time
+        List<Role> others = run.path().roles().stream()
+                .filter(r -> run.path().lineFeeding(r.id()).isPresent())
+                .toList();
+        Clearances clear = Clearances.of(run.drill());
+        List<Finding> found = new ArrayList<>();
+        for (Encounter e : Encounters.ofReps(run, period.get(), others)) {
+            if (e.closing() > STEPS_PAST && e.metres() < clear.apartMetres(e.closing())) {
+                found.add(Finding.of(
+                                REPS_TRAFFIC,
+                                e.first(),
+                                e.second(),
+                                e.moves().get(0).orElseThrow(),
+                                e.moves().get(1).orElseThrow())
+                        .with(Quantity.METRES, e.metres())
+                        .with(Quantity.SPEED, e.closing())
+                        .at(e.at(), e.seconds()));
+            }
+        }
+        for (Way way : BallWays.of(run)) {
+            if (way.isShot() && !isOverHeads(run, way)) {
+                lane(run, way, period.get(), others, clear).ifPresent(found::add);
+                lane(run, way, -period.get(), others, clear).ifPresent(found::add);
+            }
+        }
+        return found;
+    }
+
+    private static boolean isOverHeads(RunThrough run, Way way) {
+        return Goals.find(run.path(), run.drill().surface(), ((Shot) way.move()).goal())
+                .filter(g -> g.shape() != GoalShape.RING)
+                .isEmpty();
+    }
+
+    /** Somebody of a rep that began so much later in the line of a shot. */
+    private static Optional<Finding> lane(RunThrough run, Way way, double later, List<Role> others, Clearances clear) {
+        Finding worst = null;
+        double least = clear.laneMetres();
+        for (Role role : others) {
+            for (double t = way.from(); t <= way.to() && role.side() != Side.KEEPER; t += BallWays.LOOK_SECONDS) {
+                double into = t - later;
+                Point ball = run.timeline().ballAt(way.ball(), t);
+                boolean plays = into > 0 && into < run.timeline().seconds();
+                if (plays && ball.distanceTo(way.start()) > AT_HAND_METRES) {
+                    Point body = run.timeline().poseAt(role.id(), into).at();
+                    if (ball.distanceTo(body) < least) {
+                        least = ball.distanceTo(body);
+                        worst = Finding.of(
+                                        REPS_LANE, way.move().id(), way.move().role(), role.id())
+                                .with(Quantity.METRES, least)
+                                .at(body, t);
+                    }
+                }
+            }
+        }
+        return Optional.ofNullable(worst);
+    }
+}

@@ -1,0 +1,130 @@
+package wildchalk.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.check.BallWays.Way;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Side;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.finding.Flaw;
+import wildchalk.core.finding.Quantity;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.Goals;
+import wildchalk.core.motion.Pose;
+import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
+import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.surface.GoalMouth;
+import wildchalk.core.surface.GoalShape;
+
+/** Finds shots that cannot go in, and keepers who look elsewhere or get two balls at once. */
+final class ShotCheck {
+
+    private static final Flaw NO_ANGLE = Flaw.warn("no-angle");
+    private static final Flaw KEEPER_TWICE = Flaw.warn("keeper-twice");
+    private static final Flaw KEEPER_AWAY = Flaw.warn("keeper-away");
+
+    /** Under this (degrees) nobody who shoots aims at the goal: a mouth of 3 m from 20 m aside and 1.2 m in front. */
+    private static final double LEAST_DEGREES = 1;
+
+    /** A keeper needs so long (s) from one ball to the next: to get up or turn, and to see who shoots (estimate). */
+    private static final double BETWEEN_SECONDS = 1.2;
+
+    /** A keeper this near his goal (m) minds it. */
+    private static final double MINDS_METRES = 5;
+
+    /** What is further aside than this (degrees) is not seen, whatever moves there. */
+    private static final double SEES_DEGREES = 90;
+
+    private final RunThrough run;
+    private final Path path;
+    private final Timeline timeline;
+    private final List<Finding> found = new ArrayList<>();
+
+    private ShotCheck(RunThrough run) {
+        this.run = run;
+        this.path = run.path();
+        this.timeline = run.timeline();
+    }
+
+    static List<Finding> of(RunThrough run) {
+        ShotCheck check = new ShotCheck(run);
+        List<Way> shots = BallWays.of(run).stream().filter(Way::isShot).toList();
+        shots.forEach(check::angle);
+        shots.forEach(check::looks);
+        check.twice(shots);
+        return check.found;
+    }
+
+    private Optional<GoalMouth> goal(Way shot) {
+        return Goals.find(path, run.drill().surface(), ((Shot) shot.move()).goal());
+    }
+
+    private void angle(Way shot) {
+        goal(shot).filter(g -> g.shape() != GoalShape.RING).ifPresent(g -> {
+            double open = g.openAngleDegrees(shot.start());
+            if (open < LEAST_DEGREES) {
+                found.add(Finding.of(NO_ANGLE, shot.move().id(), shot.move().role())
+                        .with(Quantity.DEGREES, open)
+                        .at(shot.start(), shot.from()));
+            }
+        });
+    }
+
+    private Optional<Role> keeper(Way shot, double t) {
+        return goal(shot)
+                .flatMap(g -> path.roles().stream()
+                        .filter(r -> r.side() == Side.KEEPER)
+                        .filter(r -> timeline.poseAt(r.id(), t).at().isWithin(MINDS_METRES, g.centre()))
+                        .findFirst());
+    }
+
+    /** A keeper who looks away as the ball leaves. */
+    private void looks(Way shot) {
+        keeper(shot, shot.from()).ifPresent(keeper -> {
+            Pose pose = timeline.poseAt(keeper.id(), shot.from());
+            Point to = shot.start().minus(pose.at());
+            double aside = Math.abs(turn(to.headingDegrees() - pose.facingDegrees()));
+            if (aside > SEES_DEGREES && to.length() > 1) {
+                found.add(Finding.of(
+                                KEEPER_AWAY,
+                                shot.move().id(),
+                                keeper.id(),
+                                shot.move().role())
+                        .with(Quantity.DEGREES, aside)
+                        .at(pose.at(), shot.from()));
+            }
+        });
+    }
+
+    private static double turn(double degrees) {
+        double d = degrees % 360;
+        return d > 180 ? d - 360 : d < -180 ? d + 360 : d;
+    }
+
+    /** Two balls at one goal, the second before the keeper has done with the first. */
+    private void twice(List<Way> shots) {
+        for (int i = 0; i < shots.size(); i++) {
+            for (int k = 0; k < shots.size(); k++) {
+                Way first = shots.get(i);
+                Way second = shots.get(k);
+                double between = second.to() - first.to();
+                boolean after = between > 0 || between == 0 && i < k;
+                boolean one = ((Shot) first.move()).goal().equals(((Shot) second.move()).goal());
+                boolean own = !first.ball().equals(second.ball());
+                if (after && one && own && between < BETWEEN_SECONDS) {
+                    keeper(second, second.to())
+                            .ifPresent(keeper -> found.add(Finding.of(
+                                            KEEPER_TWICE,
+                                            second.move().id(),
+                                            first.move().id(),
+                                            keeper.id())
+                                    .with(Quantity.SECONDS, between)
+                                    .at(second.end(), second.to())));
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,140 @@
+package wildchalk.core.check;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.net.URISyntaxException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import wildchalk.core.binder.DrillFile;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.finding.Finding;
+import wildchalk.core.finding.Severity;
+import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.text.LengthUnit;
+import wildchalk.core.words.FindingWriter;
+
+/** For each check about room, balls, cues and people two small drills: one with the fault, and one that just has not. */
+class CheckPairsTest {
+
+    private static final String FAULT = ".fault.drill.json";
+    private static final String NEAR = ".near.drill.json";
+
+    /** Nothing that is drawn mends these: they are about what is said of the whole drill. */
+    private static final Set<String> WITHOUT_REMEDY = Set.of("too-few-people", "no-change");
+
+    private static Path folder() {
+        try {
+            return Path.of(Objects.requireNonNull(CheckPairsTest.class.getResource("/checks"))
+                    .toURI());
+        } catch (URISyntaxException e) {
+            throw new IllegalStateException("The folder of the pairs has no path.", e);
+        }
+    }
+
+    static Stream<String> rules() throws IOException {
+        try (Stream<Path> files = Files.list(folder())) {
+            List<String> rules = files.map(f -> f.getFileName().toString())
+                    .filter(n -> n.endsWith(FAULT))
+                    .map(n -> n.substring(0, n.length() - FAULT.length()))
+                    .sorted()
+                    .toList();
+            return rules.stream();
+        }
+    }
+
+    private static Drill read(String name) throws IOException {
+        return DrillFile.read(folder().resolve(name)).value();
+    }
+
+    private static List<RunThrough> runs(Drill drill) {
+        return drill.progressions().stream().map(p -> RunThrough.of(drill, p)).toList();
+    }
+
+    private static List<Finding> of(Drill drill) {
+        List<Finding> all = new ArrayList<>();
+        runs(drill).forEach(r -> all.addAll(Checks.of(r)));
+        return all;
+    }
+
+    @ParameterizedTest
+    @MethodSource("rules")
+    void theFaultIsFoundAndNothingElse(String rule) throws IOException {
+        List<Finding> found = of(read(rule + FAULT));
+        assertEquals(List.of(rule), found.stream().map(Finding::rule).toList());
+        Finding one = found.get(0);
+        boolean ofTheWhole = WITHOUT_REMEDY.contains(rule);
+        assertTrue(ofTheWhole || one.where().isPresent() && one.atSeconds().isPresent(), "it says where and when");
+        assertTrue(ofTheWhole || !one.moves().isEmpty(), "it says what");
+    }
+
+    @ParameterizedTest
+    @MethodSource("rules")
+    void theNearMissIsNone(String rule) throws IOException {
+        assertEquals(List.of(), of(read(rule + NEAR)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("rules")
+    void itIsSaidInOneSentenceWithItsRemedies(String rule) throws IOException {
+        Drill drill = read(rule + FAULT);
+        for (RunThrough run : runs(drill)) {
+            FindingWriter writer = new FindingWriter(run, LengthUnit.METRES);
+            for (Finding f : Checks.of(run)) {
+                for (String said : List.of(writer.message(f), writer.remedy(f))) {
+                    assertFalse(said.contains("{"), said);
+                    assertTrue(said.endsWith("."), said);
+                }
+            }
+        }
+    }
+
+    /** What is offered first clears it, and brings nothing that stops or warns. */
+    @ParameterizedTest
+    @MethodSource("rules")
+    void whatIsOfferedClearsIt(String rule) throws IOException {
+        Drill drill = read(rule + FAULT);
+        RunThrough run = RunThrough.of(drill, drill.base());
+        List<Finding> found = Checks.of(run);
+        if (WITHOUT_REMEDY.contains(rule)) {
+            return;
+        }
+        List<Remedy> remedies = Remedies.of(run, found.get(0));
+        boolean drawn = remedies.stream().anyMatch(r -> !r.kind().equals("take-out"));
+        assertTrue(drawn, "something else than taking it out");
+        for (Remedy remedy : remedies) {
+            Progression changed = remedy.change().apply(run.version());
+            Drill mended = drill.withProgression(changed);
+            List<Finding> left = Checks.of(RunThrough.of(mended, changed)).stream()
+                    .filter(f -> f.severity() != Severity.NOTE)
+                    .toList();
+            assertEquals(List.of(), left, remedy.kind());
+            assertFalse(new FindingWriter(run, LengthUnit.METRES).mend(remedy).contains("{"));
+        }
+    }
+
+    /** A check without a pair is a check that nobody has seen work. */
+    @Test
+    void everyCheckHasItsPairAndItsPage() throws IOException {
+        Set<String> listed = new TreeSet<>();
+        rules().forEach(listed::add);
+        String page = Files.readString(Path.of("../docs/checks.md"));
+        for (String rule : listed) {
+            assertTrue(Files.exists(folder().resolve(rule + NEAR)), rule);
+            assertTrue(page.contains("`" + rule + "`"), rule + " is not in docs/checks.md");
+        }
+        assertEquals(25, listed.size());
+    }
+}
