@@ -1,9 +1,7 @@
 package wildchalk.core.check;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -11,6 +9,7 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.geometry.Polyline;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
@@ -25,8 +24,13 @@ final class Encounters {
     /** Those who come no nearer (m) than this are of no interest. */
     static final double NEAR_METRES = 2;
 
+    /** Likewise where one of them stands: whoever runs past has to miss him and no more. */
+    static final double NEAR_WHO_STANDS_METRES = 0.7;
+
     /** Followed at least so finely (s). */
     private static final double FINE_SECONDS = 0.04;
+
+    private static final double GRID_SECONDS = 0.1;
 
     /** Over so long (s) before they are nearest it is seen how fast they near each other. */
     private static final double BEFORE_SECONDS = 0.6;
@@ -63,6 +67,8 @@ final class Encounters {
      * A stretch of time in which a role stands or moves, and the box that it keeps to.
      *
      * @param shift how much later (s) than the rep that is timed this one began
+     * @param way the line that it keeps to; empty for one who stands
+     * @param grid where it is at equal times; nothing for one who stands
      */
     private record Stretch(
             RoleId role,
@@ -74,23 +80,48 @@ final class Encounters {
             double left,
             double right,
             double low,
-            double high) {
+            double high,
+            Point start,
+            Optional<Polyline> way,
+            Point[] grid) {
 
         Stretch later(double seconds) {
-            return new Stretch(role, from + seconds, to + seconds, move, peak, shift + seconds, left, right, low, high);
+            return new Stretch(
+                    role,
+                    from + seconds,
+                    to + seconds,
+                    move,
+                    peak,
+                    shift + seconds,
+                    left,
+                    right,
+                    low,
+                    high,
+                    start,
+                    way,
+                    grid);
         }
 
-        boolean isNear(Stretch other) {
-            return left - other.right < NEAR_METRES
-                    && other.left - right < NEAR_METRES
-                    && low - other.high < NEAR_METRES
-                    && other.low - high < NEAR_METRES;
+        /** Whether what it keeps to comes so near to what another keeps to; surely not otherwise. */
+        boolean isNear(Stretch other, double near) {
+            return isBoxNear(other, near) && isWayNear(other, near) && other.isWayNear(this, near);
+        }
+
+        private boolean isWayNear(Stretch other, double near) {
+            return way.isEmpty() || other.move.isPresent() || way.get().distanceTo(other.start) < near;
+        }
+
+        private boolean isBoxNear(Stretch other, double near) {
+            return left - other.right < near
+                    && other.left - right < near
+                    && low - other.high < near
+                    && other.low - high < near;
         }
     }
 
     private final Path path;
     private final Timeline timeline;
-    private final Map<List<RoleId>, Encounter> nearest = new LinkedHashMap<>();
+    private final List<Encounter> met = new ArrayList<>();
 
     private Encounters(RunThrough run) {
         this.path = run.path();
@@ -107,7 +138,7 @@ final class Encounters {
                 all.meet(stretches.get(i), stretches.get(k));
             }
         }
-        return List.copyOf(all.nearest.values());
+        return List.copyOf(all.met);
     }
 
     /**
@@ -126,7 +157,7 @@ final class Encounters {
                 all.meet(first, second);
             }
         }
-        return List.copyOf(all.nearest.values());
+        return List.copyOf(all.met);
     }
 
     private List<Stretch> moving(Role role) {
@@ -150,8 +181,9 @@ final class Encounters {
     }
 
     private Stretch stretch(RoleId role, double from, double to, Optional<MoveId> move, double peak) {
-        List<Point> places = new ArrayList<>(List.of(at(role, from), at(role, to)));
+        List<Point> places = new ArrayList<>(List.of(at(role, from)));
         move.flatMap(m -> timeline.pathOf(role, m)).ifPresent(places::addAll);
+        places.add(at(role, to));
         return new Stretch(
                 role,
                 from,
@@ -162,50 +194,81 @@ final class Encounters {
                 places.stream().mapToDouble(Point::x).min().orElseThrow(),
                 places.stream().mapToDouble(Point::x).max().orElseThrow(),
                 places.stream().mapToDouble(Point::y).min().orElseThrow(),
-                places.stream().mapToDouble(Point::y).max().orElseThrow());
+                places.stream().mapToDouble(Point::y).max().orElseThrow(),
+                places.get(0),
+                move.map(m -> new Polyline(places)),
+                move.isPresent() ? grid(role, from, to) : new Point[0]);
     }
 
     private Point at(RoleId role, double t) {
-        return timeline.poseAt(role, t).at();
+        return timeline.placeAt(role, t);
     }
 
     private Point at(Stretch stretch, double t) {
-        return at(stretch.role(), t - stretch.shift());
+        return stretch.move().isEmpty() ? stretch.start() : at(stretch.role(), t - stretch.shift());
     }
 
     private double apart(Stretch a, Stretch b, double t) {
         return at(a, t).distanceTo(at(b, t));
     }
 
+    /** Places every tenth of a second: between them nobody is further than a centimetre from the straight line. */
+    private Point[] grid(RoleId role, double from, double to) {
+        Point[] grid = new Point[(int) Math.ceil((to - from) / GRID_SECONDS) + 2];
+        for (int i = 0; i < grid.length; i++) {
+            grid[i] = at(role, from + i * GRID_SECONDS);
+        }
+        return grid;
+    }
+
+    private static double roughlyApart(Stretch a, Stretch b, double t) {
+        return roughly(a, t).distanceTo(roughly(b, t));
+    }
+
+    private static Point roughly(Stretch stretch, double t) {
+        if (stretch.move().isEmpty()) {
+            return stretch.start();
+        }
+        double steps = (t - stretch.from()) / GRID_SECONDS;
+        int i = Math.max(0, Math.min(stretch.grid().length - 2, (int) steps));
+        return stretch.grid()[i].towards(stretch.grid()[i + 1], steps - i);
+    }
+
+    /** All stretches of one role with all of another; only what is nearer than what was met before is followed. */
     private void meet(List<Stretch> some, List<Stretch> others) {
+        Encounter best = null;
         for (Stretch a : some) {
             for (Stretch b : others) {
                 boolean anyMoves = a.move().isPresent() || b.move().isPresent();
-                if (anyMoves && a.from() < b.to() && b.from() < a.to() && a.isNear(b)) {
-                    follow(a, b);
+                if (anyMoves && a.from() < b.to() && b.from() < a.to()) {
+                    boolean bothMove = a.move().isPresent() && b.move().isPresent();
+                    double near = bothMove ? NEAR_METRES : NEAR_WHO_STANDS_METRES;
+                    double least = best == null ? near : Math.min(near, best.metres());
+                    best = a.isNear(b, least) ? follow(a, b, least).orElse(best) : best;
                 }
             }
         }
+        if (best != null) {
+            met.add(best);
+        }
     }
 
-    private void follow(Stretch a, Stretch b) {
+    /** The moment at which two are nearest, if nearer than so many metres. */
+    private Optional<Encounter> follow(Stretch a, Stretch b, double near) {
         double end = Math.min(a.to(), b.to());
         double fastest = Math.max(0.1, a.peak() + b.peak());
-        double best = NEAR_METRES;
+        double best = near;
         double when = -1;
         for (double t = Math.max(a.from(), b.from()); t <= end; ) {
-            double metres = apart(a, b, t);
+            double metres = roughlyApart(a, b, t);
             if (metres < best) {
                 best = metres;
                 when = t;
             }
-            t += Math.max(FINE_SECONDS, (metres - NEAR_METRES) / fastest);
+            // sooner they cannot be nearer than they have been
+            t += Math.max(FINE_SECONDS, (metres - best) / fastest);
         }
-        List<RoleId> pair = List.of(a.role(), b.role());
-        Encounter before = nearest.get(pair);
-        if (when >= 0 && (before == null || best < before.metres())) {
-            nearest.put(pair, encounter(a, b, when, best));
-        }
+        return when < 0 ? Optional.empty() : Optional.of(encounter(a, b, when, apart(a, b, when)));
     }
 
     private Encounter encounter(Stretch a, Stretch b, double when, double metres) {

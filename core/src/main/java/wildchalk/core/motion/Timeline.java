@@ -145,6 +145,15 @@ public final class Timeline {
         return launchAt;
     }
 
+    /** Where a role is, for whoever does not ask how it looks or how fast it is. */
+    public Point placeAt(RoleId role, double t) {
+        Trajectory trajectory = trajectories.get(role);
+        if (trajectory == null) {
+            throw new IllegalArgumentException("There is no role " + role + " in this timeline.");
+        }
+        return trajectory.pieceAt(t).at(t);
+    }
+
     public Pose poseAt(RoleId role, double t) {
         Trajectory trajectory = trajectories.get(role);
         if (trajectory == null) {
