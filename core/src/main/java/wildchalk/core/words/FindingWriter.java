@@ -157,11 +157,19 @@ public final class FindingWriter {
         return f.moves().stream().map(this::move).collect(Collectors.joining(", "));
     }
 
-    /** "(b) F1's pass"; one of another path by its id, since it has no letter here. */
+    /**
+     * "F1's pass"; with its letter, "F1's pass (b)", where he makes several on this path, and with its id where it is on another,
+     * since it has no letter here.
+     */
     private String move(MoveId id) {
         Move move = path.version().move(id).orElseThrow();
+        String kind = MoveKinds.of(move);
         String label = path.version().role(move.role()).orElseThrow().label();
-        String letter = path.move(id).isPresent() ? events.letter(id) : id.text();
-        return Texts.CORE.get("move.name", letter, label, Texts.CORE.get("move.kind." + MoveKinds.of(move)));
+        boolean here = path.move(id).isPresent();
+        long alike = path.moves().stream()
+                .filter(m -> m.role().equals(move.role()) && MoveKinds.of(m).equals(kind))
+                .count();
+        String said = Texts.CORE.get("move.name", label, Texts.CORE.get("move.kind." + kind));
+        return here && alike == 1 ? said : Texts.CORE.get("move.which", said, here ? events.letter(id) : id.text());
     }
 }

@@ -178,7 +178,7 @@ class TimelineTest {
         Finding f = only(t);
         assertEquals("no-ball", f.rule());
         assertEquals(Severity.STOP, f.severity());
-        assertEquals("a (A, pass) cannot happen: A has no ball.", Drills.message(drill.progression(), f));
+        assertEquals("A's pass cannot happen: A has no ball.", Drills.message(drill.progression(), f));
         assertFalse(span(t, "m1").happens());
         assertTrue(span(t, "m3").happens());
     }
@@ -193,7 +193,7 @@ class TimelineTest {
         Finding f = only(t);
         assertEquals("circle", f.rule());
         String message = Drills.message(drill.progression(), f);
-        assertTrue(message.endsWith("a (A, run), b (B, run)."), message);
+        assertTrue(message.endsWith("A's run (a), B's run."), message);
         assertTrue(span(t, "m3").happens(), "the step after it still runs");
     }
 
