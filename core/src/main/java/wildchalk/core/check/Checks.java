@@ -28,6 +28,7 @@ public final class Checks {
             RepsCheck::of,
             CueCheck::of,
             BlindSideCheck::of,
+            ContactCheck::of,
             PeopleCheck::of);
 
     private Checks() {}

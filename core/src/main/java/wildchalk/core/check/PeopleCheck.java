@@ -10,11 +10,19 @@ import wildchalk.core.finding.Quantity;
 import wildchalk.core.ladder.Changes;
 import wildchalk.core.runthrough.RunThrough;
 
-/** Notes head counts that the drawing denies, and versions that change nothing. */
+/** Notes head counts that the drawing denies, more to tell than the minutes carry, and versions that change nothing. */
 final class PeopleCheck {
 
     private static final Flaw TOO_FEW = Flaw.note("too-few-people");
     private static final Flaw NO_CHANGE = Flaw.note("no-change");
+
+    private static final Flaw TOO_MUCH = Flaw.note("too-much-to-tell");
+
+    /** To say what one move is and to show it once, s (estimate). */
+    private static final double SECONDS_TO_TELL = 5;
+
+    /** Who talks longer than this share of the minutes has too few left to let them play. */
+    private static final double SHARE_TO_TELL = 0.25;
 
     private PeopleCheck() {}
 
@@ -25,6 +33,14 @@ final class PeopleCheck {
                 run.path().roles().stream().filter(r -> r.side() != Side.COACH).count();
         if (takes > said.min()) {
             found.add(Finding.of(TOO_FEW).with(Quantity.COUNT, takes).with(Quantity.LIMIT, said.min()));
+        }
+        int minutes = run.drill().audience().minutes();
+        double tells = SECONDS_TO_TELL * run.path().moves().size();
+        if (tells > SHARE_TO_TELL * 60 * minutes) {
+            found.add(Finding.of(TOO_MUCH)
+                    .with(Quantity.COUNT, run.path().moves().size())
+                    .with(Quantity.SECONDS, tells)
+                    .with(Quantity.LIMIT, minutes));
         }
         run.version()
                 .basedOn()

@@ -28,7 +28,6 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Shot;
-import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Suits;
 import wildchalk.core.drill.Target;
@@ -271,7 +270,7 @@ final class RemedyIdeas {
         add(
                 "run-to-ball",
                 List.of(role.get()),
-                v -> before(
+                v -> RoomIdeas.before(
                         v,
                         move(),
                         new Travel(
@@ -282,20 +281,6 @@ final class RemedyIdeas {
                                 Manner.FORWARD,
                                 Effort.STEADY,
                                 List.of(new Waypoint(ball, false)))));
-    }
-
-    /** A move told right before another. */
-    private static Progression before(Progression version, MoveId other, Move fresh) {
-        for (Step step : version.steps()) {
-            List<Move> moves = new ArrayList<>(step.moves());
-            for (int i = 0; i < moves.size(); i++) {
-                if (moves.get(i).id().equals(other)) {
-                    moves.add(i, fresh);
-                    return version.with(step.withMoves(moves));
-                }
-            }
-        }
-        return version;
     }
 
     private void putBall() {

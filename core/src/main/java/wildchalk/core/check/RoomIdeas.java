@@ -13,6 +13,7 @@ import wildchalk.core.drill.Event;
 import wildchalk.core.drill.GearId;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.LineId;
+import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
@@ -38,6 +39,9 @@ final class RoomIdeas {
     private static final List<Double> WAITS_SECONDS = List.of(0.5, 1.0, 1.5, 2.5);
     private static final List<Double> ASIDE_METRES = List.of(1.5, 3.0, 5.0);
     private static final List<Double> ROUND_METRES = List.of(1.5, 2.5, 4.0);
+    /** Between the middles of two who meet, m. */
+    private static final double BODIES_METRES = 0.6;
+
     private static final List<Double> SHORTER_METRES = List.of(1.0, 2.0, 4.0);
 
     private final RunThrough run;
@@ -83,6 +87,8 @@ final class RoomIdeas {
             }
             case "forward-pass" -> receiverDeeper();
             case "no-angle" -> otherGoal();
+            case "contact-far" -> comeNearer();
+            case "keeper-screened" -> aside(finding.roles().get(0));
             case "keeper-twice" -> waitBefore(finding.moves().get(0));
             case "keeper-away" -> {
                 turnKeeper();
@@ -133,13 +139,20 @@ final class RoomIdeas {
             Move later = move.get().withTrigger(move.get().trigger().map(t -> t.withPlus(t.plusSeconds() + seconds)));
             return version.withMove(later);
         }
+        return move.map(m -> before(
+                        version,
+                        id,
+                        new Act(version.nextMoveId(), m.role(), Optional.empty(), false, new Deed.Waiting(seconds))))
+                .orElse(version);
+    }
+
+    /** A move told right before another. */
+    static Progression before(Progression version, MoveId id, Move fresh) {
         for (Step step : version.steps()) {
             List<Move> moves = new ArrayList<>(step.moves());
             for (int i = 0; i < moves.size(); i++) {
                 if (moves.get(i).id().equals(id)) {
-                    RoleId role = moves.get(i).role();
-                    moves.add(
-                            i, new Act(version.nextMoveId(), role, Optional.empty(), false, new Deed.Waiting(seconds)));
+                    moves.add(i, fresh);
                     return version.with(step.withMoves(moves));
                 }
             }
@@ -324,6 +337,32 @@ final class RoomIdeas {
                     .map(m -> free.withMove(m.withTrigger(Optional.of(Trigger.when(new Event.Starts(call))))))
                     .orElse(free);
         });
+    }
+
+    /** A run to whoever is met, right before. */
+    private void comeNearer() {
+        MoveId id = finding.moves().get(0);
+        RoleId who = finding.roles().get(0);
+        double t = finding.atSeconds().orElse(0.0);
+        Point from = run.timeline().placeAt(who, t);
+        Point other = run.timeline().placeAt(finding.roles().get(1), t);
+        double metres = from.distanceTo(other);
+        Point to = from.towards(other, (metres - BODIES_METRES) / metres).toMillimetres();
+        add(
+                "come-nearer",
+                List.of(who, id),
+                Map.of(Quantity.METRES, metres - BODIES_METRES),
+                v -> before(
+                        v,
+                        id,
+                        new Travel(
+                                v.nextMoveId(),
+                                who,
+                                Optional.empty(),
+                                false,
+                                Manner.FORWARD,
+                                Effort.STEADY,
+                                List.of(new Waypoint(to, Passing.STOP)))));
     }
 
     private void turnKeeper() {

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.check.BallWays.Way;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Side;
@@ -24,6 +26,7 @@ final class ShotCheck {
 
     private static final Flaw NO_ANGLE = Flaw.warn("no-angle");
     private static final Flaw KEEPER_TWICE = Flaw.warn("keeper-twice");
+    private static final Flaw KEEPER_SCREENED = Flaw.note("keeper-screened");
     private static final Flaw KEEPER_AWAY = Flaw.warn("keeper-away");
 
     /** Under this (degrees) nobody who shoots aims at the goal: a mouth of 3 m from 20 m aside and 1.2 m in front. */
@@ -37,6 +40,12 @@ final class ShotCheck {
 
     /** What is further aside than this (degrees) is not seen, whatever moves there. */
     private static final double SEES_DEGREES = 90;
+
+    /** Half a body hides a ball: so near to the line from ball to keeper, m. */
+    private static final double SCREENS_METRES = 0.3;
+
+    /** Who is nearer than this (m) to the ball or the keeper is at it. */
+    private static final double BESIDE_METRES = 1;
 
     private final RunThrough run;
     private final Path path;
@@ -54,6 +63,7 @@ final class ShotCheck {
         List<Way> shots = BallWays.of(run).stream().filter(Way::isShot).toList();
         shots.forEach(check::angle);
         shots.forEach(check::looks);
+        shots.forEach(check::screened);
         check.twice(shots);
         return check.found;
     }
@@ -97,6 +107,33 @@ final class ShotCheck {
                         .at(pose.at(), shot.from()));
             }
         });
+    }
+
+    /** Somebody between the ball and the keeper who sees it only when it has passed him; a screen that is told is meant. */
+    private void screened(Way shot) {
+        keeper(shot, shot.from()).ifPresent(keeper -> {
+            Point eyes = timeline.placeAt(keeper.id(), shot.from());
+            for (Role role : path.roles()) {
+                Point body = timeline.placeAt(role.id(), shot.from());
+                Point line = eyes.minus(shot.start());
+                double along = body.minus(shot.start()).dot(line) / Math.max(1e-6, line.length());
+                double aside = Math.abs(body.minus(shot.start()).cross(line)) / Math.max(1e-6, line.length());
+                boolean between =
+                        along > BESIDE_METRES && along < line.length() - BESIDE_METRES && aside < SCREENS_METRES;
+                boolean other = !role.id().equals(keeper.id())
+                        && !role.id().equals(shot.move().role());
+                if (between && other && !screens(role)) {
+                    found.add(Finding.of(KEEPER_SCREENED, shot.move().id(), role.id(), keeper.id())
+                            .with(Quantity.METRES, body.distanceTo(eyes))
+                            .at(body, shot.from()));
+                }
+            }
+        });
+    }
+
+    private boolean screens(Role role) {
+        return path.moves().stream()
+                .anyMatch(m -> m.role().equals(role.id()) && m instanceof Act a && a.deed() instanceof Deed.Screening);
     }
 
     private static double turn(double degrees) {
