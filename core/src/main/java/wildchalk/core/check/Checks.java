@@ -18,6 +18,7 @@ public final class Checks {
             LaunchCheck::of,
             TouchCheck::of,
             SoundnessCheck::of,
+            RotationCheck::of,
             AgeCheck::of,
             TrafficCheck::of,
             LaneCheck::of,

@@ -17,6 +17,7 @@ import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Limits;
+import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -90,6 +91,8 @@ final class RemedyIdeas {
             case "other-age" -> suitToo();
             case "touch-held" -> notAtATouch();
             case "rotation-twice", "rotation-empty" -> rotation();
+            case "line-empties" -> sendSomebodyTo();
+            case "same-part" -> oneMoreInLine();
             case "own-rival" -> notItsOwnRival();
             case "step-unreachable" ->
                 add("take-out-step", List.of(), v -> Removals.step(v, new StepId(finding.name())));
@@ -357,6 +360,37 @@ final class RemedyIdeas {
                                         .toList())));
             }
         }
+    }
+
+    /** Somebody who goes to a line that fills goes to the one that empties instead. */
+    private void sendSomebodyTo() {
+        LineId empties = line();
+        for (Rotation turn : run.version().course().rotation()) {
+            add(
+                    "send-to",
+                    List.of(turn.role(), empties),
+                    v -> v.withCourse(v.course().with(Rotation.toLine(turn.role(), empties))));
+        }
+    }
+
+    private void oneMoreInLine() {
+        LineId line = line();
+        add(
+                "one-more",
+                List.of(line),
+                v -> v.lines().stream()
+                        .filter(l -> l.id().equals(line))
+                        .findFirst()
+                        .map(l -> v.with(l.withStanding(l.standing() + 1)))
+                        .orElse(v));
+    }
+
+    private LineId line() {
+        return finding.about().stream()
+                .filter(LineId.class::isInstance)
+                .map(LineId.class::cast)
+                .findFirst()
+                .orElseThrow();
     }
 
     private void notItsOwnRival() {

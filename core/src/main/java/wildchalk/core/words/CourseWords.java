@@ -18,17 +18,22 @@ import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OnBranch;
 import wildchalk.core.drill.Region;
+import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Step;
+import wildchalk.core.reps.Rotations;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
 
 /** Writes rules, forks, calls, the launch and the rotation. */
 public final class CourseWords {
+
+    /** Nobody counts more reps than these until it begins anew. */
+    private static final int MOST_ROUNDS = 60;
 
     private final Scene scene;
     private final EventNames names;
@@ -99,6 +104,39 @@ public final class CourseWords {
             } else {
                 lines.addAll(changing(alike));
             }
+        }
+        lines.addAll(comingRound());
+        return lines;
+    }
+
+    /** Who takes turns with whom, and after how many reps all have come round. */
+    private List<String> comingRound() {
+        List<String> lines = new ArrayList<>();
+        boolean anybodyWaits = scene.lines().stream().anyMatch(l -> !l.feeds().isEmpty());
+        if (scene.course().rotation().isEmpty() || !anybodyWaits) {
+            return lines;
+        }
+        Rotations.Play play = Rotations.of(scene).round(MOST_ROUNDS);
+        if (play.round().isEmpty()
+                || play.round().getAsInt() < 2
+                || play.round().getAsInt() > MOST_ROUNDS) {
+            return lines;
+        }
+        Set<Set<RoleId>> groups = new LinkedHashSet<>();
+        for (int person = 0; person < play.people(); person++) {
+            groups.add(play.rolesOf(person));
+        }
+        groups.stream()
+                .filter(g -> g.size() > 1)
+                .map(g -> text(
+                        "rotation.change",
+                        ReadOut.list(scene.roles().stream()
+                                .filter(r -> g.contains(r.id()))
+                                .map(Role::label)
+                                .toList())))
+                .forEach(lines::add);
+        if (!lines.isEmpty()) {
+            lines.add(text("rotation.round", play.round().getAsInt()));
         }
         return lines;
     }

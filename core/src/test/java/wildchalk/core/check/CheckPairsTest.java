@@ -35,6 +35,9 @@ class CheckPairsTest {
     /** Nothing that is drawn mends these: they are about what is said of the whole drill. */
     private static final Set<String> WITHOUT_REMEDY = Set.of("too-few-people", "too-much-to-tell", "no-change");
 
+    /** These have no moment in a rep. */
+    private static final Set<String> ABOUT_ROTATION = Set.of("line-empties", "same-part");
+
     private static Path folder() {
         try {
             return Path.of(Objects.requireNonNull(CheckPairsTest.class.getResource("/checks"))
@@ -76,8 +79,10 @@ class CheckPairsTest {
         assertEquals(List.of(rule), found.stream().map(Finding::rule).toList());
         Finding one = found.get(0);
         boolean ofTheWhole = WITHOUT_REMEDY.contains(rule);
-        assertTrue(ofTheWhole || one.where().isPresent() && one.atSeconds().isPresent(), "it says where and when");
-        assertTrue(ofTheWhole || !one.moves().isEmpty(), "it says what");
+        boolean ofTheRotation = ABOUT_ROTATION.contains(rule);
+        assertTrue(ofTheWhole || one.where().isPresent(), "it says where");
+        assertTrue(ofTheWhole || ofTheRotation || one.atSeconds().isPresent(), "it says when");
+        assertTrue(ofTheWhole || !one.about().isEmpty(), "it says what");
     }
 
     @ParameterizedTest
@@ -135,6 +140,6 @@ class CheckPairsTest {
             assertTrue(Files.exists(folder().resolve(rule + NEAR)), rule);
             assertTrue(page.contains("`" + rule + "`"), rule + " is not in docs/checks.md");
         }
-        assertEquals(28, listed.size());
+        assertEquals(30, listed.size());
     }
 }

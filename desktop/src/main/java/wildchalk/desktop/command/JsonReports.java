@@ -22,6 +22,7 @@ import wildchalk.core.motion.MoveKinds;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.StepSpan;
 import wildchalk.core.path.Outcomes;
+import wildchalk.core.reps.Rotations;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
@@ -49,6 +50,26 @@ final class JsonReports {
             o.set("choices", texts(told.run().choices().asTexts()));
         }
         return o;
+    }
+
+    static String reps(Told told, int count) {
+        ObjectNode o = about(told);
+        Rotations rotations = Rotations.of(told.path());
+        Rotations.Play play = rotations.round();
+        o.put("people", play.people());
+        play.round().ifPresent(r -> o.put("round", r));
+        ObjectNode drift = o.putObject("drift");
+        rotations.drift().forEach((line, more) -> drift.put(line.text(), more));
+        ArrayNode reps = o.putArray("reps");
+        for (Rotations.Rep rep : rotations.first(count)) {
+            ObjectNode parts = reps.addObject();
+            told.path().roles().forEach(r -> {
+                if (rep.parts().containsKey(r.id())) {
+                    parts.put(r.id().text(), rep.parts().get(r.id()));
+                }
+            });
+        }
+        return JsonText.of(o);
     }
 
     static String time(Told told) {

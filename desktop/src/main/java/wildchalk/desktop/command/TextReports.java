@@ -12,16 +12,21 @@ import wildchalk.core.check.Remedy;
 import wildchalk.core.check.SoundnessCheck;
 import wildchalk.core.drill.Accepted;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.motion.MoveKinds;
 import wildchalk.core.motion.MoveSpan;
+import wildchalk.core.reps.Rotations;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Texts;
 import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.Line;
 import wildchalk.core.words.Register;
@@ -53,6 +58,52 @@ final class TextReports {
                                 h.ball(),
                                 h.kind().name().toLowerCase(Locale.ROOT).replace('_', ' '),
                                 h.role().map(r -> " by " + label(told, r)).orElse(""))));
+    }
+
+    /** A table of the first reps, with names for people who are none in particular. */
+    static void reps(Told told, int count, PrintWriter out) {
+        Rotations rotations = Rotations.of(told.path());
+        out.println(told.drill().title() + " · " + told.path().title() + way(told));
+        told.talk().rotation().forEach(l -> out.println("  " + l));
+        rotations.drift().forEach((line, more) -> {
+            if (more != 0) {
+                out.println("  "
+                        + Texts.CORE.get(
+                                more > 0 ? "reps.gains" : "reps.loses", lineLabel(told, line), Math.abs(more)));
+            }
+        });
+        List<Role> roles = told.path().roles();
+        out.println("%-5s %s"
+                .formatted(
+                        "rep",
+                        roles.stream().map(r -> "%-8s".formatted(r.label())).collect(Collectors.joining(" "))));
+        List<Rotations.Rep> reps = rotations.first(count);
+        for (int i = 0; i < reps.size(); i++) {
+            Rotations.Rep rep = reps.get(i);
+            out.println("%-5d %s"
+                    .formatted(
+                            i + 1,
+                            roles.stream()
+                                    .map(r -> "%-8s".formatted(name(rep.parts().get(r.id()))))
+                                    .collect(Collectors.joining(" "))));
+        }
+    }
+
+    private static String lineLabel(Told told, LineId id) {
+        return told.path().lines().stream()
+                .filter(l -> l.id().equals(id))
+                .map(WaitingLine::label)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Somebody's made-up name; numbered where there are more people than names. */
+    static String name(Integer person) {
+        String[] names = Texts.CORE.get("reps.names").split(" ");
+        if (person == null) {
+            return "-";
+        }
+        return names[person % names.length] + (person < names.length ? "" : String.valueOf(person / names.length + 1));
     }
 
     private static String way(Told told) {

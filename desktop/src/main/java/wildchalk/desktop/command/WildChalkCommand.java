@@ -54,6 +54,8 @@ final class WildChalkCommand implements Runnable {
         }
     }
 
+    private static final int MOST_LISTED = 500;
+
     @Spec
     private CommandSpec spec;
 
@@ -77,6 +79,32 @@ final class WildChalkCommand implements Runnable {
             out().print(JsonReports.time(told));
         } else {
             TextReports.time(told, out());
+        }
+        return CommandLineEntry.WELL;
+    }
+
+    @Command(
+            name = "reps",
+            description = "Who plays what in rep after rep, and who comes round when.",
+            mixinStandardHelpOptions = true)
+    int reps(
+            @Mixin WhichRep which,
+            @Option(
+                            names = "--reps",
+                            paramLabel = "N",
+                            defaultValue = "12",
+                            description = "how many reps are listed, 1 to 500; ${DEFAULT-VALUE} by default")
+                    int count,
+            @Option(names = "--json", description = "as JSON") boolean json)
+            throws IOException {
+        if (count < 1 || count > MOST_LISTED) {
+            throw new BadInput("--reps is " + count + "; it should be from 1 to " + MOST_LISTED + ".");
+        }
+        Told told = which.rep();
+        if (json) {
+            out().print(JsonReports.reps(told, count));
+        } else {
+            TextReports.reps(told, count, out());
         }
         return CommandLineEntry.WELL;
     }

@@ -1,0 +1,253 @@
+package wildchalk.core.reps;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.IntStream;
+import java.util.stream.LongStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import wildchalk.core.drill.Course;
+import wildchalk.core.drill.LineId;
+import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.Side;
+import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.Drills;
+import wildchalk.core.path.Path;
+
+/** Rotations against people who are moved about one by one, and against what can be counted on fingers. */
+class RotationsTest {
+
+    static LongStream seeds() {
+        return LongStream.range(0, 500);
+    }
+
+    private static LineId line(int i) {
+        return new LineId("l" + i);
+    }
+
+    private static RoleId role(int i) {
+        return new RoleId("r" + i);
+    }
+
+    /** So many lines, each feeding some of the roles; roles that no line feeds have places of their own. */
+    private static Path path(List<List<Integer>> feeds, List<Integer> standing, int roles, List<Rotation> rotation) {
+        Drills drill = Drills.blank();
+        for (int i = 0; i < roles; i++) {
+            drill.role("r" + i, Side.ATTACK, i, 0);
+        }
+        List<WaitingLine> lines = new ArrayList<>();
+        for (int i = 0; i < feeds.size(); i++) {
+            lines.add(new WaitingLine(
+                    line(i),
+                    "L" + i,
+                    new Point(i, 5),
+                    0,
+                    feeds.get(i).stream().map(RotationsTest::role).toList(),
+                    standing.get(i)));
+        }
+        Progression p = drill.progression().withLines(lines);
+        return Path.usual(p.withCourse(Course.PLAIN.withRotation(rotation)));
+    }
+
+    private static Path random(long seed) {
+        Random random = new Random(seed);
+        int lines = 1 + random.nextInt(3);
+        int roles = 1 + random.nextInt(5);
+        List<List<Integer>> feeds = new ArrayList<>();
+        IntStream.range(0, lines).forEach(i -> feeds.add(new ArrayList<>()));
+        for (int r = 0; r < roles; r++) {
+            if (random.nextInt(4) > 0) {
+                feeds.get(random.nextInt(lines)).add(r);
+            }
+        }
+        List<Integer> standing =
+                feeds.stream().map(f -> Math.max(1, f.size() + random.nextInt(4))).toList();
+        List<Rotation> rotation = new ArrayList<>();
+        if (random.nextBoolean()) {
+            // everybody takes somebody's place: nothing can drift
+            List<Integer> to = new ArrayList<>(IntStream.range(0, roles).boxed().toList());
+            Collections.shuffle(to, random);
+            for (int r = 0; r < roles; r++) {
+                rotation.add(Rotation.toRole(role(r), role(to.get(r))));
+            }
+        } else {
+            for (int r = 0; r < roles; r++) {
+                if (random.nextBoolean()) {
+                    rotation.add(Rotation.toLine(role(r), line(random.nextInt(lines))));
+                }
+            }
+        }
+        return path(feeds, standing, roles, rotation);
+    }
+
+    /** The twin: queues and posts, moved about by hand. */
+    private static final class ByHand {
+        final Path path;
+        final Map<LineId, Deque<Integer>> queues = new HashMap<>();
+        final Map<RoleId, Integer> posts = new HashMap<>();
+        int people;
+
+        ByHand(Path path) {
+            this.path = path;
+            for (WaitingLine l : path.lines()) {
+                queues.put(l.id(), new ArrayDeque<>());
+                for (int i = 0; i < Math.max(l.standing(), l.feeds().size()); i++) {
+                    queues.get(l.id()).addLast(people++);
+                }
+            }
+            path.roles().stream()
+                    .filter(r -> path.lineFeeding(r.id()).isEmpty())
+                    .forEach(r -> posts.put(r.id(), people++));
+        }
+
+        Map<RoleId, Integer> rep() {
+            Map<RoleId, Integer> parts = new HashMap<>(posts);
+            posts.clear();
+            for (WaitingLine l : path.lines()) {
+                for (RoleId r : l.feeds()) {
+                    if (!queues.get(l.id()).isEmpty()) {
+                        parts.put(r, queues.get(l.id()).pollFirst());
+                    }
+                }
+            }
+            path.roles().forEach(r -> {
+                if (parts.containsKey(r.id())) {
+                    go(r.id(), parts.get(r.id()));
+                }
+            });
+            return parts;
+        }
+
+        private void go(RoleId role, int who) {
+            var turn = path.course().rotation().stream()
+                    .filter(t -> t.role().equals(role))
+                    .findFirst();
+            var line = turn.flatMap(Rotation::line);
+            if (line.isPresent()) {
+                queues.get(line.get()).addLast(who);
+                return;
+            }
+            RoleId next = turn.flatMap(Rotation::next).orElse(role);
+            var feeding = path.lineFeeding(next);
+            if (feeding.isPresent()) {
+                queues.get(feeding.get().id()).addLast(who);
+            } else {
+                posts.putIfAbsent(next, who);
+            }
+        }
+
+        List<Object> state() {
+            Map<LineId, List<Integer>> lines = new HashMap<>();
+            queues.forEach((l, q) -> lines.put(l, List.copyOf(q)));
+            return List.of(lines, Map.copyOf(posts));
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void whoPlaysWhatIsAsByHand(long seed) {
+        Path path = random(seed);
+        ByHand twin = new ByHand(path);
+        List<Object> start = twin.state();
+        Rotations.Play play = Rotations.of(path).round();
+        assertEquals(twin.people, play.people());
+        OptionalInt round = OptionalInt.empty();
+        for (int i = 0; i < play.reps().size(); i++) {
+            assertEquals(twin.rep(), play.reps().get(i).parts(), "rep " + i);
+            if (round.isEmpty() && twin.state().equals(start)) {
+                round = OptionalInt.of(i + 1);
+            }
+        }
+        assertEquals(round, play.round());
+    }
+
+    /** What drifts is what the lines gain and lose in the first rep, in which nobody lacks. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void whatDriftsIsWhatTheLinesGainAndLose(long seed) {
+        Path path = random(seed);
+        ByHand twin = new ByHand(path);
+        Map<LineId, Integer> before = new HashMap<>();
+        twin.queues.forEach((l, q) -> before.put(l, q.size()));
+        twin.rep();
+        Rotations.of(path)
+                .drift()
+                .forEach((l, more) -> assertEquals(more, twin.queues.get(l).size() - before.get(l), l.toString()));
+    }
+
+    /** Where nothing drifts and no place is taken twice, nobody is lost, and everybody comes round. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void whereNothingDriftsEverybodyComesRound(long seed) {
+        Path path = random(seed);
+        Rotations rotations = Rotations.of(path);
+        ByHand twin = new ByHand(path);
+        Set<RoleId> posts = new TreeSet<>(twin.posts.keySet());
+        twin.rep();
+        boolean even = rotations.drift().values().stream().allMatch(d -> d == 0)
+                && posts.equals(new TreeSet<>(twin.posts.keySet()));
+        Rotations.Play play = rotations.round();
+        if (even && play.round().isPresent()) {
+            long turns =
+                    IntStream.range(0, play.people()).mapToLong(play::turnsOf).sum();
+            assertEquals((long) play.reps().size() * path.roles().size(), turns, "every part of every rep is played");
+        }
+        assertTrue(!even || play.round().isPresent() || play.reps().size() == Rotations.MOST_REPS);
+    }
+
+    /** One line of five for one role, back to its tail: each plays every fifth rep. */
+    @Test
+    void oneLineComesRoundAfterAsManyRepsAsItHasPeople() {
+        Rotations.Play play = Rotations.of(path(List.of(List.of(0)), List.of(5), 1, List.of()))
+                .round();
+        assertEquals(OptionalInt.of(5), play.round());
+        IntStream.range(0, 5).forEach(p -> assertEquals(1, play.turnsOf(p)));
+    }
+
+    /** A line that feeds two roles: with four people each always plays the same part, with five everybody plays both. */
+    @Test
+    void anEvenLineForTwoPartsNeverChangesThem() {
+        Rotations.Play four = Rotations.of(path(List.of(List.of(0, 1)), List.of(4), 2, List.of()))
+                .round();
+        IntStream.range(0, 4).forEach(p -> assertEquals(1, four.rolesOf(p).size()));
+        Rotations.Play five = Rotations.of(path(List.of(List.of(0, 1)), List.of(5), 2, List.of()))
+                .round();
+        IntStream.range(0, 5).forEach(p -> assertEquals(2, five.rolesOf(p).size()));
+        assertEquals(OptionalInt.of(5), five.round());
+    }
+
+    /** Two lines that swap: of three and three everybody plays both parts in six reps. */
+    @Test
+    void linesThatSwapComeRoundAfterAsManyRepsAsThereArePeople() {
+        List<Rotation> swap = List.of(Rotation.toLine(role(0), line(1)), Rotation.toLine(role(1), line(0)));
+        Rotations.Play play = Rotations.of(path(List.of(List.of(0), List.of(1)), List.of(3, 3), 2, swap))
+                .round();
+        assertEquals(OptionalInt.of(6), play.round());
+        IntStream.range(0, 6).forEach(p -> assertEquals(2, play.rolesOf(p).size()));
+    }
+
+    /** All to one side: what one line gains the other loses. */
+    @Test
+    void aRotationToOneSideDrifts() {
+        List<Rotation> all = List.of(Rotation.toLine(role(0), line(1)), Rotation.toLine(role(1), line(1)));
+        Map<LineId, Integer> drift = Rotations.of(path(List.of(List.of(0), List.of(1)), List.of(3, 3), 2, all))
+                .drift();
+        assertEquals(Map.of(line(0), -1, line(1), 1), drift);
+    }
+}
