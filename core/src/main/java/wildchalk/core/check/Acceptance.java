@@ -1,5 +1,6 @@
 package wildchalk.core.check;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -18,7 +19,7 @@ import wildchalk.core.finding.Quantity;
  */
 public final class Acceptance {
 
-    /** A distance or a time that is longer by more than this share is another matter. */
+    /** A distance or a time that is longer by more than this share, or one that is kept and is shorter, is another matter. */
     private static final double WORSE = 0.1;
 
     private Acceptance() {}
@@ -46,8 +47,15 @@ public final class Acceptance {
             Double was = then.figures().get(e.getKey());
             boolean counted =
                     e.getKey().equals(name(Quantity.COUNT)) || e.getKey().equals(name(Quantity.LIMIT));
-            return was == null || (counted ? !e.getValue().equals(was) : e.getValue() > (1 + WORSE) * was);
+            if (was == null || counted) {
+                return !e.getValue().equals(was);
+            }
+            return isWorseWhenLess(e.getKey()) ? e.getValue() < (1 - WORSE) * was : e.getValue() > (1 + WORSE) * was;
         });
+    }
+
+    private static boolean isWorseWhenLess(String name) {
+        return Arrays.stream(Quantity.values()).anyMatch(q -> name(q).equals(name) && q.isWorseWhenLess());
     }
 
     private static String name(Quantity quantity) {

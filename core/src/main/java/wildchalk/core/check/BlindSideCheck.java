@@ -60,7 +60,7 @@ final class BlindSideCheck {
         boolean unseen = aside > NOTICES_DEGREES && receiver.at().isWithin(NEAR_METRES, now) && closing > COMES_SPEED;
         return unseen && !haveToDo(run, catches, comes)
                 ? Optional.of(Finding.of(BLIND_SIDE, h.move().orElseThrow(), catches, comes)
-                        .with(Quantity.METRES, receiver.at().distanceTo(now))
+                        .with(Quantity.NEARNESS, receiver.at().distanceTo(now))
                         .with(Quantity.SPEED, closing)
                         .at(receiver.at(), t))
                 : Optional.empty();

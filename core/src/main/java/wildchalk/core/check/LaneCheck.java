@@ -96,7 +96,7 @@ final class LaneCheck {
                         .filter(n -> n.metres() < clear.laneMetres() && !isAtGoal(role, way, n.at(), goal.get()))
                         .ifPresent(n -> found.add(Finding.of(
                                         SHOT_LANE, way.move().id(), way.move().role(), role.id())
-                                .with(Quantity.METRES, n.metres())
+                                .with(Quantity.NEARNESS, n.metres())
                                 .at(n.at(), n.seconds())));
                 Point stands = timeline.poseAt(role.id(), way.to()).at();
                 // where there is play behind the goal, whoever plays may be there
@@ -107,7 +107,7 @@ final class LaneCheck {
                         .filter(m -> !plays)
                         .ifPresent(m -> found.add(Finding.of(
                                         BEHIND_GOAL, way.move().id(), way.move().role(), role.id())
-                                .with(Quantity.METRES, m)
+                                .with(Quantity.NEARNESS, m)
                                 .at(stands, way.to())));
             }
         }
@@ -119,7 +119,7 @@ final class LaneCheck {
                     .findFirst()
                     .ifPresent(p -> found.add(Finding.of(
                                     SHOT_LANE_LINE, way.move().id(), way.move().role(), line.id())
-                            .with(Quantity.METRES, toSegment(p, way.start(), way.end()))
+                            .with(Quantity.NEARNESS, toSegment(p, way.start(), way.end()))
                             .at(p, way.from())));
             people.stream()
                     .filter(p -> behind(goal.get(), p).isPresent())
@@ -129,7 +129,7 @@ final class LaneCheck {
                                     way.move().id(),
                                     way.move().role(),
                                     line.id())
-                            .with(Quantity.METRES, behind(goal.get(), p).orElseThrow())
+                            .with(Quantity.NEARNESS, behind(goal.get(), p).orElseThrow())
                             .at(p, way.from())));
         }
     }
@@ -198,7 +198,7 @@ final class LaneCheck {
                                         way.move().id(),
                                         way.move().role(),
                                         role.id())
-                                .with(Quantity.METRES, n.metres())
+                                .with(Quantity.NEARNESS, n.metres())
                                 .at(n.at(), n.seconds())));
             }
         }
@@ -212,7 +212,7 @@ final class LaneCheck {
                                     way.move().id(),
                                     way.move().role(),
                                     line.id())
-                            .with(Quantity.METRES, toWay(p, way))
+                            .with(Quantity.NEARNESS, toWay(p, way))
                             .at(p, way.from())));
         }
     }

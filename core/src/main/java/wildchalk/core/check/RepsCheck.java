@@ -50,7 +50,7 @@ final class RepsCheck {
                                 e.second(),
                                 e.moves().get(0).orElseThrow(),
                                 e.moves().get(1).orElseThrow())
-                        .with(Quantity.METRES, e.metres())
+                        .with(Quantity.NEARNESS, e.metres())
                         .with(Quantity.SPEED, e.closing())
                         .at(e.at(), e.seconds()));
             }
@@ -85,7 +85,7 @@ final class RepsCheck {
                         least = ball.distanceTo(body);
                         worst = Finding.of(
                                         REPS_LANE, way.move().id(), way.move().role(), role.id())
-                                .with(Quantity.METRES, least)
+                                .with(Quantity.NEARNESS, least)
                                 .at(body, t);
                     }
                 }

@@ -124,7 +124,7 @@ final class ShotCheck {
                         && !role.id().equals(shot.move().role());
                 if (between && other && !screens(role)) {
                     found.add(Finding.of(KEEPER_SCREENED, shot.move().id(), role.id(), keeper.id())
-                            .with(Quantity.METRES, body.distanceTo(eyes))
+                            .with(Quantity.NEARNESS, body.distanceTo(eyes))
                             .at(body, shot.from()));
                 }
             }
@@ -158,7 +158,7 @@ final class ShotCheck {
                                             second.move().id(),
                                             first.move().id(),
                                             keeper.id())
-                                    .with(Quantity.SECONDS, between)
+                                    .with(Quantity.BETWEEN, between)
                                     .at(second.end(), second.to())));
                 }
             }

@@ -77,7 +77,7 @@ final class TrafficCheck {
         e.moveOf(first).ifPresent(about::add);
         e.moveOf(e.other(first)).ifPresent(about::add);
         return Finding.of(bothMove(e) ? TRAFFIC : RUNS_INTO, about)
-                .with(Quantity.METRES, e.metres())
+                .with(Quantity.NEARNESS, e.metres())
                 .with(Quantity.SPEED, e.closing())
                 .at(e.at(), e.seconds());
     }

@@ -4,8 +4,12 @@ package wildchalk.core.finding;
 public enum Quantity {
     /** How far, m: a gap, what is missing. */
     METRES,
+    /** How near, m: the less, the worse. */
+    NEARNESS,
     /** How long, s: late by, early by. */
     SECONDS,
+    /** How long there is between two, s: the less, the worse. */
+    BETWEEN,
     /** How fast, m/s. */
     SPEED,
     /** How wide, degrees. */
@@ -13,5 +17,10 @@ public enum Quantity {
     /** How many there are. */
     COUNT,
     /** How many, or how many seconds, a rule allows or asks for. */
-    LIMIT
+    LIMIT;
+
+    /** Whether a smaller figure is the graver one. */
+    public boolean isWorseWhenLess() {
+        return this == NEARNESS || this == BETWEEN;
+    }
 }

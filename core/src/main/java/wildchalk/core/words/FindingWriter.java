@@ -105,7 +105,9 @@ public final class FindingWriter {
             case "second" -> path.role(f.roles().get(1)).map(Role::label).orElseThrow();
             case "ball" -> drill.surface().ballName();
             case "metres" -> unit.text(figure(f, Quantity.METRES));
-            case "within" -> unit.text(Math.max(1, Math.ceil(10 * figure(f, Quantity.METRES))) / 10);
+            case "near" -> unit.text(figure(f, Quantity.NEARNESS));
+            case "between" -> Numbers.seconds(figure(f, Quantity.BETWEEN));
+            case "within" -> unit.text(Math.max(1, Math.ceil(10 * figure(f, Quantity.NEARNESS))) / 10);
             case "seconds" -> Numbers.seconds(figure(f, Quantity.SECONDS));
             case "speed" -> Numbers.fixed(figure(f, Quantity.SPEED), 0);
             case "degrees" -> Numbers.fixed(figure(f, Quantity.DEGREES), 0);

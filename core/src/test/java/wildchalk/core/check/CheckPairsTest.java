@@ -18,9 +18,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.Schemas;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.finding.Finding;
+import wildchalk.core.finding.Quantity;
 import wildchalk.core.finding.Severity;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.text.LengthUnit;
@@ -128,6 +130,33 @@ class CheckPairsTest {
             assertEquals(List.of(), left, remedy.kind());
             assertFalse(new FindingWriter(run, LengthUnit.METRES).mend(remedy).contains("{"));
         }
+    }
+
+    /** What is accepted stays away in its file too, until a figure is graver: nearer for who is too near, later for who is late. */
+    @ParameterizedTest
+    @MethodSource("rules")
+    void whatIsAcceptedComesBackWhenItIsGraver(String rule) throws IOException {
+        Drill drill = read(rule + FAULT);
+        RunThrough run = runs(drill).get(drill.progressions().size() - 1);
+        Finding finding = Checks.of(run).get(0);
+        Drill accepted =
+                drill.withAccepted(List.of(Acceptance.of(finding, run.version().id(), "We know.")));
+        Path file = Files.createTempFile("accepted", DrillFile.SUFFIX);
+        Files.writeString(file, DrillFile.ofNew(accepted).toText());
+        assertEquals(accepted, DrillFile.read(file).value());
+        assertEquals(List.of(), Schemas.check(file));
+        assertTrue(Acceptance.in(accepted, run.version().id(), finding).isPresent());
+        finding.figures().forEach((quantity, figure) -> {
+            boolean counted = quantity == Quantity.COUNT || quantity == Quantity.LIMIT;
+            double graver = quantity.isWorseWhenLess() ? 0.7 * figure : 1.3 * figure + 0.01;
+            double lesser = quantity.isWorseWhenLess() ? 1.3 * figure : 0.7 * figure;
+            boolean stays = Acceptance.in(accepted, run.version().id(), finding.with(quantity, lesser))
+                    .isPresent();
+            assertTrue(counted || stays, quantity + " is less grave");
+            boolean known = Acceptance.in(accepted, run.version().id(), finding.with(quantity, graver))
+                    .isPresent();
+            assertTrue(!known || quantity.isWorseWhenLess() && figure < 0.01, quantity + " is graver");
+        });
     }
 
     /** A check without a pair is a check that nobody has seen work. */

@@ -76,8 +76,9 @@ class RotationsTest {
                 feeds.get(random.nextInt(lines)).add(r);
             }
         }
-        List<Integer> standing =
-                feeds.stream().map(f -> Math.max(1, f.size() + random.nextInt(4))).toList();
+        List<Integer> standing = feeds.stream()
+                .map(f -> Math.max(1, f.size() + random.nextInt(4)))
+                .toList();
         List<Rotation> rotation = new ArrayList<>();
         if (random.nextBoolean()) {
             // everybody takes somebody's place: nothing can drift
