@@ -9,6 +9,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Flaw;
 import wildchalk.core.finding.Quantity;
+import wildchalk.core.geometry.Headings;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Happening;
 import wildchalk.core.motion.Pose;
@@ -56,7 +57,7 @@ final class BlindSideCheck {
         double closing = (receiver.at().distanceTo(before) - receiver.at().distanceTo(now)) / LOOK_SECONDS;
         double aside = receiver.at().isWithin(0.01, now)
                 ? 0
-                : Math.abs(turn(now.minus(receiver.at()).headingDegrees() - receiver.facingDegrees()));
+                : Headings.between(now.minus(receiver.at()).headingDegrees(), receiver.facingDegrees());
         boolean unseen = aside > NOTICES_DEGREES && receiver.at().isWithin(NEAR_METRES, now) && closing > COMES_SPEED;
         return unseen && !haveToDo(run, catches, comes)
                 ? Optional.of(Finding.of(BLIND_SIDE, h.move().orElseThrow(), catches, comes)
@@ -72,10 +73,5 @@ final class BlindSideCheck {
                 .anyMatch(m -> m instanceof Act act
                         && (m.role().equals(a) && act.deed().others().contains(b)
                                 || m.role().equals(b) && act.deed().others().contains(a)));
-    }
-
-    private static double turn(double degrees) {
-        double d = degrees % 360;
-        return d > 180 ? d - 360 : d < -180 ? d + 360 : d;
     }
 }

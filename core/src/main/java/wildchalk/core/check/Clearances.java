@@ -25,6 +25,9 @@ public record Clearances(
     /** Children see later what comes. */
     private static final double SPARE_OF_CHILDREN = 0.06;
 
+    /** Who nears another no faster than this (m/s) steps past him. */
+    static final double STEPS_PAST = 2.5;
+
     private static final double LANE = 1;
     private static final double LANE_OF_STICKS = 1.5;
     private static final double BEHIND = 10;
@@ -37,6 +40,11 @@ public record Clearances(
         double spare = (medium == Medium.ICE ? SPARE_ON_ICE : SPARE) + (children ? SPARE_OF_CHILDREN : 0);
         boolean sticks = medium == Medium.ICE || drill.surface().sport().contains("hockey");
         return new Clearances(BODY, spare, sticks ? LANE_OF_STICKS : LANE, BEHIND, WALL);
+    }
+
+    /** Whether two who near each other so fast and come so near are no longer able to step past each other. */
+    boolean areTooNear(double metres, double closingSpeed) {
+        return closingSpeed > STEPS_PAST && metres < apartMetres(closingSpeed);
     }
 
     /** How near two may come that near each other at a speed, m. */

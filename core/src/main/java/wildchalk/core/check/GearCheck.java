@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import wildchalk.core.check.BallWays.Way;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearKind;
@@ -183,7 +184,7 @@ final class GearCheck {
                 .toList();
     }
 
-    private static Optional<Point> first(List<Point> line, java.util.function.Predicate<Point> is) {
+    private static Optional<Point> first(List<Point> line, Predicate<Point> is) {
         return line.stream().filter(is).findFirst();
     }
 

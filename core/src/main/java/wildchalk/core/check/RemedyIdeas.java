@@ -273,7 +273,7 @@ final class RemedyIdeas {
         add(
                 "run-to-ball",
                 List.of(role.get()),
-                v -> RoomIdeas.before(
+                v -> Retellings.before(
                         v,
                         move(),
                         new Travel(

@@ -23,9 +23,6 @@ final class RepsCheck {
     private static final Flaw REPS_TRAFFIC = Flaw.warn("reps-traffic");
     private static final Flaw REPS_LANE = Flaw.warn("reps-lane");
 
-    /** Who nears another no faster than this (m/s) steps past him. */
-    private static final double STEPS_PAST = 2.5;
-
     /** The ball has to be out of the hand that sends it, m. */
     private static final double AT_HAND_METRES = 1;
 
@@ -43,7 +40,7 @@ final class RepsCheck {
         Clearances clear = Clearances.of(run.drill());
         List<Finding> found = new ArrayList<>();
         for (Encounter e : Encounters.ofReps(run, period.get(), others)) {
-            if (e.closing() > STEPS_PAST && e.metres() < clear.apartMetres(e.closing())) {
+            if (clear.areTooNear(e.metres(), e.closing())) {
                 found.add(Finding.of(
                                 REPS_TRAFFIC,
                                 e.first(),

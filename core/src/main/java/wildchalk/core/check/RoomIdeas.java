@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Event;
@@ -22,7 +20,6 @@ import wildchalk.core.drill.Passing;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
-import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.Waypoint;
@@ -128,36 +125,8 @@ final class RoomIdeas {
                     "wait-first",
                     List.of(m.role(), id),
                     Map.of(Quantity.SECONDS, seconds),
-                    v -> waiting(v, id, seconds)));
+                    v -> Retellings.later(v, id, seconds)));
         }
-    }
-
-    /** The delay of a move that has a start of its own grows; another is told to come after a wait. */
-    private static Progression waiting(Progression version, MoveId id, double seconds) {
-        Optional<Move> move = version.move(id);
-        if (move.flatMap(Move::trigger).isPresent()) {
-            Move later = move.get().withTrigger(move.get().trigger().map(t -> t.withPlus(t.plusSeconds() + seconds)));
-            return version.withMove(later);
-        }
-        return move.map(m -> before(
-                        version,
-                        id,
-                        new Act(version.nextMoveId(), m.role(), Optional.empty(), false, new Deed.Waiting(seconds))))
-                .orElse(version);
-    }
-
-    /** A move told right before another. */
-    static Progression before(Progression version, MoveId id, Move fresh) {
-        for (Step step : version.steps()) {
-            List<Move> moves = new ArrayList<>(step.moves());
-            for (int i = 0; i < moves.size(); i++) {
-                if (moves.get(i).id().equals(id)) {
-                    moves.add(i, fresh);
-                    return version.with(step.withMoves(moves));
-                }
-            }
-        }
-        return version;
     }
 
     /** Away from the way of the leading move, to either side; only somebody who stands where he starts. */
@@ -352,7 +321,7 @@ final class RoomIdeas {
                 "come-nearer",
                 List.of(who, id),
                 Map.of(Quantity.METRES, metres - BODIES_METRES),
-                v -> before(
+                v -> Retellings.before(
                         v,
                         id,
                         new Travel(
@@ -385,13 +354,13 @@ final class RoomIdeas {
     /** To a stop at the end of the way, not so hard, or not so far. */
     private void brake() {
         MoveId id = finding.moves().get(0);
-        add("to-a-stop", List.of(id), Map.of(), travel(id, t -> t.withPath(stopping(t))));
+        add("to-a-stop", List.of(id), Map.of(), travel(id, Retellings::stopping));
         for (double metres : SHORTER_METRES) {
             add(
                     "shorter",
                     List.of(id),
                     Map.of(Quantity.METRES, metres),
-                    travel(id, t -> t.withPath(stopping(shorter(t, metres)))));
+                    travel(id, t -> Retellings.shorter(t, startOf(t), metres)));
         }
         add("easier", List.of(id), Map.of(), travel(id, t -> t.withEffort(Effort.STEADY)));
     }
@@ -406,30 +375,10 @@ final class RoomIdeas {
                             "way-round",
                             List.of(id),
                             Map.of(Quantity.METRES, metres),
-                            travel(id, t -> with(t, spot, beside)));
+                            travel(id, t -> Retellings.round(t, startOf(t), spot, beside)));
                 }
             }
         });
-    }
-
-    private Travel with(Travel travel, Point spot, Point beside) {
-        List<Waypoint> path = new ArrayList<>(travel.path());
-        Point from = run.timeline()
-                .poseAt(travel.role(), run.timeline().move(travel.id()).start())
-                .at();
-        int at = 0;
-        double least = Double.POSITIVE_INFINITY;
-        for (int i = 0; i < path.size(); i++) {
-            Point to = path.get(i).at();
-            double detour = from.distanceTo(spot) + spot.distanceTo(to) - from.distanceTo(to);
-            if (detour < least) {
-                least = detour;
-                at = i;
-            }
-            from = path.get(i).leave();
-        }
-        path.add(at, new Waypoint(beside, Passing.CURVE));
-        return travel.withPath(path);
     }
 
     private static UnaryOperator<Progression> travel(MoveId id, UnaryOperator<Travel> change) {
@@ -439,28 +388,8 @@ final class RoomIdeas {
                 .orElse(v);
     }
 
-    private static List<Waypoint> stopping(Travel travel) {
-        List<Waypoint> path = new ArrayList<>(travel.path());
-        int last = path.size() - 1;
-        path.set(last, path.get(last).withHow(Passing.STOP, 0));
-        return path;
-    }
-
-    private Travel shorter(Travel travel, double metres) {
-        List<Waypoint> path = new ArrayList<>(travel.path());
-        int last = path.size() - 1;
-        Point end = path.get(last).at();
-        Point from = last > 0
-                ? path.get(last - 1).leave()
-                : run.timeline()
-                        .poseAt(travel.role(), run.timeline().move(travel.id()).start())
-                        .at();
-        double length = from.distanceTo(end);
-        if (length > metres + 1) {
-            path.set(
-                    last,
-                    path.get(last).withAt(end.towards(from, metres / length).toMillimetres()));
-        }
-        return travel.withPath(path);
+    private Point startOf(Travel travel) {
+        return run.timeline()
+                .placeAt(travel.role(), run.timeline().move(travel.id()).start());
     }
 }

@@ -12,6 +12,7 @@ import wildchalk.core.drill.Side;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Flaw;
 import wildchalk.core.finding.Quantity;
+import wildchalk.core.geometry.Headings;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.Pose;
@@ -96,7 +97,7 @@ final class ShotCheck {
         keeper(shot, shot.from()).ifPresent(keeper -> {
             Pose pose = timeline.poseAt(keeper.id(), shot.from());
             Point to = shot.start().minus(pose.at());
-            double aside = Math.abs(turn(to.headingDegrees() - pose.facingDegrees()));
+            double aside = Headings.between(to.headingDegrees(), pose.facingDegrees());
             if (aside > SEES_DEGREES && to.length() > 1) {
                 found.add(Finding.of(
                                 KEEPER_AWAY,
@@ -134,11 +135,6 @@ final class ShotCheck {
     private boolean screens(Role role) {
         return path.moves().stream()
                 .anyMatch(m -> m.role().equals(role.id()) && m instanceof Act a && a.deed() instanceof Deed.Screening);
-    }
-
-    private static double turn(double degrees) {
-        double d = degrees % 360;
-        return d > 180 ? d - 360 : d < -180 ? d + 360 : d;
     }
 
     /** Two balls at one goal, the second before the keeper has done with the first. */

@@ -28,9 +28,6 @@ final class TrafficCheck {
     private static final Flaw TRAFFIC = Flaw.warn("traffic");
     private static final Flaw RUNS_INTO = Flaw.warn("runs-into");
 
-    /** Who nears another no faster than this (m/s) steps past him. */
-    private static final double STEPS_PAST = 2.5;
-
     /** Who ends so near another (m) means to come to him. */
     private static final double MEANT_METRES = 2.5;
 
@@ -63,8 +60,9 @@ final class TrafficCheck {
 
     private boolean isTooNear(Encounter e) {
         // who stands does nothing that is not foreseen: whoever runs past him has to miss him and no more
-        double apart = bothMove(e) ? clear.apartMetres(e.closing()) : clear.bodyMetres();
-        return e.closing() > STEPS_PAST && e.metres() < apart;
+        return bothMove(e)
+                ? clear.areTooNear(e.metres(), e.closing())
+                : e.closing() > Clearances.STEPS_PAST && e.metres() < clear.bodyMetres();
     }
 
     private static boolean bothMove(Encounter e) {
