@@ -10,6 +10,8 @@ import java.util.stream.IntStream;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Control;
 import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -39,6 +41,9 @@ final class ExportDialog {
     private final Told told;
     /** Whether all ways of the version that is open fit in. */
     private final boolean fit;
+
+    /** More than these are chosen from a list that scrolls. */
+    private static final int MANY = 12;
 
     private final PreviewPane preview = new PreviewPane();
     private final VBox fields = new VBox(12);
@@ -165,20 +170,39 @@ final class ExportDialog {
             Function<T, String> words,
             T now,
             BiFunction<ExportOptions, T, ExportOptions> set) {
-        ChoiceBox<T> box = new ChoiceBox<>();
+        Control box = values.size() > MANY ? scrolled(values, words, now, set) : listed(values, words, now, set);
         box.setId("share-" + choice.name().toLowerCase(Locale.ROOT));
-        box.setConverter(Shown.by(words));
-        box.getItems().setAll(values);
-        box.setValue(now);
         box.setMaxWidth(Double.MAX_VALUE);
-        box.valueProperty().addListener((o, before, value) -> {
-            how = set.apply(how, value);
-            look();
-        });
         Label label = new Label(Ui.text("share.ask." + choice));
         label.setLabelFor(box);
         box.setAccessibleText(label.getText());
         fields.getChildren().add(new VBox(4, label, box));
+    }
+
+    private <T> ChoiceBox<T> listed(
+            List<T> values, Function<T, String> words, T now, BiFunction<ExportOptions, T, ExportOptions> set) {
+        ChoiceBox<T> box = new ChoiceBox<>();
+        box.setConverter(Shown.by(words));
+        box.getItems().setAll(values);
+        box.setValue(now);
+        box.valueProperty().addListener((o, before, value) -> chosen(value, set));
+        return box;
+    }
+
+    /** A list that scrolls makes a row for what is seen of it only. */
+    private <T> ComboBox<T> scrolled(
+            List<T> values, Function<T, String> words, T now, BiFunction<ExportOptions, T, ExportOptions> set) {
+        ComboBox<T> box = new ComboBox<>();
+        box.setConverter(Shown.by(words));
+        box.getItems().setAll(values);
+        box.setValue(now);
+        box.valueProperty().addListener((o, before, value) -> chosen(value, set));
+        return box;
+    }
+
+    private <T> void chosen(T value, BiFunction<ExportOptions, T, ExportOptions> set) {
+        how = set.apply(how, value);
+        look();
     }
 
     private static Label quiet(String text) {
