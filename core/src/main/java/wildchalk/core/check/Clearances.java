@@ -1,5 +1,6 @@
 package wildchalk.core.check;
 
+import java.util.Set;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.surface.Medium;
@@ -30,6 +31,10 @@ public record Clearances(
 
     private static final double LANE = 1;
     private static final double LANE_OF_STICKS = 1.5;
+    /** Beside all that is played on ice. */
+    private static final Set<String> STICKS =
+            Set.of("field-hockey", "floorball", "box-lacrosse", "lacrosse", "lacrosse-women");
+
     private static final double BEHIND = 10;
     private static final double WALL = 1;
 
@@ -38,7 +43,7 @@ public record Clearances(
         Medium medium = drill.surface().medium();
         boolean children = age == AgeBand.U8 || age == AgeBand.U10;
         double spare = (medium == Medium.ICE ? SPARE_ON_ICE : SPARE) + (children ? SPARE_OF_CHILDREN : 0);
-        boolean sticks = medium == Medium.ICE || drill.surface().sport().contains("hockey");
+        boolean sticks = medium == Medium.ICE || STICKS.contains(drill.surface().sport());
         return new Clearances(BODY, spare, sticks ? LANE_OF_STICKS : LANE, BEHIND, WALL);
     }
 

@@ -16,6 +16,7 @@ import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Flaw;
 import wildchalk.core.finding.Quantity;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.surface.GoalMouth;
@@ -121,7 +122,7 @@ final class GearCheck {
     }
 
     private double when(Travel travel, Point at) {
-        var span = timeline.move(travel.id());
+        MoveSpan span = timeline.move(travel.id());
         double best = span.start();
         for (double t = span.start(); t <= span.end(); t += 0.05) {
             if (timeline.poseAt(travel.role(), t).at().distanceTo(at)

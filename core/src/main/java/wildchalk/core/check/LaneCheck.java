@@ -46,7 +46,7 @@ final class LaneCheck {
     private static final double AT_HAND_METRES = 1;
 
     /** Whoever of the shooter's side is so near the goal (m) is there for the rebound. */
-    private static final double AT_GOAL_METRES = 6;
+    private static final double AT_GOAL_METRES = 8;
 
     private static final Set<String> OVER_A_NET = Set.of("volleyball", "beach-volleyball", "tennis");
 

@@ -84,8 +84,12 @@ final class RunOutCheck {
 
     /** Through boards, or with less than a metre to stop before them. */
     private void boards(Travel travel, MoveSpan span, List<Point> way, Point end, Point stands, double speed) {
-        Optional<Point> through = way.stream().filter(p -> !surface.contains(p)).findFirst();
-        boolean tooNear = speed > FAST && room(end, stands) < clear.wallMetres();
+        // who comes from the bench begins outside
+        Optional<Point> through = way.stream()
+                .dropWhile(p -> !surface.contains(p))
+                .filter(p -> !surface.contains(p))
+                .findFirst();
+        boolean tooNear = speed > FAST && !hasRoom(end, stands);
         if (through.isPresent() && travel.effort().compareTo(Effort.EASY) > 0 || tooNear) {
             found.add(Finding.of(INTO_BOARDS, travel.id(), travel.role())
                     .with(Quantity.METRES, end.distanceTo(stands))
@@ -94,14 +98,11 @@ final class RunOutCheck {
         }
     }
 
-    /** How much room (m) is left straight on from where somebody stands; 0 where he would have to be outside. */
-    private double room(Point from, Point stands) {
-        if (!surface.contains(stands)) {
-            return 0;
-        }
+    /** Whether so much room is left straight on from where somebody stands as he needs before something hard. */
+    private boolean hasRoom(Point from, Point stands) {
         double length = from.distanceTo(stands);
         Point ahead = length < 1e-6 ? stands : stands.plus(stands.minus(from).times(clear.wallMetres() / length));
-        return surface.contains(ahead) ? clear.wallMetres() : 0;
+        return surface.contains(stands) && surface.contains(ahead);
     }
 
     /** How far (m) outside the lines somebody is; 0 on the surface. */

@@ -30,7 +30,7 @@ final class ShotCheck {
     private static final Flaw KEEPER_SCREENED = Flaw.note("keeper-screened");
     private static final Flaw KEEPER_AWAY = Flaw.warn("keeper-away");
 
-    /** Under this (degrees) nobody who shoots aims at the goal: a mouth of 3 m from 20 m aside and 1.2 m in front. */
+    /** Under this (degrees) nobody who shoots aims at the goal: a mouth of 3 m from 15 m aside and 1.3 m in front. */
     private static final double LEAST_DEGREES = 1;
 
     /** A keeper needs so long (s) from one ball to the next: to get up or turn, and to see who shoots (estimate). */

@@ -95,7 +95,11 @@ public final class Rotations {
             }
         }
         for (Role role : scene.roles()) {
-            Optional.ofNullable(fedBy.get(role.id())).ifPresent(l -> drift.merge(l, -1, Integer::sum));
+            // who stays was taken from his line once and for all
+            boolean stays = role.id().equals(goesTo(role.id()).place());
+            Optional.ofNullable(fedBy.get(role.id()))
+                    .filter(l -> !stays)
+                    .ifPresent(l -> drift.merge(l, -1, Integer::sum));
             Optional.ofNullable(goesTo(role.id()).line()).ifPresent(l -> drift.merge(l, 1, Integer::sum));
         }
         return drift;

@@ -107,6 +107,7 @@ public final class FindingWriter {
             case "metres" -> unit.text(figure(f, Quantity.METRES));
             case "near" -> unit.text(figure(f, Quantity.NEARNESS));
             case "between" -> Numbers.seconds(figure(f, Quantity.BETWEEN));
+            case "minutes" -> Numbers.brief(figure(f, Quantity.SECONDS) / 60, 1);
             case "within" -> unit.text(Math.max(1, Math.ceil(10 * figure(f, Quantity.NEARNESS))) / 10);
             case "seconds" -> Numbers.seconds(figure(f, Quantity.SECONDS));
             case "speed" -> Numbers.fixed(figure(f, Quantity.SPEED), 0);

@@ -89,8 +89,11 @@ class RotationsTest {
             }
         } else {
             for (int r = 0; r < roles; r++) {
-                if (random.nextBoolean()) {
+                int how = random.nextInt(4);
+                if (how < 2) {
                     rotation.add(Rotation.toLine(role(r), line(random.nextInt(lines))));
+                } else if (how == 2) {
+                    rotation.add(Rotation.stay(role(r)));
                 }
             }
         }
@@ -122,7 +125,7 @@ class RotationsTest {
             posts.clear();
             for (WaitingLine l : path.lines()) {
                 for (RoleId r : l.feeds()) {
-                    if (!queues.get(l.id()).isEmpty()) {
+                    if (!parts.containsKey(r) && !queues.get(l.id()).isEmpty()) {
                         parts.put(r, queues.get(l.id()).pollFirst());
                     }
                 }
@@ -142,6 +145,10 @@ class RotationsTest {
             var line = turn.flatMap(Rotation::line);
             if (line.isPresent()) {
                 queues.get(line.get()).addLast(who);
+                return;
+            }
+            if (turn.filter(t -> t.how() == Rotation.How.STAY).isPresent()) {
+                posts.put(role, who);
                 return;
             }
             RoleId next = turn.flatMap(Rotation::next).orElse(role);
@@ -178,18 +185,31 @@ class RotationsTest {
         assertEquals(round, play.round());
     }
 
-    /** What drifts is what the lines gain and lose in the first rep, in which nobody lacks. */
+    /** What drifts is what the lines gain and lose in any rep for which everybody is there, once those who stay are in their places. */
     @ParameterizedTest
     @MethodSource("seeds")
     void whatDriftsIsWhatTheLinesGainAndLose(long seed) {
         Path path = random(seed);
         ByHand twin = new ByHand(path);
+        boolean whole = twin.rep().size() == path.roles().size();
         Map<LineId, Integer> before = new HashMap<>();
         twin.queues.forEach((l, q) -> before.put(l, q.size()));
-        twin.rep();
-        Rotations.of(path)
-                .drift()
-                .forEach((l, more) -> assertEquals(more, twin.queues.get(l).size() - before.get(l), l.toString()));
+        whole &= twin.rep().size() == path.roles().size();
+        for (Map.Entry<LineId, Integer> more : Rotations.of(path).drift().entrySet()) {
+            int gained = twin.queues.get(more.getKey()).size() - before.get(more.getKey());
+            assertTrue(!whole || gained == more.getValue(), more + " against " + gained);
+        }
+    }
+
+    @Test
+    void mostRandomRotationsHaveEverybodyForTwoReps() {
+        long whole = seeds().filter(seed -> {
+                    ByHand twin = new ByHand(random(seed));
+                    int roles = twin.path.roles().size();
+                    return twin.rep().size() == roles && twin.rep().size() == roles;
+                })
+                .count();
+        assertTrue(whole > 200, whole + " of 500: else the test before says nothing");
     }
 
     /** Where nothing drifts and no place is taken twice, nobody is lost, and everybody comes round. */
