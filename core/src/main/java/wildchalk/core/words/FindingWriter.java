@@ -14,9 +14,11 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Quantity;
+import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.MoveKinds;
 import wildchalk.core.path.Path;
 import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
@@ -72,6 +74,10 @@ public final class FindingWriter {
             case "move" -> move(first(remedy, MoveId.class));
             case "role" ->
                 path.role(first(remedy, RoleId.class)).map(Role::label).orElseThrow();
+            case "goal" ->
+                Goals.find(path, drill.surface(), remedy.name())
+                        .map(GoalMouth::name)
+                        .orElse(remedy.name());
             case "line" -> line(remedy.about());
             case "gear" -> gear(remedy.about());
             case "metres" -> unit.text(remedy.figures().get(Quantity.METRES));

@@ -15,6 +15,7 @@ import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
+import wildchalk.core.finding.Severity;
 import wildchalk.core.motion.Pace;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Path;
@@ -307,6 +308,7 @@ final class SheetHtml {
                     left,
                     "sheet.findings",
                     told.findings().stream()
+                            .filter(f -> f.severity() != Severity.NOTE) // notes are for whoever draws
                             .map(f -> writer.message(f) + " " + writer.remedy(f))
                             .toList());
         }
