@@ -16,6 +16,7 @@ import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Flaw;
 import wildchalk.core.finding.Quantity;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.geometry.Segments;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.runthrough.RunThrough;
@@ -40,6 +41,8 @@ final class GearCheck {
 
     /** Nobody counts what happens in the first and last so many metres: there he stands beside it. */
     private static final double ENDS_METRES = 0.8;
+
+    private static final double LOOK_METRES = 0.1;
 
     private final RunThrough run;
     private final Timeline timeline;
@@ -90,7 +93,7 @@ final class GearCheck {
     }
 
     private void travel(Travel travel, Set<Gear> gear, List<GoalMouth> nets) {
-        List<Point> way = inner(fine(timeline.pathOf(travel.role(), travel.id()).orElse(List.of())));
+        List<Point> way = timeline.pathOf(travel.role(), travel.id()).orElse(List.of());
         if (way.isEmpty()) {
             return;
         }
@@ -104,13 +107,13 @@ final class GearCheck {
                     || travel.path().stream()
                             .anyMatch(w -> w.round().isPresent() && w.at().isWithin(GOES_TO_IT, g.at()));
             if (!goesToIt) {
-                first(way, p -> isOn(g, p, HALF_BODY))
+                first(way, g.at(), reach(g), p -> isOn(g, p, HALF_BODY))
                         .ifPresent(p -> found.add(Finding.of(THROUGH_GEAR, travel.id(), travel.role(), g.id())
                                 .at(p, when(travel, p))));
             }
         }
         for (GoalMouth net : nets) {
-            first(way, p -> isIn(net, p, HALF_BODY / 2))
+            first(way, net.centre(), reach(net), p -> isIn(net, p, HALF_BODY / 2))
                     .ifPresent(p -> found.add(Finding.of(THROUGH_GOAL, travel.id(), travel.role())
                             .named(net.id())
                             .at(p, when(travel, p))));
@@ -135,11 +138,11 @@ final class GearCheck {
 
     private void ball(Way way, Set<Gear> gear, List<GoalMouth> nets) {
         Optional<String> target = way.move() instanceof Shot s ? Optional.of(s.goal()) : Optional.empty();
-        List<Point> line = inner(fine(way.flight().path()));
+        List<Point> line = way.flight().path();
         for (Gear g : sorted(gear)) {
             boolean meant = target.equals(Optional.of(g.id().text()));
             if (stopsABall(g.kind()) && !meant) {
-                first(line, p -> isOn(g, p, HALF_BALL))
+                first(line, g.at(), reach(g), p -> isOn(g, p, HALF_BALL))
                         .ifPresent(p -> found.add(Finding.of(
                                         BALL_THROUGH_GEAR,
                                         way.move().id(),
@@ -150,7 +153,7 @@ final class GearCheck {
         }
         for (GoalMouth net : nets) {
             if (!target.equals(Optional.of(net.id()))) {
-                first(line, p -> isIn(net, p, 0))
+                first(line, net.centre(), reach(net), p -> isIn(net, p, 0))
                         .ifPresent(p -> found.add(Finding.of(
                                         BALL_THROUGH_GOAL,
                                         way.move().id(),
@@ -162,31 +165,32 @@ final class GearCheck {
         }
     }
 
-    private static List<Point> fine(List<Point> line) {
-        List<Point> all = new ArrayList<>();
+    private static double reach(Gear gear) {
+        return gear.size().depthMetres() + gear.size().widthMetres() + HALF_BODY;
+    }
+
+    private static double reach(GoalMouth goal) {
+        return goal.depthMetres() + goal.widthMetres() + HALF_BODY;
+    }
+
+    /** The first place of a line, not near its ends, that is on something; only pieces within its reach are looked at finely. */
+    private static Optional<Point> first(List<Point> line, Point centre, double reach, Predicate<Point> isOn) {
         for (int i = 0; i + 1 < line.size(); i++) {
-            int steps = (int) Math.ceil(line.get(i).distanceTo(line.get(i + 1)) / 0.1) + 1;
-            for (int k = 0; k <= steps; k++) {
-                all.add(line.get(i).towards(line.get(i + 1), k / (double) steps));
+            Point from = line.get(i);
+            Point to = line.get(i + 1);
+            if (Segments.distance(centre, from, to) < reach) {
+                int steps = (int) Math.ceil(from.distanceTo(to) / LOOK_METRES) + 1;
+                for (int k = 0; k <= steps; k++) {
+                    Point p = from.towards(to, k / (double) steps);
+                    boolean atAnEnd =
+                            p.isWithin(ENDS_METRES, line.get(0)) || p.isWithin(ENDS_METRES, line.get(line.size() - 1));
+                    if (!atAnEnd && isOn.test(p)) {
+                        return Optional.of(p);
+                    }
+                }
             }
         }
-        return all;
-    }
-
-    /** Without what is near its ends. */
-    private static List<Point> inner(List<Point> line) {
-        if (line.isEmpty()) {
-            return line;
-        }
-        Point first = line.get(0);
-        Point last = line.get(line.size() - 1);
-        return line.stream()
-                .filter(p -> !p.isWithin(ENDS_METRES, first) && !p.isWithin(ENDS_METRES, last))
-                .toList();
-    }
-
-    private static Optional<Point> first(List<Point> line, Predicate<Point> is) {
-        return line.stream().filter(is).findFirst();
+        return Optional.empty();
     }
 
     /** Whether a place is on a piece of gear, or so near (m) that half of whoever is there is on it. */

@@ -19,6 +19,7 @@ import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Flaw;
 import wildchalk.core.finding.Quantity;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.geometry.Segments;
 import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
@@ -41,6 +42,9 @@ final class LaneCheck {
 
     /** Half a body and half a ball, m: nearer than this a ball meets it. */
     private static final double BODY_METRES = 0.35;
+
+    /** Nobody is faster, m/s. */
+    private static final double FASTEST = 12;
 
     /** Whoever is so near to where a ball leaves or arrives (m) has to do with it. */
     private static final double AT_HAND_METRES = 1;
@@ -114,12 +118,12 @@ final class LaneCheck {
         for (WaitingLine line : path.lines()) {
             List<Point> people = waiting(line);
             people.stream()
-                    .filter(p -> toSegment(p, way.start(), way.end()) < clear.laneMetres()
+                    .filter(p -> Segments.distance(p, way.start(), way.end()) < clear.laneMetres()
                             && p.distanceTo(way.start()) > AT_HAND_METRES)
                     .findFirst()
                     .ifPresent(p -> found.add(Finding.of(
                                     SHOT_LANE_LINE, way.move().id(), way.move().role(), line.id())
-                            .with(Quantity.NEARNESS, toSegment(p, way.start(), way.end()))
+                            .with(Quantity.NEARNESS, Segments.distance(p, way.start(), way.end()))
                             .at(p, way.from())));
             people.stream()
                     .filter(p -> behind(goal.get(), p).isPresent())
@@ -234,18 +238,23 @@ final class LaneCheck {
     /** How near (m) a ball comes to somebody, where he is then, and when. */
     private record Near(double metres, Point at, double seconds) {}
 
-    /** When a ball is nearest to somebody, once it is out of the hand that sent it. */
+    /**
+     * When a ball is nearest to somebody, once it is out of the hand that sent it; empty where it comes no nearer than anybody asks
+     * for. Looked at no finer than the distance asks for.
+     */
     private Optional<Near> nearest(RoleId role, Way way) {
         Near best = null;
-        for (double t = way.from(); t <= way.to(); t += BallWays.LOOK_SECONDS) {
+        double least = clear.laneMetres();
+        double fastest = way.flight().speed() + FASTEST;
+        for (double t = way.from(); t <= way.to(); ) {
             Point ball = timeline.ballAt(way.ball(), t);
-            if (ball.distanceTo(way.start()) > AT_HAND_METRES) {
-                Point body = timeline.poseAt(role, t).at();
-                double metres = ball.distanceTo(body);
-                if (best == null || metres < best.metres()) {
-                    best = new Near(metres, body, t);
-                }
+            Point body = timeline.placeAt(role, t);
+            double metres = ball.distanceTo(body);
+            if (metres < least && !ball.isWithin(AT_HAND_METRES, way.start())) {
+                best = new Near(metres, body, t);
+                least = metres;
             }
+            t += Math.max(BallWays.LOOK_SECONDS, (metres - least) / fastest);
         }
         return Optional.ofNullable(best);
     }
@@ -254,15 +263,8 @@ final class LaneCheck {
         List<Point> line = way.flight().path();
         double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i + 1 < line.size(); i++) {
-            least = Math.min(least, toSegment(p, line.get(i), line.get(i + 1)));
+            least = Math.min(least, Segments.distance(p, line.get(i), line.get(i + 1)));
         }
         return least;
-    }
-
-    private static double toSegment(Point p, Point a, Point b) {
-        Point along = b.minus(a);
-        double square = along.dot(along);
-        double share = square <= 0 ? 0 : Math.max(0, Math.min(1, p.minus(a).dot(along) / square));
-        return p.distanceTo(a.plus(along.times(share)));
     }
 }

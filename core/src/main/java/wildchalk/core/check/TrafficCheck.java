@@ -39,6 +39,9 @@ final class TrafficCheck {
 
     private static final double FOLLOWS_SECONDS = 1;
 
+    /** Looked for so long (s) before and after they are nearest. */
+    private static final double AROUND_SECONDS = 4;
+
     private final Path path;
     private final Timeline timeline;
     private final Clearances clear;
@@ -140,10 +143,9 @@ final class TrafficCheck {
     private boolean follows(Encounter e) {
         double close = 0;
         double step = 0.1;
-        for (double t = 0; t <= timeline.seconds() && close < FOLLOWS_SECONDS; t += step) {
-            boolean is = timeline.poseAt(e.first(), t)
-                    .at()
-                    .isWithin(FOLLOWS_METRES, timeline.poseAt(e.second(), t).at());
+        double end = Math.min(timeline.seconds(), e.seconds() + AROUND_SECONDS);
+        for (double t = Math.max(0, e.seconds() - AROUND_SECONDS); t <= end && close < FOLLOWS_SECONDS; t += step) {
+            boolean is = timeline.placeAt(e.first(), t).isWithin(FOLLOWS_METRES, timeline.placeAt(e.second(), t));
             close = is ? close + step : 0;
         }
         return close >= FOLLOWS_SECONDS;
