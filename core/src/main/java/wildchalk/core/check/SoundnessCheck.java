@@ -117,7 +117,7 @@ public final class SoundnessCheck {
             boolean onUsual = usual.step(step.id()).isPresent();
             if (!onUsual) {
                 Choices way = Outcomes.leadingTo(version, step, Choices.USUAL);
-                if (Path.of(version, way).step(step.id()).isEmpty()) {
+                if (!Outcomes.isOn(version, step, way)) {
                     Optional<Move> move = step.moves().stream().findFirst();
                     Finding finding = Finding.of(
                             STEP_UNREACHABLE, move.map(m -> List.of(m.id())).orElse(List.of()));

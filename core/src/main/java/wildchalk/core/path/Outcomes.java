@@ -294,6 +294,11 @@ public final class Outcomes {
                 .orElse(plain);
     }
 
+    /** Whether a step is on the path of some choices. */
+    public static boolean isOn(Progression version, Step step, Choices choices) {
+        return new Walk(version, choices).steps().stream().anyMatch(s -> s.id().equals(step.id()));
+    }
+
     /** Choices of a path on which a step is. */
     public static Choices leadingTo(Progression version, Step step, Choices otherwise) {
         Choices choices = otherwise;
@@ -303,12 +308,12 @@ public final class Outcomes {
             Fork fork = version.course().fork(on.fork()).orElseThrow();
             choices = towards(version, fork, fork.branch(on.branch()).orElseThrow(), choices);
         }
-        if (Path.of(version, choices).step(step.id()).isPresent()) {
+        if (isOn(version, step, choices)) {
             return choices;
         }
         return ways(version).stream()
                 .map(Way::choices)
-                .filter(c -> Path.of(version, c).step(step.id()).isPresent())
+                .filter(c -> isOn(version, step, c))
                 .findFirst()
                 .orElse(choices);
     }
