@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.ElementId;
@@ -137,17 +138,22 @@ final class RoomIdeas {
         if (!timeline.poseAt(role, t).at().isWithin(0.5, at)) {
             return;
         }
+        aside(
+                "stand-aside",
+                role,
+                at,
+                to -> v -> v.role(role)
+                        .filter(r -> r.at().isPresent())
+                        .map(r -> v.with(r.withAt(to)))
+                        .orElse(v));
+    }
+
+    /** Something to either side of the way of the leading move, no further than helps. */
+    private void aside(String kind, ElementId id, Point at, Function<Point, UnaryOperator<Progression>> put) {
         for (double metres : ASIDE_METRES) {
             for (Point to : besides(at, metres)) {
                 if (run.drill().surface().contains(to)) {
-                    add(
-                            "stand-aside",
-                            List.of(role),
-                            Map.of(Quantity.METRES, metres),
-                            v -> v.role(role)
-                                    .filter(r -> r.at().isPresent())
-                                    .map(r -> v.with(r.withAt(to)))
-                                    .orElse(v));
+                    add(kind, List.of(id), Map.of(Quantity.METRES, metres), put.apply(to));
                 }
             }
         }
@@ -174,42 +180,32 @@ final class RoomIdeas {
 
     private void lineAside() {
         LineId id = of(LineId.class);
-        run.path().lines().stream().filter(l -> l.id().equals(id)).forEach(line -> {
-            for (double metres : ASIDE_METRES) {
-                for (Point to : besides(line.at(), metres)) {
-                    if (run.drill().surface().contains(to)) {
-                        add(
-                                "line-aside",
-                                List.of(id),
-                                Map.of(Quantity.METRES, metres),
-                                v -> v.lines().stream()
-                                        .filter(l -> l.id().equals(id))
-                                        .findFirst()
-                                        .map(l -> v.with(l.withAt(to)))
-                                        .orElse(v));
-                    }
-                }
-            }
-        });
+        run.path().lines().stream()
+                .filter(l -> l.id().equals(id))
+                .forEach(line -> aside(
+                        "line-aside",
+                        id,
+                        line.at(),
+                        to -> v -> v.lines().stream()
+                                .filter(l -> l.id().equals(id))
+                                .findFirst()
+                                .map(l -> v.with(l.withAt(to)))
+                                .orElse(v)));
     }
 
     private void gearAside() {
         GearId id = of(GearId.class);
-        run.path().gear().stream().filter(g -> g.id().equals(id)).forEach(gear -> {
-            for (double metres : ASIDE_METRES) {
-                for (Point to : besides(gear.at(), metres)) {
-                    add(
-                            "gear-aside",
-                            List.of(id),
-                            Map.of(Quantity.METRES, metres),
-                            v -> v.gear().stream()
-                                    .filter(g -> g.id().equals(id))
-                                    .findFirst()
-                                    .map(g -> v.with(g.withAt(to)))
-                                    .orElse(v));
-                }
-            }
-        });
+        run.path().gear().stream()
+                .filter(g -> g.id().equals(id))
+                .forEach(gear -> aside(
+                        "gear-aside",
+                        id,
+                        gear.at(),
+                        to -> v -> v.gear().stream()
+                                .filter(g -> g.id().equals(id))
+                                .findFirst()
+                                .map(g -> v.with(g.withAt(to)))
+                                .orElse(v)));
     }
 
     private <I extends ElementId> I of(Class<I> kind) {

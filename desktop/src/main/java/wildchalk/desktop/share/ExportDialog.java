@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import javafx.beans.property.ObjectProperty;
+import javafx.collections.FXCollections;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.ChoiceBox;
@@ -170,7 +172,7 @@ final class ExportDialog {
             Function<T, String> words,
             T now,
             BiFunction<ExportOptions, T, ExportOptions> set) {
-        Control box = values.size() > MANY ? scrolled(values, words, now, set) : listed(values, words, now, set);
+        Control box = box(values, words, now, set);
         box.setId("share-" + choice.name().toLowerCase(Locale.ROOT));
         box.setMaxWidth(Double.MAX_VALUE);
         Label label = new Label(Ui.text("share.ask." + choice));
@@ -179,30 +181,27 @@ final class ExportDialog {
         fields.getChildren().add(new VBox(4, label, box));
     }
 
-    private <T> ChoiceBox<T> listed(
+    /** Many are listed in what scrolls, which makes a row for what is seen of it only. */
+    private <T> Control box(
             List<T> values, Function<T, String> words, T now, BiFunction<ExportOptions, T, ExportOptions> set) {
-        ChoiceBox<T> box = new ChoiceBox<>();
+        if (values.size() > MANY) {
+            ComboBox<T> box = new ComboBox<>(FXCollections.observableList(values));
+            box.setConverter(Shown.by(words));
+            bind(box.valueProperty(), now, set);
+            return box;
+        }
+        ChoiceBox<T> box = new ChoiceBox<>(FXCollections.observableList(values));
         box.setConverter(Shown.by(words));
-        box.getItems().setAll(values);
-        box.setValue(now);
-        box.valueProperty().addListener((o, before, value) -> chosen(value, set));
+        bind(box.valueProperty(), now, set);
         return box;
     }
 
-    /** A list that scrolls makes a row for what is seen of it only. */
-    private <T> ComboBox<T> scrolled(
-            List<T> values, Function<T, String> words, T now, BiFunction<ExportOptions, T, ExportOptions> set) {
-        ComboBox<T> box = new ComboBox<>();
-        box.setConverter(Shown.by(words));
-        box.getItems().setAll(values);
-        box.setValue(now);
-        box.valueProperty().addListener((o, before, value) -> chosen(value, set));
-        return box;
-    }
-
-    private <T> void chosen(T value, BiFunction<ExportOptions, T, ExportOptions> set) {
-        how = set.apply(how, value);
-        look();
+    private <T> void bind(ObjectProperty<T> chosen, T now, BiFunction<ExportOptions, T, ExportOptions> set) {
+        chosen.set(now);
+        chosen.addListener((o, before, value) -> {
+            how = set.apply(how, value);
+            look();
+        });
     }
 
     private static Label quiet(String text) {

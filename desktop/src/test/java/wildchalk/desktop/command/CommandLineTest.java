@@ -2,6 +2,7 @@ package wildchalk.desktop.command;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -72,7 +73,7 @@ class CommandLineTest {
                 1, json("validate", file.toString(), "--json").get("wellFormed").size());
         String role = drill.base().roles().get(0).label();
         assertTrue(run("words", file.toString(), "--role", role).out().startsWith("You are " + role + "."));
-        for (String plain : new String[] {"time", "words", "check", "validate"}) {
+        for (String plain : new String[] {"time", "reps", "words", "check", "validate"}) {
             Result result = run(plain, file.toString());
             assertEquals(0, result.code(), result.err());
             assertFalse(result.out().isBlank());
@@ -238,6 +239,23 @@ class CommandLineTest {
             assertEquals(Surfaces.range(surface.id()).isPresent(), s.has("permitted"), surface.id());
         }
         assertEquals(list.size(), run("surfaces").out().strip().lines().count());
+    }
+
+    /** Four stand in each line, nobody changes line: every fifth rep is the first again, in the table and as JSON. */
+    @Test
+    void repsSaysWhoPlaysWhat() throws IOException {
+        String file =
+                Demo.folder().resolve("second-wave-from-the-left.drill.json").toString();
+        List<String> lines = run("reps", file, "--reps", "5").out().lines().toList();
+        List<String> table = lines.subList(lines.size() - 5, lines.size());
+        assertEquals(table.get(0).substring(1), table.get(4).substring(1));
+        assertNotEquals(table.get(0).substring(1), table.get(1).substring(1));
+        JsonNode json = json("reps", file, "--reps", "5", "--json");
+        assertEquals(4, json.get("round").asInt());
+        assertEquals(5, json.get("reps").size());
+        assertEquals(json.get("reps").get(0), json.get("reps").get(4));
+        json.get("drift").forEach(more -> assertEquals(0, more.asInt()));
+        assertEquals(2, run("reps", file, "--reps", "0").code());
     }
 
     @Test

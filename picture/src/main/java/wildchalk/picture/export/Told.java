@@ -39,7 +39,10 @@ public record Told(RunThrough run, TalkThrough talk, List<Finding> findings, Rea
         return new Told(run, who.house().of(Words.of(run, who.unit())), Checks.open(run), who);
     }
 
-    /** Another path of the same drill for the same reader, for its pictures and words: the second look is left out, since it takes as long as both. */
+    /**
+     * Another path of the same drill for the same reader, for its pictures and words: the second look is left out, since it takes as
+     * long as both.
+     */
     public Told inPassing(Path path) {
         RunThrough other = RunThrough.of(drill(), path);
         return new Told(other, reader.house().of(Words.of(other, reader.unit())), List.of(), reader);
