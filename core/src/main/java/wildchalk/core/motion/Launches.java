@@ -15,20 +15,39 @@ public final class Launches {
 
     private Launches() {}
 
-    /** Seconds from the start of a rep to the start of the next; empty where nobody has said when. */
-    public static Optional<Double> period(Path path, Timeline timeline) {
-        return path.course().launch().map(l -> Math.max(LEAST_SECONDS, seconds(l, timeline)));
+    /**
+     * When the next rep starts.
+     *
+     * @param moment what it waits for in the running rep, seconds into it; 0 for a whistle, which waits for nothing
+     * @param plus seconds after that
+     */
+    public record Due(double moment, double plus) {
+
+        public double seconds() {
+            return Math.max(LEAST_SECONDS, moment + plus);
+        }
     }
 
-    private static double seconds(Launch launch, Timeline timeline) {
+    /** Seconds from the start of a rep to the start of the next; empty where nobody has said when. */
+    public static Optional<Double> period(Path path, Timeline timeline) {
+        return due(path, timeline).map(Due::seconds);
+    }
+
+    /** When the next rep starts; empty where nobody has said. */
+    public static Optional<Due> due(Path path, Timeline timeline) {
+        return path.course().launch().map(l -> due(l, timeline));
+    }
+
+    /** When the next rep starts if it starts like that. */
+    public static Due due(Launch launch, Timeline timeline) {
         if (launch.at().isEmpty()) {
-            return timeline.seconds() + launch.seconds();
+            return new Due(timeline.seconds(), launch.seconds());
         }
         Event event = launch.at().get();
         if (event instanceof Event.Whistle) {
-            return launch.seconds();
+            return new Due(0, launch.seconds());
         }
-        return comesAt(event, timeline).orElse(timeline.seconds()) + launch.seconds();
+        return new Due(comesAt(event, timeline).orElse(timeline.seconds()), launch.seconds());
     }
 
     /** When what the next rep waits for comes in a rep; empty where it never does. */

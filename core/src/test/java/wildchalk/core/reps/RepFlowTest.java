@@ -85,7 +85,7 @@ class RepFlowTest {
         double rep = Timeline.of(drill, Path.usual(drill.base())).seconds();
         double walk = 10
                 / Pace.of(drill).topSpeed(wildchalk.core.drill.Manner.FORWARD, wildchalk.core.drill.Effort.WALK, false);
-        assertEquals(rep + RepFlow.AFTERWARDS_SECONDS + walk, flow.startOf(1), 1e-6, "the rep, and the walk back");
+        assertEquals(rep + RepScript.AFTERWARDS_SECONDS + walk, flow.startOf(1), 1e-6, "the rep, and the walk back");
         assertEquals(0, flow.repAt(rep + walk / 2));
     }
 
