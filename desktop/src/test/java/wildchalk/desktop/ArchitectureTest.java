@@ -49,7 +49,7 @@ class ArchitectureTest {
         List<Set<String>> groups = List.of(
                 Set.of("ui"),
                 Set.of("document"),
-                Set.of("talk", "strip", "ladder", "present", "surface", "share"),
+                Set.of("talk", "reps", "strip", "ladder", "present", "surface", "share"),
                 Set.of("board"),
                 Set.of("binder"),
                 Set.of("command"),

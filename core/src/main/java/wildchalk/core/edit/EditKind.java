@@ -54,6 +54,8 @@ public enum EditKind {
     VERSION_ORDER,
     TITLE,
     AGE,
+    /** For so many people, for so long, at such an age. */
+    RUN_WITH,
     SURFACE,
     GOAL,
     BACKDROP,

@@ -2,6 +2,7 @@ package wildchalk.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -12,11 +13,18 @@ import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Backdrop;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
+import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Launch;
+import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.MovedGoal;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Symmetry;
+import wildchalk.core.ladder.Ladder;
+import wildchalk.core.reps.Filling;
+import wildchalk.core.reps.Setting;
 
 /** What is for the whole drill, with all its versions. */
 public final class Wholes {
@@ -35,6 +43,33 @@ public final class Wholes {
     /** Whose speeds the times come from. */
     public static Edit age(AgeBand age) {
         return inDrill(EditKind.AGE, d -> d.withAudience(d.audience().withPaceBand(age)));
+    }
+
+    /**
+     * So many people stand in the lines of the open version; the drill is run for so long, at such an age, and with a whistle if
+     * one is tried. How many balls there are is written nowhere but on what holds them.
+     */
+    public static Edit runWith(Setting setting) {
+        return Edit.inDrill(EditKind.RUN_WITH, (d, open) -> {
+            Progression version = d.progression(open).orElse(d.base());
+            Map<LineId, Integer> standing = Filling.of(version, setting.people());
+            Progression filled = version;
+            for (WaitingLine line : version.lines()) {
+                filled = filled.with(line.withStanding(Math.max(1, standing.get(line.id()))));
+            }
+            if (setting.every().isPresent()) {
+                Launch whistle = new Launch(
+                        Optional.of(new Event.Whistle()), setting.every().getAsDouble());
+                filled = filled.withCourse(filled.course().withLaunch(Optional.of(whistle)));
+            }
+            int minutes = (int) Math.max(1, Math.round(setting.minutes()));
+            Drill after = filled.equals(version) ? d : Ladder.edit(d, filled);
+            return new Edited(
+                    after.withAudience(
+                            after.audience().withPaceBand(setting.age()).withMinutes(minutes)),
+                    version.id(),
+                    Set.of());
+        });
     }
 
     public static Edit surface(SurfaceUse use) {

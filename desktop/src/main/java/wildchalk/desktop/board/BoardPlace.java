@@ -33,6 +33,7 @@ import wildchalk.desktop.document.Worker;
 import wildchalk.desktop.ladder.CompareWindow;
 import wildchalk.desktop.ladder.LadderParts;
 import wildchalk.desktop.present.PresentWindow;
+import wildchalk.desktop.reps.RepsView;
 import wildchalk.desktop.strip.BeatBar;
 import wildchalk.desktop.strip.StripView;
 import wildchalk.desktop.talk.TalkView;
@@ -92,7 +93,7 @@ public final class BoardPlace extends BorderPane implements Place {
         this.beats = new BeatBar(document);
         this.ladder = new LadderParts(document, this::compare);
         this.head = new BoardHead(document, board, ladder, changeSurface);
-        this.panel = new SidePanel(document, sizes, talk);
+        this.panel = new SidePanel(document, sizes, talk, this::reps);
         this.tray = new Tray(board);
         this.transport = new Transport(document, board, strip, talk, sizes, this::present);
         this.ask = new ForkAsk(board);
@@ -265,6 +266,13 @@ public final class BoardPlace extends BorderPane implements Place {
             history = null;
         }
         board.requestFocus();
+    }
+
+    private RepsView reps() {
+        RepsView reps = new RepsView(document, board::watch, board::seekBlock);
+        reps.dress(ground);
+        board.playback().clockProperty().addListener((o, was, is) -> reps.mark(is.doubleValue()));
+        return reps;
     }
 
     private void present() {

@@ -20,6 +20,8 @@ import wildchalk.core.arrange.Pattern;
 import wildchalk.core.arrange.PatternKind;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.reps.Crowd;
+import wildchalk.core.reps.Outlook;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Worker;
@@ -95,6 +97,11 @@ public final class BoardView extends Region {
         legend.addListener(changed);
         pattern.addListener(changed);
         reps.addListener(changed);
+        reps.addListener((o, was, is) -> {
+            if (!is) {
+                playback.unwatch();
+            }
+        });
         onion.addListener(changed);
         camera.addListener((o, was, is) -> {
             if (!is) {
@@ -218,6 +225,21 @@ public final class BoardView extends Region {
     /** Whether the reps that run at the same time are shown too. */
     public BooleanProperty repsProperty() {
         return reps;
+    }
+
+    /** Plays a block from its first whistle, with all its people. */
+    public void watch(Outlook block) {
+        playback.watch(block);
+        reps.set(true);
+        document.playingProperty().set(true);
+        requestFocus();
+    }
+
+    /** Shows a second of the block that is played, or of the reps as drawn. */
+    public void seekBlock(double seconds) {
+        reps.set(true);
+        playback.seekBlock(seconds);
+        repaintSoon();
     }
 
     /** Whether everybody is also shown where the step starts and ends. */
@@ -375,10 +397,13 @@ public final class BoardView extends Region {
             image = new BoardImage(w, h, scale);
             getChildren().set(0, image.node());
         }
+        Optional<Crowd> crowd = playback.crowd();
         Frame frame = frame().with(Extra.NONE
                 .withOnion(onion.get())
                 .withFollowed(followed.get())
-                .withCrowd(playback.crowd()));
+                .withCrowd(crowd)
+                // while people come and go no line has as many as are drawn
+                .withTasks(crowd.isEmpty()));
         image.paint(frame, viewport().scaled(scale), ground.get(), strokeCode.get(), legend.get());
         // nothing floats over a drill that plays, and an empty canvas costs time to blend
         boolean floats = !document.playingProperty().get() || gesture != null;

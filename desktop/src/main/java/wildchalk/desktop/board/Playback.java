@@ -9,6 +9,8 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import wildchalk.core.motion.Pace;
@@ -17,6 +19,7 @@ import wildchalk.core.motion.Turnings;
 import wildchalk.core.motion.Turnings.Turning;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.reps.Crowd;
+import wildchalk.core.reps.Outlook;
 import wildchalk.core.reps.RepFlow;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.picture.export.Told;
@@ -43,6 +46,8 @@ public final class Playback {
     /** Reps that have started before the one that is shown. */
     private int launched;
 
+    private Optional<Outlook> watched = Optional.empty();
+    private final ReadOnlyDoubleWrapper clock = new ReadOnlyDoubleWrapper(-1);
     private Told flowOf;
     private RepFlow flow;
     /** Where playing reps has put the playhead, and by how much the rep there is over while the next has not begun. */
@@ -155,12 +160,31 @@ public final class Playback {
 
     // ---- reps one after another ----
 
-    /** Who is where in many reps of what is told; worked out once. */
+    /** Plays a block from its first whistle, until the drill is changed or another way is shown. */
+    void watch(Outlook block) {
+        watched = Optional.of(block);
+        flowOf = null;
+        seekBlock(0);
+    }
+
+    /** Shows a second of the block. */
+    void seekBlock(double seconds) {
+        show(seconds);
+    }
+
+    /** Seconds since the first whistle of the block that is shown; below 0 while one rep alone is watched. */
+    ReadOnlyDoubleProperty clockProperty() {
+        return clock.getReadOnlyProperty();
+    }
+
+    /** Who is where in many reps of what is told, or in the block that is watched; worked out once. */
     private RepFlow flow() {
         Told now = document.told();
         if (now != flowOf) {
+            watched = watched.filter(o -> o.script().path() == now.path());
             flowOf = now;
-            flow = RepFlow.of(now.path(), now.timeline(), Pace.of(now.drill()));
+            flow = watched.map(Outlook::flow)
+                    .orElseGet(() -> RepFlow.of(now.path(), now.timeline(), Pace.of(now.drill())));
         }
         return flow;
     }
@@ -168,6 +192,13 @@ public final class Playback {
     /** Everybody now; empty where one rep alone is watched. */
     Optional<Crowd> crowd() {
         return reps.getAsBoolean() ? Optional.of(flow().crowd(clock())) : Optional.empty();
+    }
+
+    /** Back to what is drawn. */
+    void unwatch() {
+        watched = Optional.empty();
+        flowOf = null;
+        clock.set(-1);
     }
 
     /** Seconds since the first whistle: those of the rep that is shown, and what it is over by. */
@@ -180,12 +211,21 @@ public final class Playback {
     }
 
     private void goOnInReps(double elapsed) {
-        double clock = clock() + elapsed;
-        launched = flow().repAt(clock);
-        double into = clock - flow().startOf(launched);
+        double next = clock() + elapsed;
+        double end = watched.map(o -> o.block().seconds()).orElse(Double.POSITIVE_INFINITY);
+        show(Math.min(next, end));
+        if (next >= end) {
+            document.playingProperty().set(false);
+        }
+    }
+
+    private void show(double seconds) {
+        launched = flow().repAt(seconds);
+        double into = seconds - flow().startOf(launched);
         double over = document.timeline().seconds();
         beyond = Math.max(0, into - over);
         document.seek(Math.min(into, over));
         shown = document.secondsProperty().get();
+        clock.set(seconds);
     }
 }

@@ -1,6 +1,7 @@
 package wildchalk.desktop.board;
 
 import java.util.List;
+import java.util.function.Supplier;
 import javafx.beans.value.ChangeListener;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -12,19 +13,25 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.reps.RepsView;
 import wildchalk.desktop.talk.FindingsList;
 import wildchalk.desktop.talk.TalkView;
 import wildchalk.desktop.ui.Grip;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
 
-/** Beside the board: the talk-through, and what the second look has found; both close to the edge of the window. */
+/** Beside the board: the talk-through, what the second look has found, and what minutes of it give; all close to the edge of the window. */
 final class SidePanel extends HBox {
 
     private final BoardSizes sizes;
     private final TalkView talk;
     private final FindingsList look;
+    private final Supplier<RepsView> makesReps;
+    /** Made when somebody first asks for it. */
+    private RepsView reps;
+
     private final ToggleButton words = new ToggleButton(Ui.text("panel.words"));
+    private final ToggleButton turns = new ToggleButton(Ui.text("panel.reps"));
     private final ToggleButton found = new ToggleButton(Ui.text("panel.look"));
     private final Label badge = new Label();
     private final StackPane content = new StackPane();
@@ -34,10 +41,11 @@ final class SidePanel extends HBox {
     private final Button open = new Button("\u2039");
     private final ChangeListener<Object> layout = (o, a, b) -> layOut();
 
-    SidePanel(DrillDocument document, BoardSizes sizes, TalkView talk) {
+    SidePanel(DrillDocument document, BoardSizes sizes, TalkView talk, Supplier<RepsView> reps) {
         this.sizes = sizes;
         this.talk = talk;
         this.look = new FindingsList(document);
+        this.makesReps = reps;
         this.grip = Grip.left(
                 sizes.panelWidthProperty(), BoardSizes.LEAST_PANEL, BoardSizes.MOST_PANEL, Ui.text("panel.width"));
         getStyleClass().add("side-panel");
@@ -51,6 +59,10 @@ final class SidePanel extends HBox {
         found.setContentDisplay(ContentDisplay.RIGHT);
         found.setOnAction(e -> leaveFor(look));
         Tips.on(found, Ui.text("panel.look.tip"));
+        turns.setId("reps");
+        turns.getStyleClass().add("tab");
+        turns.setOnAction(e -> leaveFor(reps()));
+        Tips.on(turns, Ui.text("panel.reps.tip"));
         badge.getStyleClass().add("badge");
         badge.textProperty().bind(look.countProperty());
         badge.visibleProperty().bind(look.countProperty().isNotEmpty());
@@ -68,11 +80,13 @@ final class SidePanel extends HBox {
         Tips.on(open, Ui.text("panel.open"));
         open.setMaxHeight(Double.MAX_VALUE);
         open.setOnAction(e -> sizes.panelProperty().set(true));
-        HBox tabs = new HBox(words, found);
+        HBox tabs = new HBox(words, found, turns);
         HBox.setHgrow(words, Priority.ALWAYS);
         HBox.setHgrow(found, Priority.ALWAYS);
+        HBox.setHgrow(turns, Priority.ALWAYS);
         words.setMaxWidth(Double.MAX_VALUE);
         found.setMaxWidth(Double.MAX_VALUE);
+        turns.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(tabs, Priority.ALWAYS);
         HBox head = new HBox(tabs, close);
         head.getStyleClass().add("tabs");
@@ -85,6 +99,13 @@ final class SidePanel extends HBox {
         sizes.panelWidthProperty().addListener(layout);
         show(talk);
         layOut();
+    }
+
+    private RepsView reps() {
+        if (reps == null) {
+            reps = makesReps.get();
+        }
+        return reps;
     }
 
     /** The talk-through comes to be seen. */
@@ -105,9 +126,13 @@ final class SidePanel extends HBox {
     /** Something else in the place of both, until one of them is shown again. */
     void show(Node node) {
         look.setVisible(node == look);
+        if (reps != null) {
+            reps.setVisible(node == reps);
+        }
         content.getChildren().setAll(node);
         words.setSelected(node == talk);
         found.setSelected(node == look);
+        turns.setSelected(reps != null && node == reps);
     }
 
     private void layOut() {
@@ -121,6 +146,9 @@ final class SidePanel extends HBox {
 
     void dispose() {
         look.dispose();
+        if (reps != null) {
+            reps.dispose();
+        }
         sizes.panelProperty().removeListener(layout);
         sizes.panelWidthProperty().removeListener(layout);
     }

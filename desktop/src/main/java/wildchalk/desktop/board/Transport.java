@@ -29,7 +29,7 @@ import wildchalk.desktop.ui.Ui;
 /** Below the board: playing, the clock, what is chosen, and who is followed. */
 final class Transport extends StackPane {
 
-    private static final List<Double> SPEEDS = List.of(0.25, 0.5, 0.75, 1.0, 1.5, 2.0, 4.0, 8.0);
+    private static final List<Double> SPEEDS = List.of(0.25, 0.5, 0.75, 1.0, 1.5, 2.0, 4.0, 8.0, 16.0, 32.0);
 
     private final DrillDocument document;
     private final BoardView board;

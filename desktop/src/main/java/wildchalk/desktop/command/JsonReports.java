@@ -40,7 +40,7 @@ final class JsonReports {
 
     private JsonReports() {}
 
-    private static ObjectNode about(Told told) {
+    static ObjectNode about(Told told) {
         ObjectNode o = MAKE.objectNode();
         o.put("drill", told.drill().id().text());
         o.put("title", told.drill().title());
@@ -283,13 +283,13 @@ final class JsonReports {
         return MAKE.arrayNode().add(round(p.x())).add(round(p.y()));
     }
 
-    private static ArrayNode texts(List<String> lines) {
+    static ArrayNode texts(List<String> lines) {
         ArrayNode array = MAKE.arrayNode();
         lines.forEach(array::add);
         return array;
     }
 
-    private static double round(double value) {
+    static double round(double value) {
         return Math.round(value * 1000) / 1000.0 + 0.0;
     }
 

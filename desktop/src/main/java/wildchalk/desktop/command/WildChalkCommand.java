@@ -22,6 +22,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.finding.Severity;
 import wildchalk.core.progress.Progress;
+import wildchalk.core.reps.Outlook;
 import wildchalk.core.text.Slugs;
 import wildchalk.core.words.Register;
 import wildchalk.desktop.command.CommandLineEntry.BadInput;
@@ -85,7 +86,8 @@ final class WildChalkCommand implements Runnable {
 
     @Command(
             name = "reps",
-            description = "Who plays what in rep after rep, and who comes round when.",
+            description =
+                    "Who plays what in rep after rep, and who comes round when; with --players or --minutes what everybody gets.",
             mixinStandardHelpOptions = true)
     int reps(
             @Mixin WhichRep which,
@@ -95,13 +97,21 @@ final class WildChalkCommand implements Runnable {
                             defaultValue = "12",
                             description = "how many reps are listed, 1 to 500; ${DEFAULT-VALUE} by default")
                     int count,
+            @Mixin WithWhom whom,
             @Option(names = "--json", description = "as JSON") boolean json)
             throws IOException {
         if (count < 1 || count > MOST_LISTED) {
             throw new BadInput("--reps is " + count + "; it should be from 1 to " + MOST_LISTED + ".");
         }
         Told told = which.rep();
-        if (json) {
+        if (whom.isAsked()) {
+            Outlook outlook = Outlook.of(told.drill(), told.path(), whom.setting(told.drill(), told.path()));
+            if (json) {
+                out().print(BlockReports.json(told, outlook));
+            } else {
+                BlockReports.text(told, outlook, out());
+            }
+        } else if (json) {
             out().print(JsonReports.reps(told, count));
         } else {
             TextReports.reps(told, count, out());

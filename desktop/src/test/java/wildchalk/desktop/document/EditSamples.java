@@ -7,6 +7,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -58,6 +60,7 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
+import wildchalk.core.reps.Setting;
 import wildchalk.core.telling.CourseOffers;
 import wildchalk.core.telling.NewMoves;
 
@@ -442,6 +445,10 @@ final class EditSamples {
         with(EditKind.TITLE, () -> fresh(Wholes.title("Another title")));
         with(EditKind.TITLE, () -> fresh(Wholes.renamed("Another title", new DrillId("another-title"))));
         with(EditKind.AGE, () -> fresh(Wholes.age(AgeBand.U10)));
+        with(
+                EditKind.RUN_WITH,
+                () -> fresh(Wholes.runWith(new Setting(
+                        7 + random.nextInt(9), 12, AgeBand.U12, OptionalInt.empty(), OptionalDouble.of(9)))));
         with(EditKind.SURFACE, () -> fresh(Wholes.surface(drill.surfaceUse().withStanding(true))));
         with(
                 EditKind.GOAL,

@@ -1,0 +1,66 @@
+package wildchalk.core.reps;
+
+import wildchalk.core.drill.Drill;
+import wildchalk.core.motion.Pace;
+import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
+
+/**
+ * What a drill gives under one setting, all that there is to say about it.
+ *
+ * @param block if nobody misses
+ * @param fit what other head counts give
+ * @param spread with misses of the age
+ */
+public record Outlook(Setting setting, RepScript script, Block block, Fit fit, Spread spread) {
+
+    /** How often misses are drawn. */
+    private static final int DRAWS = 20;
+
+    public static Outlook of(Drill drill, Path path, Setting setting) {
+        Pace pace = Pace.of(setting.age(), drill.surface());
+        return of(path, RepScript.of(path, Timeline.of(path, drill.surface(), pace), pace), setting);
+    }
+
+    /** @param script at the age of the setting */
+    public static Outlook of(Path path, RepScript script, Setting setting) {
+        Conditions conditions = setting.conditions(path);
+        return new Outlook(
+                setting,
+                script,
+                Block.of(script, conditions, setting.minutes()),
+                Fit.of(script, conditions, setting.minutes(), setting.age()),
+                Spread.of(script, conditions, Misses.at(setting.age()), setting.minutes(), DRAWS));
+    }
+
+    /** Under another setting; what does not hang on what is different stays. */
+    public Outlook with(Drill drill, Setting other) {
+        if (other.age() != setting.age()) {
+            return of(drill, script.path(), other);
+        }
+        Path path = script.path();
+        Conditions conditions = other.conditions(path);
+        boolean sameFit = other.withPeople(1).equals(setting.withPeople(1));
+        return new Outlook(
+                other,
+                script,
+                Block.of(script, conditions, other.minutes()),
+                sameFit ? fit : Fit.of(script, conditions, other.minutes(), other.age()),
+                Spread.of(script, conditions, Misses.at(other.age()), other.minutes(), DRAWS));
+    }
+
+    /** Everybody and every ball at a moment, for whoever watches. */
+    public RepFlow flow() {
+        return RepFlow.of(script, setting.conditions(script.path()));
+    }
+
+    /** Whether there are fewer people than a rep takes. */
+    public boolean isTooFew() {
+        return setting.people() < fit.fewest();
+    }
+
+    /** How many more there are than have a place or a line to stand in. */
+    public int leftOver() {
+        return Math.max(0, setting.people() - block.people().size());
+    }
+}

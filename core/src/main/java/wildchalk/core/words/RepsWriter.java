@@ -1,0 +1,224 @@
+package wildchalk.core.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import wildchalk.core.drill.LineId;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.path.Path;
+import wildchalk.core.reps.Block;
+import wildchalk.core.reps.Fit;
+import wildchalk.core.reps.Outlook;
+import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Texts;
+
+/** Says what minutes of a drill give: where people stand, what each gets, what holds reps up, for how many it is. */
+public final class RepsWriter {
+
+    /** Longer times (s) are said in minutes. */
+    private static final double LONGEST_IN_SECONDS = 90;
+
+    private final Outlook outlook;
+    private final Path path;
+    private final String ball;
+
+    /** @param ball what the sport calls it */
+    public RepsWriter(Outlook outlook, String ball) {
+        this.outlook = outlook;
+        this.path = outlook.script().path();
+        this.ball = ball;
+    }
+
+    /** All of it, sentence by sentence. */
+    public List<String> all() {
+        List<String> all = new ArrayList<>();
+        all.addAll(standing());
+        all.addAll(gets());
+        all.addAll(holdsUp());
+        all.add(fit());
+        return all;
+    }
+
+    // ---- who stands where ----
+
+    /** Who stands where, and who has nowhere to stand. */
+    public List<String> standing() {
+        List<String> said = new ArrayList<>();
+        if (outlook.isTooFew()) {
+            said.add(text(
+                    "reps.too-few", outlook.fit().fewest(), outlook.setting().people()));
+        }
+        Map<LineId, Long> lines = new TreeMap<>();
+        List<String> places = new ArrayList<>();
+        for (Block.Share p : outlook.block().people()) {
+            p.line().ifPresentOrElse(l -> lines.merge(l, 1L, Long::sum), () -> places.add(label(p.role())));
+        }
+        List<String> parts = new ArrayList<>();
+        for (WaitingLine line : path.lines()) {
+            if (lines.containsKey(line.id())) {
+                parts.add(text("reps.in-line", lines.get(line.id()), line.label()));
+            }
+        }
+        if (!places.isEmpty()) {
+            parts.add(text(places.size() == 1 ? "reps.in-place" : "reps.in-places", ReadOut.list(places)));
+        }
+        if (!parts.isEmpty()) {
+            said.add(text("reps.stand", people(outlook.block().people().size()), ReadOut.list(parts)));
+        }
+        if (outlook.leftOver() > 0) {
+            said.add(text(outlook.leftOver() == 1 ? "reps.left-over.one" : "reps.left-over", outlook.leftOver()));
+        }
+        return said;
+    }
+
+    private static String people(int count) {
+        return count == 1 ? text("reps.person") : text("reps.people", count);
+    }
+
+    private String label(RoleId id) {
+        return path.role(id).map(Role::label).orElse(id.text());
+    }
+
+    // ---- what each gets ----
+
+    /** "7 turns each", or from the fewest to the most. */
+    public String turns() {
+        Block block = outlook.block();
+        return block.fewestTurns() == block.mostTurns()
+                ? String.valueOf(block.fewestTurns())
+                : text("reps.range", block.fewestTurns(), block.mostTurns());
+    }
+
+    /** "1 : 3.6"; a dash where nobody works. */
+    public String restPerWork() {
+        double rest = outlook.block().restPerWork();
+        return Double.isInfinite(rest) ? "\u2013" : text("reps.ratio", Numbers.brief(rest, rest < 10 ? 1 : 0));
+    }
+
+    public String standShare() {
+        return text("reps.percent", Math.round(100 * outlook.block().standing()));
+    }
+
+    /** What each gets in these minutes. */
+    public List<String> gets() {
+        Block block = outlook.block();
+        List<String> said = new ArrayList<>();
+        said.add(text(
+                block.mostTurns() == 1 ? "reps.gets.one" : "reps.gets",
+                minutes(outlook.setting().minutes()),
+                turns(),
+                each(block)));
+        if (block.longestWaitSeconds() > 0) {
+            said.add(text("reps.waits", time(block.longestWaitSeconds())));
+        }
+        if (outlook.spread().usual() != block.fewestTurns()
+                || outlook.spread().low() != outlook.spread().high()) {
+            String range = outlook.spread().low() == outlook.spread().high()
+                    ? String.valueOf(outlook.spread().low())
+                    : text(
+                            "reps.range",
+                            outlook.spread().low(),
+                            outlook.spread().high());
+            said.add(text("reps.spread", outlook.setting().age().label(), range));
+        }
+        for (Block.Share keeper : block.keepers()) {
+            if (keeper.shotsFaced() > 1) {
+                said.add(
+                        text("reps.keeper", label(keeper.role()), keeper.shotsFaced(), time(keeper.leastGapSeconds())));
+            }
+        }
+        return said;
+    }
+
+    /** What a turn brings, of those that somebody has on average. */
+    private String each(Block block) {
+        List<String> parts = new ArrayList<>();
+        double touches = mean(block, Block.Share::touches);
+        double shots = mean(block, Block.Share::shots);
+        double metres = mean(block, Block.Share::metres);
+        double hard = mean(block, Block.Share::hardSeconds);
+        if (touches >= 0.5) {
+            parts.add(text(
+                    Math.round(touches) == 1 ? "reps.touches.one" : "reps.touches", Numbers.brief(touches, 0), ball));
+        }
+        if (shots >= 0.5) {
+            parts.add(text(Math.round(shots) == 1 ? "reps.shots.one" : "reps.shots", Numbers.brief(shots, 0)));
+        }
+        if (metres >= 1) {
+            parts.add(text("reps.metres", Numbers.brief(metres, 0)));
+        }
+        if (hard >= 1) {
+            parts.add(text("reps.hard", Numbers.brief(hard, 0)));
+        }
+        return parts.isEmpty() ? "" : text("reps.each", String.join(", ", parts));
+    }
+
+    private static double mean(Block block, java.util.function.ToDoubleFunction<Block.Share> figure) {
+        return block.players().stream().mapToDouble(figure).average().orElse(0);
+    }
+
+    // ---- what holds reps up ----
+
+    /** What reps wait for, and how many balls it takes. */
+    public List<String> holdsUp() {
+        Block block = outlook.block();
+        List<String> said = new ArrayList<>();
+        block.starves().ifPresent(s -> {
+            double each = block.waitedSeconds() / Math.max(1, block.reps() - 1);
+            if (each >= 0.5) {
+                said.add(text("reps.starves." + s, Numbers.brief(each, 1), ball));
+            }
+        });
+        if (outlook.script().ballsOfOneRep() > 0 && block.reps() > 1) {
+            said.add(text("reps.balls." + (block.ballsForAll() == 1 ? "one" : "more"), block.ballsForAll(), ball));
+        }
+        return said;
+    }
+
+    // ---- for how many ----
+
+    /** "For 4 to 12 people, best with 8." */
+    public String fit() {
+        Fit fit = outlook.fit();
+        int most = fit.most().orElse(fit.fewest());
+        if (fit.rows().size() < 2) {
+            return text("reps.fit.only", people(fit.fewest()));
+        }
+        return most <= fit.fewest()
+                ? text(
+                        "reps.fit.few",
+                        people(fit.fewest()),
+                        time(Fit.longestWait(outlook.setting().age())))
+                : text(
+                        fit.best() <= most ? "reps.fit" : "reps.fit.range",
+                        fit.fewest(),
+                        most,
+                        fit.best(),
+                        time(Fit.longestWait(outlook.setting().age())));
+    }
+
+    private static String minutes(double minutes) {
+        return text(minutes == 1 ? "reps.minutes.one" : "reps.minutes", Numbers.brief(minutes, 1));
+    }
+
+    /** "48 s", "2 min 5 s". */
+    public static String time(double seconds) {
+        long whole = Math.round(seconds);
+        return whole <= LONGEST_IN_SECONDS
+                ? text("reps.seconds", whole)
+                : whole % 60 == 0
+                        ? text("reps.minutes", whole / 60)
+                        : text("reps.minutes-seconds", whole / 60, whole % 60);
+    }
+
+    private static String text(String key, Object... arguments) {
+        Object[] plain = new Object[arguments.length];
+        for (int i = 0; i < plain.length; i++) {
+            plain[i] = String.valueOf(arguments[i]);
+        }
+        return Texts.CORE.get(key, plain);
+    }
+}
