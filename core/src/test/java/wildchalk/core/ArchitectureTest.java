@@ -64,6 +64,7 @@ class ArchitectureTest {
             "runthrough",
             "reps",
             "check",
+            "turns",
             "telling",
             "edit",
             "words",

@@ -54,6 +54,22 @@ public final class ActionBox {
         return all.isEmpty() ? Optional.empty() : Optional.of(box(all));
     }
 
+    /** Likewise, with its stations. */
+    public static Optional<View> withStations(Scene scene, Surface surface) {
+        return of(scene, surface).map(own -> {
+            List<Point> corners = List.of(
+                    new Point(own.minX(), own.minY()),
+                    new Point(own.maxX(), own.minY()),
+                    new Point(own.maxX(), own.maxY()),
+                    new Point(own.minX(), own.maxY()));
+            List<Point> all = new ArrayList<>(corners);
+            scene.layout()
+                    .stations()
+                    .forEach(s -> corners.forEach(c -> all.add(s.map().apply(c))));
+            return all.size() == corners.size() ? own : box(all);
+        });
+    }
+
     private static View box(List<Point> all) {
         double left = all.stream().mapToDouble(Point::x).min().orElseThrow();
         double right = all.stream().mapToDouble(Point::x).max().orElseThrow();

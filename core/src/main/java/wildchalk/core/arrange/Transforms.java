@@ -76,8 +76,14 @@ public final class Transforms {
         Set<ElementId> chosen = withLines(version, ids);
         MovesMap moves = new MovesMap(surface, map);
         Parts parts = Parts.of(version);
+        // who takes the whole drill elsewhere takes its stations along; who takes a station takes it alone
+        boolean whole = Kinds.LYING.stream()
+                .filter(kind -> kind != Kinds.STATIONS)
+                .allMatch(kind -> chosen.containsAll(kind.idsOf(version)));
         for (Lying<?, ?> kind : Kinds.LYING) {
-            parts = kind.carry(parts, chosen, map);
+            parts = kind == Kinds.STATIONS && whole
+                    ? Kinds.STATIONS.kind().each(parts, s -> chosen.contains(s.id()) ? s.withItsDrill(map) : s)
+                    : kind.carry(parts, chosen, map);
         }
         List<Step> steps = each(
                 parts.steps(), s -> s.withMoves(each(s.moves(), m -> chosen.contains(m.id()) ? moves.move(m) : m)));

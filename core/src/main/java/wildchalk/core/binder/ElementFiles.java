@@ -23,6 +23,8 @@ import wildchalk.core.drill.NoteId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Station;
+import wildchalk.core.drill.StationId;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.drill.ZoneId;
 import wildchalk.core.drill.ZoneKind;
@@ -169,6 +171,26 @@ final class ElementFiles {
         o.put("number", g.number());
         o.set("from", SurfaceWriter.point(g.from()));
         o.set("to", SurfaceWriter.point(g.to()));
+    }
+
+    static Station station(Fields f) throws FormatProblem {
+        return new Station(
+                new StationId(f.slug("id")),
+                f.point("from"),
+                f.point("at"),
+                f.numberOr("turn", 0) + 0.0,
+                f.flagOr("mirrored", false));
+    }
+
+    static void station(ObjectNode o, Station s, String path, Extras extras) {
+        o.set("from", SurfaceWriter.point(s.from()));
+        o.set("at", SurfaceWriter.point(s.at()));
+        if (s.turnDegrees() != 0) {
+            DrillWriter.number(o, "turn", s.turnDegrees());
+        }
+        if (s.mirrored()) {
+            o.put("mirrored", true);
+        }
     }
 
     static double heading(Fields f) throws FormatProblem {

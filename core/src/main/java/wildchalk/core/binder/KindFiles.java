@@ -19,7 +19,8 @@ final class KindFiles {
             KindFile.named(Kinds.BALLS.kind(), ElementFiles::ball, ElementFiles::ball),
             KindFile.named(Kinds.ZONES.kind(), ElementFiles::zone, ElementFiles::zone),
             KindFile.named(Kinds.NOTES.kind(), ElementFiles::note, ElementFiles::note),
-            KindFile.named(Kinds.GAPS.kind(), ElementFiles::gap, ElementFiles::gap));
+            KindFile.named(Kinds.GAPS.kind(), ElementFiles::gap, ElementFiles::gap),
+            KindFile.named(Kinds.STATIONS.kind(), ElementFiles::station, ElementFiles::station));
 
     /** And what stands behind them. */
     static final List<KindFile<?>> BEHIND_STEPS = List.of(

@@ -30,7 +30,8 @@ public final class Checks {
             CueCheck::of,
             BlindSideCheck::of,
             ContactCheck::of,
-            PeopleCheck::of);
+            PeopleCheck::of,
+            StationCheck::of);
 
     private Checks() {}
 

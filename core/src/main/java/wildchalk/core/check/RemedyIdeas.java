@@ -99,9 +99,12 @@ final class RemedyIdeas {
             case "label-twice" -> otherLabel();
             case "launch-never" ->
                 add("launch-over", List.of(), v -> v.withCourse(v.course().withLaunch(Optional.of(Launch.WHEN_OVER))));
+            case "station-shot", "station-paths", "station-off", "station-goal" ->
+                candidates.addAll(StationIdeas.of(run, finding));
             default -> candidates.addAll(RoomIdeas.of(run, finding));
         }
-        if (finding.severity() != Severity.NOTE) {
+        // a station in the way is no reason to do without what is drilled
+        if (finding.severity() != Severity.NOTE && !finding.rule().startsWith("station-")) {
             moves().forEach(m -> add("take-out", List.of(m), v -> Removals.move(v, m)));
         }
     }

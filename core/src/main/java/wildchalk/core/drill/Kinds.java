@@ -54,9 +54,11 @@ public final class Kinds {
             Lying.laid("zone", MarkedZone.class, ZoneId.class, ZoneId::new, "z");
     public static final Lying<Note, NoteId> NOTES = Lying.laid("note", Note.class, NoteId.class, NoteId::new, "n");
     public static final Lying<Gap, GapId> GAPS = Lying.laid("gap", Gap.class, GapId.class, GapId::new, "gap");
+    public static final Lying<Station, StationId> STATIONS =
+            Lying.laid("station", Station.class, StationId.class, StationId::new, "station");
 
     /** What is kept in the layout, in the order in which it is drawn and written. */
-    static final List<Lying<? extends Laid, ?>> LAID = List.of(ZONES, NOTES, GAPS);
+    static final List<Lying<? extends Laid, ?>> LAID = List.of(ZONES, NOTES, GAPS, STATIONS);
 
     public static final Kind<Step> STEPS =
             new Kind<>("step", "steps", s -> s.id().text(), Parts::steps, Parts::withSteps);

@@ -4,7 +4,7 @@ import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 
 /**
- * What lies on the surface besides gear and people: zones, notes, gaps. A new kind is a record of this and a line in {@link
+ * What lies on the surface besides gear and people: zones, notes, gaps, stations. A new kind is a record of this and a line in {@link
  * Kinds}; what is done with all kinds alike (saving, comparing, copying, moving, taking out) then knows it.
  */
 public interface Laid {

@@ -13,7 +13,7 @@ import wildchalk.core.geometry.Point;
 /**
  * What lies on the surface besides gear and people, and how elements hang together.
  *
- * @param things zones, notes, gaps: kind by kind in the order of {@link Kinds}, and within a kind as drawn
+ * @param things zones, notes, gaps, stations: kind by kind in the order of {@link Kinds}, and within a kind as drawn
  * @param groups elements that are chosen and moved together; each element in at most one
  * @param locked elements that stay where they are until unlocked
  * @param labels where labels were put by hand: metres from what they name to the middle of the label; others find their
@@ -60,12 +60,20 @@ public record Layout(
         return of(Gap.class);
     }
 
+    public List<Station> stations() {
+        return of(Station.class);
+    }
+
     public Optional<MarkedZone> zone(ZoneId wanted) {
         return zones().stream().filter(z -> z.id().equals(wanted)).findFirst();
     }
 
     public Optional<Note> note(NoteId wanted) {
         return notes().stream().filter(n -> n.id().equals(wanted)).findFirst();
+    }
+
+    public Optional<Station> station(StationId wanted) {
+        return stations().stream().filter(s -> s.id().equals(wanted)).findFirst();
     }
 
     public Optional<Gap> gap(GapId wanted) {

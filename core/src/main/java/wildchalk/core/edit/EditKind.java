@@ -22,6 +22,8 @@ public enum EditKind {
     PATTERN,
     ZONE,
     NOTE,
+    /** The same again elsewhere. */
+    STATION,
     PASTE,
     /** Moves are told. */
     TELL,
@@ -56,6 +58,8 @@ public enum EditKind {
     AGE,
     /** For so many people, for so long, at such an age. */
     RUN_WITH,
+    /** What was offered so that everybody gets more turns. */
+    MORE_TURNS,
     SURFACE,
     GOAL,
     BACKDROP,

@@ -24,6 +24,8 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Station;
+import wildchalk.core.drill.StationId;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.WaitingLine;
@@ -165,5 +167,13 @@ public final class Placements {
 
     private static Edit.Change pasted(Copies.Pasted pasted) {
         return new Edit.Change(pasted.after(), pasted.copies());
+    }
+
+    /** The same again at another place, for other people at the same time. @param station whose id does not count */
+    public static Edit station(Station station) {
+        return Edit.inVersion(EditKind.STATION, (drill, p) -> {
+            StationId id = p.next(Kinds.STATIONS);
+            return Edit.Change.making(p.withLayout(p.layout().with(station.withId(id))), id);
+        });
     }
 }

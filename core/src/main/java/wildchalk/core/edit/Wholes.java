@@ -25,6 +25,7 @@ import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.ladder.Ladder;
 import wildchalk.core.reps.Filling;
 import wildchalk.core.reps.Setting;
+import wildchalk.core.turns.Proposal;
 
 /** What is for the whole drill, with all its versions. */
 public final class Wholes {
@@ -70,6 +71,13 @@ public final class Wholes {
                     version.id(),
                     Set.of());
         });
+    }
+
+    /** What gives everybody more turns. */
+    public static Edit moreTurns(Proposal proposal) {
+        return Edit.inVersion(
+                EditKind.MORE_TURNS,
+                (d, version) -> Edit.Change.of(proposal.change().apply(version)));
     }
 
     public static Edit surface(SurfaceUse use) {

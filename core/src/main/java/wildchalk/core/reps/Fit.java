@@ -9,14 +9,14 @@ import wildchalk.core.drill.Scene;
 /**
  * For how many a drill is.
  *
- * @param fewest whom one rep takes, coaches not counted
+ * @param fewest whom one rep takes at each station, coaches not counted
  * @param best the fewest with whom reps start as often as they do with more: one more only makes the others wait longer
  * @param most those with whom nobody waits longer between two turns than an age should; empty where even the fewest do
  * @param rows one for each count, from the fewest on
  */
 public record Fit(int fewest, int best, OptionalInt most, List<Row> rows) {
 
-    /** What so many people get. */
+    /** What so many people get, at the fullest station. */
     public record Row(int people, Block block) {}
 
     public static final int LEAST = 4;
@@ -43,11 +43,16 @@ public record Fit(int fewest, int best, OptionalInt most, List<Row> rows) {
     /** With 4 to 40 people, those left out with whom no rep can be played, and those who have nowhere to stand. */
     public static Fit of(RepScript script, Conditions conditions, double minutes, AgeBand age) {
         Scene scene = script.path();
-        int fewest = Filling.fewest(scene);
+        int stations = Setting.count(scene);
+        int fewest = stations * Filling.fewest(scene);
         List<Row> rows = new ArrayList<>();
-        int last = Filling.hasRoom(scene) ? Math.max(MOST, fewest) : fewest;
-        for (int people = Math.max(1, Math.min(fewest, Math.max(LEAST, fewest))); people <= last; people++) {
-            rows.add(new Row(people, Block.of(script, conditions.withPeople(scene, people), minutes)));
+        int most = Filling.hasRoom(scene) ? Math.max(MOST, fewest) : fewest;
+        for (int people = Math.max(1, Math.min(fewest, Math.max(LEAST, fewest))); people <= most; people++) {
+            int here = (people + stations - 1) / stations;
+            Row last = rows.isEmpty() ? null : rows.get(rows.size() - 1);
+            boolean same = last != null && (last.people() + stations - 1) / stations == here;
+            rows.add(new Row(
+                    people, same ? last.block() : Block.of(script, conditions.withPeople(scene, here), minutes)));
         }
         double least = rows.stream().mapToDouble(r -> lateness(r.block())).min().orElse(0);
         int best = rows.stream()
@@ -55,11 +60,11 @@ public record Fit(int fewest, int best, OptionalInt most, List<Row> rows) {
                 .mapToInt(Row::people)
                 .findFirst()
                 .orElse(rows.get(rows.size() - 1).people());
-        OptionalInt most = rows.stream()
+        OptionalInt longest = rows.stream()
                 .filter(r -> r.block().longestWaitSeconds() <= longestWait(age))
                 .mapToInt(Row::people)
                 .max();
-        return new Fit(fewest, best, most, rows);
+        return new Fit(fewest, best, longest, rows);
     }
 
     /** How late a rep starts on average, s. */

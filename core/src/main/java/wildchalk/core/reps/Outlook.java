@@ -1,5 +1,6 @@
 package wildchalk.core.reps;
 
+import java.util.List;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.motion.Pace;
 import wildchalk.core.motion.Timeline;
@@ -8,7 +9,7 @@ import wildchalk.core.path.Path;
 /**
  * What a drill gives under one setting, all that there is to say about it.
  *
- * @param block if nobody misses
+ * @param block of the fullest station, if nobody misses
  * @param fit what other head counts give
  * @param spread with misses of the age
  */
@@ -24,7 +25,7 @@ public record Outlook(Setting setting, RepScript script, Block block, Fit fit, S
 
     /** @param script at the age of the setting */
     public static Outlook of(Path path, RepScript script, Setting setting) {
-        Conditions conditions = setting.conditions(path);
+        Conditions conditions = setting.stations(path).get(0);
         return new Outlook(
                 setting,
                 script,
@@ -39,7 +40,7 @@ public record Outlook(Setting setting, RepScript script, Block block, Fit fit, S
             return of(drill, script.path(), other);
         }
         Path path = script.path();
-        Conditions conditions = other.conditions(path);
+        Conditions conditions = other.stations(path).get(0);
         boolean sameFit = other.withPeople(1).equals(setting.withPeople(1));
         return new Outlook(
                 other,
@@ -50,8 +51,18 @@ public record Outlook(Setting setting, RepScript script, Block block, Fit fit, S
     }
 
     /** Everybody and every ball at a moment, for whoever watches. */
-    public RepFlow flow() {
-        return RepFlow.of(script, setting.conditions(script.path()));
+    public Flows flows() {
+        return Flows.of(script, setting);
+    }
+
+    /** How many people there are at each station, the fullest first. */
+    public List<Integer> groups() {
+        return setting.groups(script.path());
+    }
+
+    /** How many balls it takes at all stations so that no rep waits for one. */
+    public int ballsForAll() {
+        return groups().size() * block.ballsForAll();
     }
 
     /** Whether there are fewer people than a rep takes. */
@@ -61,6 +72,9 @@ public record Outlook(Setting setting, RepScript script, Block block, Fit fit, S
 
     /** How many more there are than have a place or a line to stand in. */
     public int leftOver() {
-        return Math.max(0, setting.people() - block.people().size());
+        int there = groups().stream()
+                .mapToInt(n -> Math.min(n, block.people().size()))
+                .sum();
+        return Math.max(0, setting.people() - there);
     }
 }

@@ -1,8 +1,10 @@
 package wildchalk.core.reps;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.stream.IntStream;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Gear;
@@ -42,7 +44,7 @@ public record Setting(int people, double minutes, AgeBand age, OptionalInt balls
                 .mapToInt(Gear::count)
                 .sum();
         return new Setting(
-                Math.max(1, Filling.drawn(scene)),
+                Math.max(1, count(scene) * Filling.drawn(scene)),
                 drill.audience().minutes(),
                 drill.audience().paceBand(),
                 supplied == 0
@@ -71,8 +73,36 @@ public record Setting(int people, double minutes, AgeBand age, OptionalInt balls
         return new Setting(people, minutes, age, balls, seconds);
     }
 
-    /** Without misses, the people in the lines of a path. */
-    public Conditions conditions(Scene path) {
-        return new Conditions(Filling.of(path, people), balls, every, Misses.NONE, 0);
+    /** At how many stations a drill is run, itself counted. */
+    public static int count(Scene scene) {
+        return 1 + scene.layout().stations().size();
+    }
+
+    /** How many people there are at each station, the fullest first. */
+    public List<Integer> groups(Scene scene) {
+        return shares(people, count(scene));
+    }
+
+    private static List<Integer> shares(int all, int stations) {
+        return IntStream.range(0, stations)
+                .map(i -> all / stations + (i < all % stations ? 1 : 0))
+                .boxed()
+                .toList();
+    }
+
+    /** Without misses, the people of each station in its lines, and balls likewise. */
+    public List<Conditions> stations(Scene scene) {
+        List<Integer> groups = groups(scene);
+        return IntStream.range(0, groups.size())
+                .mapToObj(i -> new Conditions(
+                        Filling.of(scene, groups.get(i)),
+                        balls.isEmpty()
+                                ? balls
+                                : OptionalInt.of(
+                                        shares(balls.getAsInt(), groups.size()).get(i)),
+                        every,
+                        Misses.NONE,
+                        0))
+                .toList();
     }
 }

@@ -11,6 +11,7 @@ import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Station;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Quantity;
@@ -80,6 +81,8 @@ public final class FindingWriter {
                         .orElse(remedy.name());
             case "line" -> line(remedy.about());
             case "gear" -> gear(remedy.about());
+            case "station" -> station(remedy.about());
+            case "degrees" -> Numbers.brief(remedy.figures().get(Quantity.DEGREES), 0);
             case "metres" -> unit.text(remedy.figures().get(Quantity.METRES));
             case "ball" -> drill.surface().ballName();
             case "seconds" -> Numbers.seconds(remedy.figures().get(Quantity.SECONDS));
@@ -107,6 +110,7 @@ public final class FindingWriter {
             case "role" -> path.role(f.roles().get(0)).map(Role::label).orElseThrow();
             case "line" -> line(f.about());
             case "gear" -> gear(f.about());
+            case "station" -> station(f.about());
             case "space" -> unit.text(figure(f, Quantity.LIMIT));
             case "second" -> path.role(f.roles().get(1)).map(Role::label).orElseThrow();
             case "ball" -> drill.surface().ballName();
@@ -137,6 +141,17 @@ public final class FindingWriter {
                 .map(WaitingLine::label)
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** Its number, counted from the drill itself, which is the first. */
+    private String station(List<ElementId> about) {
+        List<Station> all = path.layout().stations();
+        for (int i = 0; i < all.size(); i++) {
+            if (about.contains(all.get(i).id())) {
+                return String.valueOf(i + 2);
+            }
+        }
+        throw new IllegalArgumentException("A finding about no station.");
     }
 
     private String gear(List<ElementId> about) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
@@ -12,8 +13,11 @@ import wildchalk.core.path.Path;
 import wildchalk.core.reps.Block;
 import wildchalk.core.reps.Fit;
 import wildchalk.core.reps.Outlook;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
+import wildchalk.core.turns.Proposal;
 
 /** Says what minutes of a drill give: where people stand, what each gets, what holds reps up, for how many it is. */
 public final class RepsWriter {
@@ -66,7 +70,16 @@ public final class RepsWriter {
             parts.add(text(places.size() == 1 ? "reps.in-place" : "reps.in-places", ReadOut.list(places)));
         }
         if (!parts.isEmpty()) {
-            said.add(text("reps.stand", people(outlook.block().people().size()), ReadOut.list(parts)));
+            int stations = outlook.groups().size();
+            if (stations > 1) {
+                List<String> groups =
+                        outlook.groups().stream().map(String::valueOf).toList();
+                said.add(text("reps.stations", people(outlook.setting().people()), stations, ReadOut.list(groups)));
+            }
+            said.add(text(
+                    stations > 1 ? "reps.stand.station" : "reps.stand",
+                    people(outlook.block().people().size()),
+                    ReadOut.list(parts)));
         }
         if (outlook.leftOver() > 0) {
             said.add(text(outlook.leftOver() == 1 ? "reps.left-over.one" : "reps.left-over", outlook.leftOver()));
@@ -94,7 +107,10 @@ public final class RepsWriter {
 
     /** "1 : 3.6"; a dash where nobody works. */
     public String restPerWork() {
-        double rest = outlook.block().restPerWork();
+        return ratio(outlook.block().restPerWork());
+    }
+
+    private static String ratio(double rest) {
         return Double.isInfinite(rest) ? "\u2013" : text("reps.ratio", Numbers.brief(rest, rest < 10 ? 1 : 0));
     }
 
@@ -173,7 +189,7 @@ public final class RepsWriter {
             }
         });
         if (outlook.script().ballsOfOneRep() > 0 && block.reps() > 1) {
-            said.add(text("reps.balls." + (block.ballsForAll() == 1 ? "one" : "more"), block.ballsForAll(), ball));
+            said.add(text("reps.balls." + (outlook.ballsForAll() == 1 ? "one" : "more"), outlook.ballsForAll(), ball));
         }
         return said;
     }
@@ -199,6 +215,62 @@ public final class RepsWriter {
                         fit.best(),
                         time(Fit.longestWait(outlook.setting().age())));
     }
+
+    // ---- more turns ----
+
+    /** What a proposal does, short enough for a button: "start the next as A shoots". */
+    public String does(Proposal proposal, Surface surface, LengthUnit unit) {
+        return switch (proposal.kind()) {
+            case LAUNCH -> launch(proposal.launch().orElseThrow(), surface);
+            case STATION ->
+                text(
+                        "more.station",
+                        StationWords.of(path, surface, unit)
+                                .where(proposal.station().orElseThrow()));
+            case LINE -> text("more.line", label((RoleId) proposal.about().get(0)));
+            case NEARER ->
+                text(
+                        "more.nearer",
+                        path.line((LineId) proposal.about().get(0))
+                                .map(WaitingLine::label)
+                                .orElseThrow(),
+                        unit.text(proposal.metres()));
+            case BALLS -> text("more.balls", proposal.balls().orElseThrow(), ball);
+        };
+    }
+
+    private String launch(Launch launch, Surface surface) {
+        return launch.at()
+                .map(e -> text("more.launch", new EventNames(path, surface).when(e)))
+                .orElseGet(() -> text("more.launch.over"));
+    }
+
+    /** What it gives and what gets worse: "9 turns; 2 balls more, less rest". */
+    public String gives(Proposal proposal) {
+        Proposal.Cost cost = proposal.cost();
+        List<String> worse = new ArrayList<>();
+        more(worse, "coach", cost.coaches());
+        more(worse, "keeper", cost.keepers());
+        more(worse, "other", cost.others());
+        if (cost.balls() > 0) {
+            worse.add(text(cost.balls() == 1 ? "more.cost.ball.one" : "more.cost.ball", cost.balls(), ball));
+        }
+        if (cost.restPerWork() < LEAST_REST) {
+            worse.add(text("more.cost.rest", ratio(cost.restPerWork())));
+        }
+        more(worse, "finding", cost.findings());
+        String turns = text(proposal.turns() == 1 ? "more.turn" : "more.turns", proposal.turns());
+        return worse.isEmpty() ? text("more.alone", turns) : text("more.but", turns, ReadOut.list(worse));
+    }
+
+    private static void more(List<String> worse, String what, int count) {
+        if (count > 0) {
+            worse.add(text("more.cost." + what + (count == 1 ? ".one" : ""), count));
+        }
+    }
+
+    /** Less rest (s) than this for a second of work is little for drills in lines: 1 : 3 to 1 : 6 are usual (estimate). */
+    private static final double LEAST_REST = 3;
 
     private static String minutes(double minutes) {
         return text(minutes == 1 ? "reps.minutes.one" : "reps.minutes", Numbers.brief(minutes, 1));

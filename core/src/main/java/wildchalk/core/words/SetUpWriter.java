@@ -20,6 +20,7 @@ import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Station;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Goals;
@@ -87,6 +88,10 @@ final class SetUpWriter {
                         places.rough(span(z, Point::x)),
                         places.rough(span(z, Point::y)))));
         gaps(list);
+        List<Station> stations = path.layout().stations();
+        for (int i = 0; i < stations.size(); i++) {
+            list.add(text("setup.station", i + 2, new StationWords(places).where(stations.get(i))));
+        }
         return list;
     }
 

@@ -9,8 +9,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import wildchalk.core.arrange.Alignments.Axis;
+import wildchalk.core.arrange.SecondStations;
+import wildchalk.core.drill.Station;
 import wildchalk.core.edit.Arrangements;
+import wildchalk.core.edit.Placements;
 import wildchalk.core.surface.Position;
+import wildchalk.core.words.StationWords;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.ui.Ui;
@@ -38,6 +42,7 @@ final class ArrangeMenu {
         items.add(item("paste", true, arrange::paste));
         items.add(item("duplicate", some, arrange::duplicate));
         items.add(item("other-end", true, arrange::duplicateAtOtherEnd));
+        items.add(stations(document));
         items.add(item("mirror-length", some, () -> arrange.mirror(Axis.LENGTH)));
         items.add(item("mirror-width", some, () -> arrange.mirror(Axis.WIDTH)));
         items.add(item("turn", some, () -> arrange.turn(45)));
@@ -64,6 +69,27 @@ final class ArrangeMenu {
         HBox row = new HBox(24, new Label(text), gap, keys);
         row.setMinWidth(ROW_WIDTH);
         return row;
+    }
+
+    /** Where the drill can be run a second time; each is put down at once. */
+    private static Menu stations(DrillDocument document) {
+        Menu menu = new Menu(Ui.text("arrange.station"));
+        menu.setId("arrange-station");
+        List<Station> where =
+                SecondStations.of(document.path(), document.drill().surface());
+        for (int i = 0; i < where.size(); i++) {
+            Station station = where.get(i);
+            MenuItem item = new MenuItem(StationWords.of(
+                            document.path(),
+                            document.drill().surface(),
+                            document.reader().unit())
+                    .where(station));
+            item.setId("arrange-station-" + i);
+            item.setOnAction(e -> document.edit(Ui.text("edit.station"), Placements.station(station)));
+            menu.getItems().add(item);
+        }
+        menu.setDisable(where.isEmpty());
+        return menu;
     }
 
     private static Menu positions(DrillDocument document, Selection s) {

@@ -134,7 +134,8 @@ public final class BoardView extends Region {
                 document.drill().surfaceUse(),
                 document.path().moves().isEmpty()
                         ? Optional.empty()
-                        : ActionBox.of(document.path(), document.drill().surface()));
+                        : ActionBox.withStations(
+                                document.path(), document.drill().surface()));
         ticker = Ticker.start(this::tick);
     }
 
@@ -176,7 +177,7 @@ public final class BoardView extends Region {
 
     /** Comes as near as the drill allows. */
     public void fitAction() {
-        ActionBox.of(document.path(), document.drill().surface()).ifPresent(viewState::fit);
+        ActionBox.withStations(document.path(), document.drill().surface()).ifPresent(viewState::fit);
         repaintSoon();
     }
 

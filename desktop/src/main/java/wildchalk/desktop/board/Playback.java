@@ -19,8 +19,9 @@ import wildchalk.core.motion.Turnings;
 import wildchalk.core.motion.Turnings.Turning;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.reps.Crowd;
+import wildchalk.core.reps.Flows;
 import wildchalk.core.reps.Outlook;
-import wildchalk.core.reps.RepFlow;
+import wildchalk.core.reps.RepScript;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.picture.export.Told;
 
@@ -49,7 +50,7 @@ public final class Playback {
     private Optional<Outlook> watched = Optional.empty();
     private final ReadOnlyDoubleWrapper clock = new ReadOnlyDoubleWrapper(-1);
     private Told flowOf;
-    private RepFlow flow;
+    private Flows flow;
     /** Where playing reps has put the playhead, and by how much the rep there is over while the next has not begun. */
     private double shown = -1;
 
@@ -178,13 +179,13 @@ public final class Playback {
     }
 
     /** Who is where in many reps of what is told, or in the block that is watched; worked out once. */
-    private RepFlow flow() {
+    private Flows flow() {
         Told now = document.told();
         if (now != flowOf) {
             watched = watched.filter(o -> o.script().path() == now.path());
             flowOf = now;
-            flow = watched.map(Outlook::flow)
-                    .orElseGet(() -> RepFlow.of(now.path(), now.timeline(), Pace.of(now.drill())));
+            flow = watched.map(Outlook::flows)
+                    .orElseGet(() -> Flows.drawn(RepScript.of(now.path(), now.timeline(), Pace.of(now.drill()))));
         }
         return flow;
     }
@@ -207,7 +208,7 @@ public final class Playback {
         if (into != shown) {
             beyond = 0; // somebody has gone elsewhere
         }
-        return flow().startOf(launched) + into + beyond;
+        return flow().first().startOf(launched) + into + beyond;
     }
 
     private void goOnInReps(double elapsed) {
@@ -220,8 +221,8 @@ public final class Playback {
     }
 
     private void show(double seconds) {
-        launched = flow().repAt(seconds);
-        double into = seconds - flow().startOf(launched);
+        launched = flow().first().repAt(seconds);
+        double into = seconds - flow().first().startOf(launched);
         double over = document.timeline().seconds();
         beyond = Math.max(0, into - over);
         document.seek(Math.min(into, over));

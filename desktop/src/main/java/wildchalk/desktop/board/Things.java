@@ -15,6 +15,7 @@ import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Note;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Station;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.drill.Waypoint;
@@ -58,6 +59,11 @@ final class Things {
         for (Gap gap : frame.path().layout().gaps()) {
             if (gap.middle().isWithin(reach, p)) {
                 return Selection.of(gap.id());
+            }
+        }
+        for (Station station : frame.path().layout().stations()) {
+            if (station.at().isWithin(reach, p)) {
+                return Selection.of(station.id());
             }
         }
         for (Gear g : frame.path().gear()) {

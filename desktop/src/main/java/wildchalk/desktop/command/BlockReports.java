@@ -9,6 +9,8 @@ import wildchalk.core.reps.Block;
 import wildchalk.core.reps.Fit;
 import wildchalk.core.reps.Outlook;
 import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Texts;
+import wildchalk.core.turns.MoreTurns;
 import wildchalk.core.words.RepsWriter;
 import wildchalk.picture.export.Told;
 
@@ -21,6 +23,13 @@ final class BlockReports {
         out.println(told.drill().title() + " · " + told.path().title());
         RepsWriter writer = writer(told, outlook);
         writer.all().forEach(l -> out.println("  " + l));
+        MoreTurns.of(told.drill(), outlook)
+                .forEach(p -> out.println("  "
+                        + Texts.CORE.get(
+                                "more.line-of",
+                                writer.does(
+                                        p, told.drill().surface(), told.reader().unit()),
+                                writer.gives(p))));
         out.println("%-8s %-8s %6s %8s %6s %8s %8s %8s %8s"
                 .formatted("who", "first", "turns", "touches", "shots", "m", "work s", "hard s", "wait s"));
         for (Block.Share p : outlook.block().people()) {
@@ -55,7 +64,7 @@ final class BlockReports {
     static String json(Told told, Outlook outlook) {
         ObjectNode o = JsonReports.about(told);
         Block block = outlook.block();
-        o.put("people", block.people().size())
+        o.put("people", outlook.setting().people())
                 .put("minutes", outlook.setting().minutes())
                 .put("age", outlook.setting().age().label())
                 .put("reps", block.reps())
@@ -63,7 +72,8 @@ final class BlockReports {
                 .put("turnsMost", block.mostTurns())
                 .put("standing", JsonReports.round(block.standing()))
                 .put("longestWait", JsonReports.round(block.longestWaitSeconds()))
-                .put("balls", block.ballsForAll());
+                .put("stations", outlook.groups().size())
+                .put("balls", outlook.ballsForAll());
         block.starves()
                 .ifPresent(s -> o.put("waitsFor", s.name().toLowerCase(Locale.ROOT))
                         .put("waited", JsonReports.round(block.waitedSeconds())));
@@ -88,6 +98,23 @@ final class BlockReports {
                 share.put("faced", p.shotsFaced());
             }
         }
+        ArrayNode more = o.putArray("more");
+        MoreTurns.of(told.drill(), outlook)
+                .forEach(p -> more.addObject()
+                        .put("kind", p.kind().name().toLowerCase(Locale.ROOT))
+                        .put(
+                                "does",
+                                writer(told, outlook)
+                                        .does(
+                                                p,
+                                                told.drill().surface(),
+                                                told.reader().unit()))
+                        .put("turns", p.turns())
+                        .put("balls", p.cost().balls())
+                        .put("coaches", p.cost().coaches())
+                        .put("keepers", p.cost().keepers())
+                        .put("others", p.cost().others())
+                        .put("findings", p.cost().findings()));
         Fit fit = outlook.fit();
         ObjectNode fits = o.putObject("fit").put("fewest", fit.fewest()).put("best", fit.best());
         fit.most().ifPresent(m -> fits.put("most", m));

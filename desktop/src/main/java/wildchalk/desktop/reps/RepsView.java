@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.UnaryOperator;
+import javafx.animation.PauseTransition;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ChangeListener;
@@ -20,6 +21,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.edit.Wholes;
@@ -28,6 +30,8 @@ import wildchalk.core.reps.Fit;
 import wildchalk.core.reps.Outlook;
 import wildchalk.core.reps.Setting;
 import wildchalk.core.text.Numbers;
+import wildchalk.core.turns.MoreTurns;
+import wildchalk.core.turns.Proposal;
 import wildchalk.core.words.RepsWriter;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Worker;
@@ -62,6 +66,11 @@ public final class RepsView extends VBox {
     private final TurnsPlot plot;
     private final LanesPlot lanes;
     private final VBox said = new VBox(4);
+    private final VBox more = new VBox(4);
+    private final Worker moreWorker;
+    /** What could be done otherwise is tried when nothing has been dragged for a while. */
+    private final PauseTransition quiet = new PauseTransition(Duration.millis(250));
+
     private final HBox fit = new HBox(12);
     private final Button watchIt = new Button(Ui.text("reps.watch"));
     private final Button keep = new Button(Ui.text("reps.keep"));
@@ -81,6 +90,7 @@ public final class RepsView extends VBox {
     public RepsView(DrillDocument document, Consumer<Outlook> watch, DoubleConsumer seek) {
         this.document = document;
         this.worker = document.helper();
+        this.moreWorker = document.helper();
         this.watch = watch;
         this.plot = new TurnsPlot(n -> suppose(s -> s.withPeople(n)));
         this.lanes = new LanesPlot(seek);
@@ -110,7 +120,9 @@ public final class RepsView extends VBox {
 
     public void dispose() {
         document.toldProperty().removeListener(changed);
+        quiet.stop();
         worker.close();
+        moreWorker.close();
     }
 
     // ---- parts ----
@@ -163,12 +175,17 @@ public final class RepsView extends VBox {
         buttons.setAlignment(Pos.CENTER_LEFT);
         fit.setAlignment(Pos.CENTER_LEFT);
         said.getStyleClass().add("reps-said");
+        more.setId("reps-more");
+        more.managedProperty().bind(more.visibleProperty());
+        more.setVisible(false);
+        quiet.setOnFinished(e -> askForMore());
         content.getStyleClass().add("reps-content");
         content.getChildren()
                 .setAll(
                         grid,
                         figures,
                         buttons,
+                        more,
                         title(Ui.text("reps.plot")),
                         plot,
                         fit,
@@ -283,7 +300,7 @@ public final class RepsView extends VBox {
         people.setValue(now.people());
         minutes.setValue(now.minutes());
         balls.setMin(Math.max(1, shown.script().ballsOfOneRep()));
-        balls.setValue(now.balls().orElse(shown.block().ballsForAll()));
+        balls.setValue(now.balls().orElse(shown.ballsForAll()));
         balls.setDisable(shown.script().ballsOfOneRep() == 0);
         every.setValue(now.every().orElse(shown.script().period()));
         age.setValue(now.age().ordinal());
@@ -293,7 +310,7 @@ public final class RepsView extends VBox {
         ballsSaid.setText(
                 now.balls().isPresent()
                         ? String.valueOf(now.balls().getAsInt())
-                        : Ui.text("reps.enough", shown.block().ballsForAll()));
+                        : Ui.text("reps.enough", shown.ballsForAll()));
         everySaid.setText(
                 now.every().isPresent()
                         ? Ui.text("reps.seconds", Numbers.brief(now.every().getAsDouble(), 0))
@@ -307,7 +324,47 @@ public final class RepsView extends VBox {
         plot.show(shown);
         lanes.show(shown);
         showFit(shown.fit());
+        more.setDisable(true);
+        moreWorker.forget();
+        quiet.playFromStart();
         said.getChildren().setAll(writer.all().stream().map(RepsView::line).toList());
+    }
+
+    // ---- more turns ----
+
+    private void askForMore() {
+        Outlook now = outlook.get();
+        Drill drill = shownDrill;
+        moreWorker.ask(() -> MoreTurns.of(drill, now), found -> showMore(now, drill, found));
+    }
+
+    private void showMore(Outlook of, Drill drill, List<Proposal> found) {
+        RepsWriter writer = new RepsWriter(of, drill.surface().ballName());
+        more.getChildren().setAll(title(Ui.text("reps.more")));
+        for (int i = 0; i < found.size(); i++) {
+            Proposal p = found.get(i);
+            Hyperlink does = new Hyperlink(
+                    writer.does(p, drill.surface(), document.reader().unit()));
+            does.setId("reps-more-" + i);
+            does.setWrapText(true);
+            does.setOnAction(e -> take(p, does.getText()));
+            Label gives = (Label) line(writer.gives(p));
+            gives.getStyleClass().add("quiet");
+            more.getChildren().add(new VBox(does, gives));
+        }
+        more.setDisable(false);
+        more.setVisible(!found.isEmpty());
+    }
+
+    /** What it changes in the drill is one edit; what it changes in what is supposed stays supposed. */
+    private void take(Proposal proposal, String label) {
+        // the people stay who they are, though more places are drawn
+        supposed = supposed.withPeople(outlook.get().setting().people());
+        if (proposal.balls().isPresent()) {
+            suppose(s -> s.withBalls(proposal.balls().getAsInt()));
+        } else {
+            document.edit(label, Wholes.moreTurns(proposal));
+        }
     }
 
     private void showFit(Fit shown) {

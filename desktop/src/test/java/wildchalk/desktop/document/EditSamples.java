@@ -42,6 +42,8 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Station;
+import wildchalk.core.drill.StationId;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Suits;
 import wildchalk.core.drill.Travel;
@@ -60,9 +62,11 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
+import wildchalk.core.reps.Outlook;
 import wildchalk.core.reps.Setting;
 import wildchalk.core.telling.CourseOffers;
 import wildchalk.core.telling.NewMoves;
+import wildchalk.core.turns.MoreTurns;
 
 /** One edit of every kind on a drill, made as a hand makes it on a path, with the names of what it says it is about. */
 final class EditSamples {
@@ -285,6 +289,9 @@ final class EditSamples {
                 () -> fresh(Placements.zone(
                         n -> "Zone " + n, ZoneKind.BOX, List.of(place(), place(), place().plus(new Point(1, 2))))));
         with(EditKind.NOTE, () -> fresh(Placements.note("Mind the gap", place(), Optional.of(place()))));
+        with(
+                EditKind.STATION,
+                () -> fresh(Placements.station(new Station(new StationId("s"), place(), place(), 90, true))));
         with(EditKind.PASTE, () -> fresh(Placements.paste(path, some(3), PlaneMap.shift(new Point(1, -1)))));
         with(EditKind.PASTE, () -> fresh(Placements.duplicate(some(3), PlaneMap.shift(new Point(1, -1)))));
         with(EditKind.PASTE, () -> fresh(Placements.atOtherEnd(some(3))));
@@ -445,6 +452,10 @@ final class EditSamples {
         with(EditKind.TITLE, () -> fresh(Wholes.title("Another title")));
         with(EditKind.TITLE, () -> fresh(Wholes.renamed("Another title", new DrillId("another-title"))));
         with(EditKind.AGE, () -> fresh(Wholes.age(AgeBand.U10)));
+        with(EditKind.MORE_TURNS, () -> {
+            Outlook outlook = Outlook.of(drill, path, Setting.drawn(drill, path).withPeople(12 + random.nextInt(12)));
+            return one(MoreTurns.of(drill, outlook)).flatMap(p -> fresh(Wholes.moreTurns(p)));
+        });
         with(
                 EditKind.RUN_WITH,
                 () -> fresh(Wholes.runWith(new Setting(

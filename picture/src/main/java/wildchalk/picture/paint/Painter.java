@@ -75,6 +75,8 @@ public final class Painter {
     }
 
     private void paintStillMarks(Graphics2D g, Frame frame, Viewport viewport) {
+        prepare(g);
+        new StationPainter(g, ground, viewport, frame).paintStill();
         paintGear(g, frame, viewport);
         paintStrokes(g, frame, viewport);
         paintQueues(g, frame, viewport);
@@ -92,6 +94,7 @@ public final class Painter {
     public void paintMoving(Graphics2D g, Frame frame, Viewport viewport) {
         prepare(g);
         ExtraPainter extra = new ExtraPainter(g, ground, viewport, frame);
+        new StationPainter(g, ground, viewport, frame).paintMoving();
         new BodyPainter(g, ground, viewport, frame).paintBodies();
         extra.paintMoving();
     }
