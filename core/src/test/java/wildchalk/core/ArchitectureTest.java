@@ -63,6 +63,7 @@ class ArchitectureTest {
             "motion",
             "runthrough",
             "reps",
+            "inspect",
             "check",
             "turns",
             "telling",

@@ -5,12 +5,10 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
-import java.net.URISyntaxException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -41,12 +39,7 @@ class CheckPairsTest {
     private static final Set<String> ABOUT_ROTATION = Set.of("line-empties", "same-part");
 
     private static Path folder() {
-        try {
-            return Path.of(Objects.requireNonNull(CheckPairsTest.class.getResource("/checks"))
-                    .toURI());
-        } catch (URISyntaxException e) {
-            throw new IllegalStateException("The folder of the pairs has no path.", e);
-        }
+        return CheckPairsFolder.folder();
     }
 
     static Stream<String> rules() throws IOException {

@@ -28,6 +28,7 @@ import wildchalk.desktop.document.Worker;
 import wildchalk.desktop.ui.BoardImage;
 import wildchalk.desktop.ui.Ticker;
 import wildchalk.desktop.ui.Ui;
+import wildchalk.picture.export.Told;
 import wildchalk.picture.paint.Bodies;
 import wildchalk.picture.paint.Extra;
 import wildchalk.picture.paint.Frame;
@@ -64,6 +65,15 @@ public final class BoardView extends Region {
     private final BoardFloating over;
     private final Playback playback;
     private final ChangeListener<Object> changed = (o, a, b) -> dirty = true;
+    /** Whoever sets a station somewhere sees it there. */
+    private final ChangeListener<Told> stationsCame = (o, was, is) -> {
+        boolean same = was != null && was.path().id().equals(is.path().id());
+        int before = same ? was.path().layout().stations().size() : Integer.MAX_VALUE;
+        if (is.path().layout().stations().size() > before) {
+            fitAction();
+        }
+    };
+
     private final Ticker ticker;
 
     private BoardImage image = new BoardImage(1, 1);
@@ -87,6 +97,7 @@ public final class BoardView extends Region {
         floating.setManaged(false);
         floating.setMouseTransparent(true);
         document.toldProperty().addListener(changed);
+        document.toldProperty().addListener(stationsCame);
         document.secondsProperty().addListener(changed);
         document.stepProperty().addListener(changed);
         document.playingProperty().addListener(changed);
@@ -429,6 +440,7 @@ public final class BoardView extends Region {
         ticker.stop();
         worker.close();
         document.toldProperty().removeListener(changed);
+        document.toldProperty().removeListener(stationsCame);
         document.secondsProperty().removeListener(changed);
         document.stepProperty().removeListener(changed);
         document.playingProperty().removeListener(changed);

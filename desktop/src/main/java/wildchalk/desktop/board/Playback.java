@@ -174,6 +174,11 @@ public final class Playback {
     }
 
     /** Seconds since the first whistle of the block that is shown; below 0 while one rep alone is watched. */
+    public double blockSeconds() {
+        return clock.get();
+    }
+
+    /** The same, for whoever follows it. */
     ReadOnlyDoubleProperty clockProperty() {
         return clock.getReadOnlyProperty();
     }

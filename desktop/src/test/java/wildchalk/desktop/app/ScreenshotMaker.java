@@ -126,6 +126,7 @@ class ScreenshotMaker {
         });
         shoot("board-outcomes.png");
         findings(robot);
+        reps(robot);
         present(robot);
         compare(robot);
         share(robot);
@@ -137,8 +138,6 @@ class ScreenshotMaker {
         Window.fx(window.shell::toggleGround);
         board("breakwater-breakout", 9.5);
         shoot("board-paper.png");
-        board("pier-switch-and-cross", 5.6);
-        shoot("board-football.png");
         surfaces();
         sheet();
         phone();
@@ -159,6 +158,20 @@ class ScreenshotMaker {
         shoot("findings.png");
         Window.fx(() -> window.document().undo());
         window.settled();
+    }
+
+    /** Fifteen people for ten minutes, a minute and a half into them. */
+    private void reps(FxRobot robot) throws Exception {
+        board("gull-wing-draw-and-pass", 0);
+        Window.press(robot, "#reps");
+        Window.until(() -> !robot.lookup("#reps-people").queryAll().isEmpty());
+        Slider people = robot.lookup("#reps-people").query();
+        Window.fx(() -> people.setValue(15));
+        Window.until(() -> !robot.lookup("#reps-more-0").queryAll().isEmpty());
+        Window.fx(() -> window.shell.board().orElseThrow().view().seekBlock(94));
+        shoot("reps.png");
+        Window.fx(() -> window.shell.board().orElseThrow().view().repsProperty().set(false));
+        Window.press(robot, "#words");
     }
 
     private void present(FxRobot robot) throws Exception {

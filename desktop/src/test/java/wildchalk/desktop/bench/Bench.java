@@ -30,6 +30,14 @@ import wildchalk.core.motion.Pace;
 import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
+import wildchalk.core.reps.Block;
+import wildchalk.core.reps.Conditions;
+import wildchalk.core.reps.Filling;
+import wildchalk.core.reps.Misses;
+import wildchalk.core.reps.Outlook;
+import wildchalk.core.reps.RepScript;
+import wildchalk.core.reps.Setting;
+import wildchalk.core.reps.Spread;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
@@ -99,6 +107,7 @@ public final class Bench {
         draws();
         play();
         secondLook();
+        blocks();
         binder();
         largest();
         start();
@@ -121,6 +130,35 @@ public final class Bench {
         }
         line("findings of the slowest demo drill, open path", open * 1000, 50, "ms");
         line("findings of the slowest demo drill, all versions and ways", everywhere, 1, "s");
+    }
+
+    /** Twenty people in the demo drill whose block takes longest, a quarter of an hour; and what a dragged slider asks for. */
+    private static void blocks() {
+        double one = 0;
+        double thousand = 0;
+        double slider = 0;
+        for (String id : Demo.ids()) {
+            Drill drill = Demo.read(id);
+            Path path = Path.usual(drill.base());
+            RepScript script = RepScript.of(path, Timeline.of(drill, path), Pace.of(drill));
+            Conditions twenty = Conditions.AS_DRAWN.withPeople(path, Math.max(20, Filling.fewest(path)));
+            Misses misses = Misses.at(drill.audience().paceBand());
+            double here = median(21, () -> Block.of(script, twenty, 15).reps());
+            double drawn = median(3, () -> Spread.of(script, twenty, misses, 15, 1000));
+            Setting setting = Setting.drawn(drill, path).withMinutes(15);
+            Outlook before = Outlook.of(drill, path, setting);
+            int[] people = {4};
+            double dragged = median(11, () -> {
+                people[0] = 4 + (people[0] + 7) % 36;
+                before.with(drill, setting.withPeople(people[0]).withMinutes(15 + people[0] % 3));
+            });
+            one = Math.max(one, here);
+            thousand = Math.max(thousand, drawn);
+            slider = Math.max(slider, dragged);
+        }
+        line("a block of 15 minutes, 20 people, slowest demo drill", one * 1e3, 2, "ms");
+        line("1,000 of them with misses drawn", thousand, 1.5, "s");
+        line("what a dragged slider of the reps asks for", slider * 1e3, 50, "ms");
     }
 
     /** The largest permitted drill: checking all its versions, and the longest that anybody waits for the window. */

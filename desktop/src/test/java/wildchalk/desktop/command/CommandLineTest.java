@@ -27,8 +27,11 @@ import wildchalk.core.Demo;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.reps.Outlook;
+import wildchalk.core.reps.Setting;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.words.RepsWriter;
 
 /** Commands, their exit codes, and one clear line when something is wrong. */
 class CommandLineTest {
@@ -256,6 +259,27 @@ class CommandLineTest {
         assertEquals(json.get("reps").get(0), json.get("reps").get(4));
         json.get("drift").forEach(more -> assertEquals(0, more.asInt()));
         assertEquals(2, run("reps", file, "--reps", "0").code());
+    }
+
+    /** The command says what the engine says, in words, as a table and as JSON; what cannot be is refused with what can. */
+    @Test
+    void repsSaysWhatMinutesGive() throws IOException {
+        Drill drill = Demo.read("gull-wing-draw-and-pass");
+        String file =
+                Demo.folder().resolve("gull-wing-draw-and-pass.drill.json").toString();
+        wildchalk.core.path.Path path = wildchalk.core.path.Path.usual(drill.base());
+        Outlook outlook = Outlook.of(
+                drill, path, Setting.drawn(drill, path).withPeople(15).withMinutes(12));
+        JsonNode json = json("reps", file, "--players", "15", "--minutes", "12", "--json");
+        assertEquals(outlook.block().fewestTurns(), json.get("turnsFewest").asInt());
+        assertEquals(outlook.block().reps(), json.get("reps").asInt());
+        assertEquals(15, json.get("shares").size());
+        assertEquals(outlook.fit().best(), json.get("fit").get("best").asInt());
+        String text = run("reps", file, "--players", "15", "--minutes", "12").out();
+        new RepsWriter(outlook, "ball").all().forEach(l -> assertTrue(text.contains(l), l));
+        assertEquals(2, run("reps", file, "--players", "0").code());
+        assertEquals(2, run("reps", file, "--minutes", "500").code());
+        assertTrue(run("reps", file, "--age", "U99").err().contains("U14"));
     }
 
     @Test

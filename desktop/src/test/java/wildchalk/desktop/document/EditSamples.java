@@ -67,6 +67,7 @@ import wildchalk.core.reps.Setting;
 import wildchalk.core.telling.CourseOffers;
 import wildchalk.core.telling.NewMoves;
 import wildchalk.core.turns.MoreTurns;
+import wildchalk.core.turns.Proposal;
 
 /** One edit of every kind on a drill, made as a hand makes it on a path, with the names of what it says it is about. */
 final class EditSamples {
@@ -454,12 +455,18 @@ final class EditSamples {
         with(EditKind.AGE, () -> fresh(Wholes.age(AgeBand.U10)));
         with(EditKind.MORE_TURNS, () -> {
             Outlook outlook = Outlook.of(drill, path, Setting.drawn(drill, path).withPeople(12 + random.nextInt(12)));
-            return one(MoreTurns.of(drill, outlook)).flatMap(p -> fresh(Wholes.moreTurns(p)));
+            return one(MoreTurns.of(drill, outlook))
+                    .flatMap(p -> sample(
+                            Wholes.moreTurns(p),
+                            k -> p.kind() == Proposal.Kind.LAUNCH && k.equals("launch")
+                                    || p.about().stream().anyMatch(id -> k.endsWith(" " + id.text()))));
         });
         with(
                 EditKind.RUN_WITH,
-                () -> fresh(Wholes.runWith(new Setting(
-                        7 + random.nextInt(9), 12, AgeBand.U12, OptionalInt.empty(), OptionalDouble.of(9)))));
+                () -> sample(
+                        Wholes.runWith(new Setting(
+                                7 + random.nextInt(9), 12, AgeBand.U12, OptionalInt.empty(), OptionalDouble.of(9))),
+                        k -> k.startsWith("line ") || k.equals("launch")));
         with(EditKind.SURFACE, () -> fresh(Wholes.surface(drill.surfaceUse().withStanding(true))));
         with(
                 EditKind.GOAL,

@@ -1,0 +1,111 @@
+package wildchalk.core.inspect;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Side;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.Dash;
+import wildchalk.core.motion.Pace;
+import wildchalk.core.motion.Pose;
+import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
+import wildchalk.core.surface.Surface;
+
+/** One moment of a rep: who is where, how fast, and who has a ball. */
+public final class Moment {
+
+    /** Over so long (s) it is measured which way somebody moves. */
+    private static final double STEP_SECONDS = 0.02;
+
+    /**
+     * One of those who play.
+     *
+     * @param velocity m/s
+     */
+    public record Player(Role role, Point at, Point velocity, double facingDegrees, Dash dash) {
+
+        /** Seconds until he is somewhere. */
+        public double secondsTo(Point place) {
+            return dash.seconds(at, velocity, place);
+        }
+
+        public boolean isAgainst(Player other) {
+            return role.side() == Side.DEFENCE && other.role.side() == Side.ATTACK
+                    || role.side() == Side.ATTACK && other.role.side() == Side.DEFENCE
+                    || role.side() == Side.KEEPER && other.role.side() == Side.ATTACK;
+        }
+    }
+
+    final Path path;
+    final Surface surface;
+    final Pace pace;
+    final Timeline timeline;
+    final double seconds;
+    private final List<Player> players = new ArrayList<>();
+
+    private Moment(Path path, Surface surface, Pace pace, Timeline timeline, double seconds) {
+        this.path = path;
+        this.surface = surface;
+        this.pace = pace;
+        this.timeline = timeline;
+        this.seconds = Math.max(0, Math.min(timeline.seconds(), seconds));
+        for (Role role : path.roles()) {
+            Pose pose = timeline.poseAt(role.id(), this.seconds);
+            players.add(
+                    new Player(role, pose.at(), velocity(role.id()), pose.facingDegrees(), Dash.of(pace, role.pace())));
+        }
+    }
+
+    public static Moment of(Path path, Surface surface, Pace pace, Timeline timeline, double seconds) {
+        return new Moment(path, surface, pace, timeline, seconds);
+    }
+
+    private Point velocity(RoleId role) {
+        double before = Math.max(0, seconds - STEP_SECONDS);
+        double after = Math.min(timeline.seconds(), seconds + STEP_SECONDS);
+        return after <= before
+                ? Point.ORIGIN
+                : timeline.placeAt(role, after)
+                        .minus(timeline.placeAt(role, before))
+                        .times(1 / (after - before));
+    }
+
+    public List<Player> players() {
+        return List.copyOf(players);
+    }
+
+    /** Those who play, coaches left out. */
+    List<Player> field() {
+        return players.stream().filter(p -> p.role().side() != Side.COACH).toList();
+    }
+
+    Player player(RoleId role) {
+        return players.stream()
+                .filter(p -> p.role().id().equals(role))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Whoever has the first ball that somebody has. */
+    Optional<Player> carrier() {
+        for (BallId ball : timeline.ballIds()) {
+            Optional<RoleId> holder = timeline.ballStateAt(ball, seconds).holder();
+            if (holder.isPresent()) {
+                return holder.map(this::player);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Where the first ball is that is still in play. */
+    Optional<Point> ball() {
+        return timeline.ballIds().stream()
+                .filter(b -> timeline.ballStateAt(b, seconds).match(h -> true, l -> true, f -> true, d -> false))
+                .findFirst()
+                .map(b -> timeline.ballAt(b, seconds));
+    }
+}
