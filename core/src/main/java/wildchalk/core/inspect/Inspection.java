@@ -67,9 +67,9 @@ public sealed interface Inspection {
     /**
      * Who is where first.
      *
-     * @param sides for each cell the side of whoever is there first
+     * @param sides for each cell the team of whoever is there first
      * @param seconds for each cell until somebody is there
-     * @param shares of the field that each side owns, 0 to 1: attack, defence with keepers
+     * @param shares of the field that each side owns, 0 to 1; each with its keeper
      */
     record Space(Field field, Side[] sides, double[] seconds, double attack, double defence) implements Inspection {
         @Override
@@ -115,7 +115,7 @@ public sealed interface Inspection {
      *
      * @param clear half the angle in which he can read what he sees, degrees
      * @param aware half the angle in which he notices that something moves
-     * @param between degrees between the ball and his opponent; empty where he has neither or only one
+     * @param between for one who defends degrees between the ball and his opponent; empty where there is one of them only
      * @param opponent the nearest of them
      */
     record Sight(

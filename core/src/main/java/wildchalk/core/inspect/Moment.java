@@ -1,18 +1,22 @@
 package wildchalk.core.inspect;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Side;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Dash;
+import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.Pace;
 import wildchalk.core.motion.Pose;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
+import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Surface;
 
 /** One moment of a rep: who is where, how fast, and who has a ball. */
@@ -24,9 +28,10 @@ public final class Moment {
     /**
      * One of those who play.
      *
+     * @param team with whom he plays; a keeper with those whose goal he minds
      * @param velocity m/s
      */
-    public record Player(Role role, Point at, Point velocity, double facingDegrees, Dash dash) {
+    public record Player(Role role, Side team, Point at, Point velocity, double facingDegrees, Dash dash) {
 
         /** Seconds until he is somewhere. */
         public double secondsTo(Point place) {
@@ -34,9 +39,8 @@ public final class Moment {
         }
 
         public boolean isAgainst(Player other) {
-            return role.side() == Side.DEFENCE && other.role.side() == Side.ATTACK
-                    || role.side() == Side.ATTACK && other.role.side() == Side.DEFENCE
-                    || role.side() == Side.KEEPER && other.role.side() == Side.ATTACK;
+            return team == Side.DEFENCE && other.team == Side.ATTACK
+                    || team == Side.ATTACK && other.team == Side.DEFENCE;
         }
     }
 
@@ -55,13 +59,38 @@ public final class Moment {
         this.seconds = Math.max(0, Math.min(timeline.seconds(), seconds));
         for (Role role : path.roles()) {
             Pose pose = timeline.poseAt(role.id(), this.seconds);
-            players.add(
-                    new Player(role, pose.at(), velocity(role.id()), pose.facingDegrees(), Dash.of(pace, role.pace())));
+            players.add(new Player(
+                    role,
+                    team(role),
+                    pose.at(),
+                    velocity(role.id()),
+                    pose.facingDegrees(),
+                    Dash.of(pace, role.pace())));
         }
     }
 
     public static Moment of(Path path, Surface surface, Pace pace, Timeline timeline, double seconds) {
         return new Moment(path, surface, pace, timeline, seconds);
+    }
+
+    /** The keeper who starts nearest to where the last shot goes defends; one who minds another goal plays with the attack. */
+    private Side team(Role role) {
+        if (role.side() != Side.KEEPER) {
+            return role.side();
+        }
+        Optional<Point> shotAt = path.moves().stream()
+                .filter(Shot.class::isInstance)
+                .reduce((a, b) -> b)
+                .flatMap(m -> Goals.find(path, surface, ((Shot) m).goal()))
+                .map(GoalMouth::centre);
+        boolean nearest = shotAt.isEmpty()
+                || path.roles().stream()
+                        .filter(r -> r.side() == Side.KEEPER)
+                        .min(Comparator.comparingDouble(
+                                r -> path.startOf(r.id()).distanceTo(shotAt.get())))
+                        .filter(role::equals)
+                        .isPresent();
+        return nearest ? Side.DEFENCE : Side.ATTACK;
     }
 
     private Point velocity(RoleId role) {

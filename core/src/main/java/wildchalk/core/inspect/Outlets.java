@@ -22,7 +22,7 @@ public final class Outlets {
     public static final double REACH_METRES = Pace.REACH_METRES;
 
     /** A lane is looked at so finely, m. */
-    private static final double STEP_METRES = 0.5;
+    private static final double STEP_METRES = 0.25;
 
     /** Out of the passer's hands, and before it is in the receiver's, m. */
     private static final double AT_HAND_METRES = 1;
@@ -33,7 +33,7 @@ public final class Outlets {
         Optional<Player> carrier = moment.carrier().filter(c -> c.role().side() != Side.COACH);
         List<Outlet> outlets = new ArrayList<>();
         carrier.ifPresent(c -> moment.field().stream()
-                .filter(p -> p != c && p.role().side() == c.role().side())
+                .filter(p -> p != c && p.team() == c.team())
                 .forEach(p -> outlets.add(outlet(moment, c, p))));
         return new OutletList(carrier, outlets);
     }

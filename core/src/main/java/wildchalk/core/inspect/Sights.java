@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Side;
 import wildchalk.core.geometry.Headings;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.inspect.Inspection.Sight;
@@ -42,11 +43,13 @@ public final class Sights {
             Optional<Player> opponent = moment.field().stream()
                     .filter(o -> o.isAgainst(p))
                     .min(Comparator.comparingDouble(o -> o.at().distanceTo(p.at())));
+            boolean defends = p.team() == Side.DEFENCE;
             boolean has = moment.carrier()
                     .filter(c -> c.role().id().equals(p.role().id()))
                     .isPresent();
-            Optional<Double> between =
-                    has ? Optional.empty() : moment.ball().flatMap(b -> opponent.map(o -> angle(p.at(), b, o.at())));
+            Optional<Double> between = has || !defends
+                    ? Optional.empty()
+                    : moment.ball().flatMap(b -> opponent.map(o -> angle(p.at(), b, o.at())));
             sights.add(new Sight(
                     p.role().id(),
                     p.at(),

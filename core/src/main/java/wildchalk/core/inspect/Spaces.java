@@ -28,12 +28,12 @@ public final class Spaces {
                     double t = p.secondsTo(place);
                     if (t < seconds[i]) {
                         seconds[i] = t;
-                        sides[i] = p.role().side();
+                        sides[i] = p.team();
                     }
                 }
             }
             attack += sides[i] == Side.ATTACK ? 1 : 0;
-            defence += sides[i] == Side.DEFENCE || sides[i] == Side.KEEPER ? 1 : 0;
+            defence += sides[i] == Side.DEFENCE ? 1 : 0;
         }
         return new Space(field, sides, seconds, (double) attack / sides.length, (double) defence / sides.length);
     }

@@ -93,7 +93,7 @@ public final class BoardPlace extends BorderPane implements Place {
         this.beats = new BeatBar(document);
         this.ladder = new LadderParts(document, this::compare);
         this.head = new BoardHead(document, board, ladder, changeSurface);
-        this.panel = new SidePanel(document, sizes, talk, this::reps);
+        this.panel = new SidePanel(document, sizes, talk, board, this::reps);
         this.tray = new Tray(board);
         this.transport = new Transport(document, board, strip, talk, sizes, this::present);
         this.ask = new ForkAsk(board);

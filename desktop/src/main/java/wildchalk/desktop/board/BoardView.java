@@ -20,6 +20,9 @@ import wildchalk.core.arrange.Pattern;
 import wildchalk.core.arrange.PatternKind;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.inspect.Inspection;
+import wildchalk.core.inspect.Moment;
+import wildchalk.core.motion.Pace;
 import wildchalk.core.reps.Crowd;
 import wildchalk.core.reps.Outlook;
 import wildchalk.core.text.LengthUnit;
@@ -54,6 +57,7 @@ public final class BoardView extends Region {
     private final ObjectProperty<StrokeCode> strokeCode = new SimpleObjectProperty<>(StrokeCode.CHALK);
     private final ObjectProperty<AtForks> atForks = new SimpleObjectProperty<>(AtForks.ASK);
     private final BooleanProperty reps = new SimpleBooleanProperty();
+    private final ObjectProperty<Optional<Inspection.Kind>> inspecting = new SimpleObjectProperty<>(Optional.empty());
     private final BooleanProperty onion = new SimpleBooleanProperty();
     private final BooleanProperty camera = new SimpleBooleanProperty();
     private final ObjectProperty<Optional<RoleId>> followed = new SimpleObjectProperty<>(Optional.empty());
@@ -114,6 +118,7 @@ public final class BoardView extends Region {
             }
         });
         onion.addListener(changed);
+        inspecting.addListener(changed);
         camera.addListener((o, was, is) -> {
             if (!is) {
                 fit();
@@ -237,6 +242,26 @@ public final class BoardView extends Region {
     /** Whether the reps that run at the same time are shown too. */
     public BooleanProperty repsProperty() {
         return reps;
+    }
+
+    /** What is looked at in the moment under the playhead; empty for nothing. */
+    public ObjectProperty<Optional<Inspection.Kind>> inspectingProperty() {
+        return inspecting;
+    }
+
+    /** The same worked out for that moment; empty while nothing is looked at, and while reps follow one another. */
+    Optional<Inspection> inspection() {
+        if (reps.get()) {
+            return Optional.empty();
+        }
+        Frame now = frame();
+        return inspecting
+                .get()
+                .map(kind -> Inspection.of(
+                        kind,
+                        Moment.of(
+                                now.path(), now.drill().surface(), Pace.of(now.drill()), now.timeline(), now.seconds()),
+                        now.drill().surfaceUse().view()));
     }
 
     /** Plays a block from its first whistle, with all its people. */
@@ -414,6 +439,7 @@ public final class BoardView extends Region {
                 .withOnion(onion.get())
                 .withFollowed(followed.get())
                 .withCrowd(crowd)
+                .withInspection(inspection())
                 // while people come and go no line has as many as are drawn
                 .withTasks(crowd.isEmpty()));
         image.paint(frame, viewport().scaled(scale), ground.get(), strokeCode.get(), legend.get());

@@ -26,6 +26,10 @@ final class SidePanel extends HBox {
     private final BoardSizes sizes;
     private final TalkView talk;
     private final FindingsList look;
+    private final InspectBar inspect;
+    /** What the second look has found, under what is looked at in one moment. */
+    private final VBox looks;
+
     private final Supplier<RepsView> makesReps;
     /** Made when somebody first asks for it. */
     private RepsView reps;
@@ -41,11 +45,14 @@ final class SidePanel extends HBox {
     private final Button open = new Button("\u2039");
     private final ChangeListener<Object> layout = (o, a, b) -> layOut();
 
-    SidePanel(DrillDocument document, BoardSizes sizes, TalkView talk, Supplier<RepsView> reps) {
+    SidePanel(DrillDocument document, BoardSizes sizes, TalkView talk, BoardView board, Supplier<RepsView> reps) {
         this.sizes = sizes;
         this.talk = talk;
         this.look = new FindingsList(document);
         this.makesReps = reps;
+        this.inspect = new InspectBar(document, board);
+        this.looks = new VBox(inspect, look);
+        VBox.setVgrow(look, Priority.ALWAYS);
         this.grip = Grip.left(
                 sizes.panelWidthProperty(), BoardSizes.LEAST_PANEL, BoardSizes.MOST_PANEL, Ui.text("panel.width"));
         getStyleClass().add("side-panel");
@@ -57,7 +64,7 @@ final class SidePanel extends HBox {
         found.getStyleClass().add("tab");
         found.setGraphic(badge);
         found.setContentDisplay(ContentDisplay.RIGHT);
-        found.setOnAction(e -> leaveFor(look));
+        found.setOnAction(e -> leaveFor(looks));
         Tips.on(found, Ui.text("panel.look.tip"));
         turns.setId("reps");
         turns.getStyleClass().add("tab");
@@ -125,13 +132,13 @@ final class SidePanel extends HBox {
 
     /** Something else in the place of both, until one of them is shown again. */
     void show(Node node) {
-        look.setVisible(node == look);
+        look.setVisible(node == looks);
         if (reps != null) {
             reps.setVisible(node == reps);
         }
         content.getChildren().setAll(node);
         words.setSelected(node == talk);
-        found.setSelected(node == look);
+        found.setSelected(node == looks);
         turns.setSelected(reps != null && node == reps);
     }
 
@@ -146,6 +153,7 @@ final class SidePanel extends HBox {
 
     void dispose() {
         look.dispose();
+        inspect.dispose();
         if (reps != null) {
             reps.dispose();
         }

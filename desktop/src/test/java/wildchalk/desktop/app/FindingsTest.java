@@ -85,6 +85,31 @@ class FindingsTest {
         assertEquals("no-ball", again.accepted().get(0).rule());
     }
 
+    /** What there is to see in a moment is said, with keys alone, and goes with the playhead. */
+    @Test
+    void aMomentIsLookedAt(FxRobot robot) throws Exception {
+        window.openDrill("second-wave-from-the-left");
+        Window.press(robot, "#look");
+        Window.fx(() -> window.document().seek(4));
+        Window.fx(() -> robot.lookup("#inspect").query().requestFocus());
+        robot.type(KeyCode.SPACE);
+        robot.type(KeyCode.DOWN, 3); // the open goal, whose space it is, outlets
+        robot.type(KeyCode.ENTER);
+        Window.until(() -> inspected(robot).contains("LB has"));
+        String before = inspected(robot);
+        Window.fx(() -> window.document().seek(0.2));
+        Window.until(() -> !inspected(robot).equals(before));
+        Window.fx(() ->
+                window.shell.board().orElseThrow().view().inspectingProperty().set(java.util.Optional.empty()));
+        Window.until(() -> !robot.lookup("#inspect-said").query().isVisible());
+    }
+
+    private static String inspected(FxRobot robot) {
+        return robot.lookup("#inspect-said .label").queryAll().stream()
+                .map(n -> ((javafx.scene.control.Label) n).getText())
+                .collect(java.util.stream.Collectors.joining(" "));
+    }
+
     @Test
     void whatIsFoundInAnotherVersionIsListedAndLedTo(FxRobot robot) throws Exception {
         window.openDrill("second-wave-from-the-left");

@@ -3,6 +3,7 @@ package wildchalk.picture.paint;
 import java.util.Optional;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.inspect.Inspection;
 import wildchalk.core.ladder.ChangeMarks;
 import wildchalk.core.reps.Crowd;
 import wildchalk.core.surface.View;
@@ -15,6 +16,7 @@ import wildchalk.core.surface.View;
  * @param followed whose mark has a ring
  * @param changes what this version changes in another
  * @param tasks whether what people do all the time stands beside them, and how many wait in a line
+ * @param inspection what is looked at in this moment, drawn under those who play
  * @param area what is looked at: who stands outside is not drawn, so that nobody is cut at the edge; everything without
  */
 public record Extra(
@@ -23,33 +25,38 @@ public record Extra(
         Optional<RoleId> followed,
         Optional<ChangeMarks> changes,
         boolean tasks,
-        Optional<View> area) {
+        Optional<View> area,
+        Optional<Inspection> inspection) {
 
-    public static final Extra NONE =
-            new Extra(false, Optional.empty(), Optional.empty(), Optional.empty(), true, Optional.empty());
+    public static final Extra NONE = new Extra(
+            false, Optional.empty(), Optional.empty(), Optional.empty(), true, Optional.empty(), Optional.empty());
 
     public Extra withOnion(boolean on) {
-        return new Extra(on, crowd, followed, changes, tasks, area);
+        return new Extra(on, crowd, followed, changes, tasks, area, inspection);
     }
 
     public Extra withCrowd(Optional<Crowd> all) {
-        return new Extra(onion, all, followed, changes, tasks, area);
+        return new Extra(onion, all, followed, changes, tasks, area, inspection);
     }
 
     public Extra withFollowed(Optional<RoleId> role) {
-        return new Extra(onion, crowd, role, changes, tasks, area);
+        return new Extra(onion, crowd, role, changes, tasks, area, inspection);
     }
 
     public Extra withChanges(Optional<ChangeMarks> marks) {
-        return new Extra(onion, crowd, followed, marks, tasks, area);
+        return new Extra(onion, crowd, followed, marks, tasks, area, inspection);
     }
 
     public Extra withTasks(boolean shown) {
-        return new Extra(onion, crowd, followed, changes, shown, area);
+        return new Extra(onion, crowd, followed, changes, shown, area, inspection);
+    }
+
+    public Extra withInspection(Optional<Inspection> what) {
+        return new Extra(onion, crowd, followed, changes, tasks, area, what);
     }
 
     public Extra withArea(View looked) {
-        return new Extra(onion, crowd, followed, changes, tasks, Optional.of(looked));
+        return new Extra(onion, crowd, followed, changes, tasks, Optional.of(looked), inspection);
     }
 
     /**
@@ -67,6 +74,6 @@ public record Extra(
 
     /** What of it stays while a step plays. */
     public Extra still() {
-        return new Extra(onion, crowd.map(c -> Crowd.NOBODY), Optional.empty(), changes, tasks, area);
+        return new Extra(onion, crowd.map(c -> Crowd.NOBODY), Optional.empty(), changes, tasks, area, Optional.empty());
     }
 }
