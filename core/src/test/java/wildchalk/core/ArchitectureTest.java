@@ -64,6 +64,7 @@ class ArchitectureTest {
             "runthrough",
             "reps",
             "inspect",
+            "stopwatch",
             "check",
             "turns",
             "telling",

@@ -31,7 +31,9 @@ public final class Checks {
             BlindSideCheck::of,
             ContactCheck::of,
             PeopleCheck::of,
-            StationCheck::of);
+            StationCheck::of,
+            WalkersCheck::of,
+            WhoseBallCheck::of);
 
     private Checks() {}
 

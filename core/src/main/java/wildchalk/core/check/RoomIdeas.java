@@ -92,7 +92,9 @@ final class RoomIdeas {
                 turnKeeper();
                 waitBefore(finding.moves().get(0));
             }
-            case "reps-traffic", "reps-lane" -> laterLaunch();
+            case "reps-traffic", "reps-lane", "walk-lane" -> laterLaunch();
+            case "whose-ball" -> aside(finding.roles().get(1));
+            case "shot-drifting" -> waitBefore(finding.moves().get(0));
             case "blind-side" -> finding.moves().forEach(this::waitBefore);
             case "cue-late" -> waitForTheCall();
             case "into-boards", "into-goal", "run-off" -> brake();

@@ -28,6 +28,7 @@ final class ShotCheck {
     private static final Flaw NO_ANGLE = Flaw.warn("no-angle");
     private static final Flaw KEEPER_TWICE = Flaw.warn("keeper-twice");
     private static final Flaw KEEPER_SCREENED = Flaw.note("keeper-screened");
+    private static final Flaw SHOT_DRIFTING = Flaw.note("shot-drifting");
     private static final Flaw KEEPER_AWAY = Flaw.warn("keeper-away");
 
     /** Under this (degrees) nobody who shoots aims at the goal: a mouth of 3 m from 15 m aside and 1.3 m in front. */
@@ -41,6 +42,12 @@ final class ShotCheck {
 
     /** What is further aside than this (degrees) is not seen, whatever moves there. */
     private static final double SEES_DEGREES = 90;
+
+    /** Over so long (s) before the shot it is seen which way the shooter goes. */
+    private static final double DRIFT_SECONDS = 0.1;
+
+    /** A step backwards is no drifting: faster than this (m/s) away from the goal is (estimate). */
+    private static final double DRIFT_SPEED = 1.5;
 
     /** Half a body hides a ball: so near to the line from ball to keeper, m. */
     private static final double SCREENS_METRES = 0.3;
@@ -64,6 +71,7 @@ final class ShotCheck {
         List<Way> shots = BallWays.of(run).stream().filter(Way::isShot).toList();
         shots.forEach(check::angle);
         shots.forEach(check::looks);
+        shots.forEach(check::drifts);
         shots.forEach(check::screened);
         check.twice(shots);
         return check.found;
@@ -80,6 +88,25 @@ final class ShotCheck {
                 found.add(Finding.of(NO_ANGLE, shot.move().id(), shot.move().role())
                         .with(Quantity.DEGREES, open)
                         .at(shot.start(), shot.from()));
+            }
+        });
+    }
+
+    /** A shooter who is carried away from the goal as he shoots. */
+    private void drifts(Way shot) {
+        goal(shot).filter(g -> g.shape() != GoalShape.RING).ifPresent(g -> {
+            double before = Math.max(0, shot.from() - DRIFT_SECONDS);
+            Point way = timeline.placeAt(shot.move().role(), shot.from())
+                    .minus(timeline.placeAt(shot.move().role(), before));
+            Point off = shot.start().minus(g.centre());
+            double away = off.length() < 1 || shot.from() <= before
+                    ? 0
+                    : way.dot(off) / off.length() / (shot.from() - before);
+            if (away > DRIFT_SPEED) {
+                found.add(
+                        Finding.of(SHOT_DRIFTING, shot.move().id(), shot.move().role())
+                                .with(Quantity.SPEED, away)
+                                .at(shot.start(), shot.from()));
             }
         });
     }

@@ -69,6 +69,10 @@ public record Role(
         return new Role(id, label, side, Optional.of(place), facingDegrees, pace, team, hand, task);
     }
 
+    public Role withPace(double factor) {
+        return new Role(id, label, side, at, facingDegrees, factor, team, hand, task);
+    }
+
     public Role withLabel(String text) {
         return new Role(id, text, side, at, facingDegrees, pace, team, hand, task);
     }

@@ -58,6 +58,8 @@ public enum EditKind {
     AGE,
     /** For so many people, for so long, at such an age. */
     RUN_WITH,
+    /** Everybody's pace, or one player's, is what stopped times say. */
+    PACE,
     /** What was offered so that everybody gets more turns. */
     MORE_TURNS,
     SURFACE,

@@ -19,12 +19,14 @@ import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.MovedGoal;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.ladder.Ladder;
 import wildchalk.core.reps.Filling;
 import wildchalk.core.reps.Setting;
+import wildchalk.core.stopwatch.LearnedPace;
 import wildchalk.core.turns.Proposal;
 
 /** What is for the whole drill, with all its versions. */
@@ -71,6 +73,11 @@ public final class Wholes {
                     version.id(),
                     Set.of());
         });
+    }
+
+    /** Everybody, or one player, is so much faster than drawn. */
+    public static Edit pace(Optional<RoleId> role, double factor) {
+        return Edit.inVersion(EditKind.PACE, (d, version) -> Edit.Change.of(LearnedPace.paced(version, role, factor)));
     }
 
     /** What gives everybody more turns. */

@@ -19,7 +19,8 @@ public sealed interface Inspection {
         OUTLETS,
         SIGHT,
         SHAPE,
-        BRAKING
+        BRAKING,
+        GOING
     }
 
     Kind kind();
@@ -33,6 +34,7 @@ public sealed interface Inspection {
             case SIGHT -> Sights.of(moment);
             case SHAPE -> Shapes.of(moment);
             case BRAKING -> Brakings.of(moment);
+            case GOING -> Goings.of(moment);
         };
     }
 
@@ -146,6 +148,23 @@ public sealed interface Inspection {
     record Shape(Side side, double width, double depth, List<Gap> gaps) {}
 
     record Gap(RoleId first, RoleId second, Point from, Point to, double metres) {}
+
+    /** Where everybody goes after the rep. */
+    record GoingList(List<Going> goings) implements Inspection {
+        @Override
+        public Kind kind() {
+            return Kind.GOING;
+        }
+    }
+
+    /**
+     * One role after its rep.
+     *
+     * @param from where it has nothing more to do
+     * @param to the tail of the line or the place where it goes; empty for one who rests
+     * @param stays whether that is where it began, in the same part
+     */
+    record Going(RoleId role, Point from, Optional<Point> to, boolean stays) {}
 
     /** Who could stop where. */
     record BrakingList(List<Braking> brakings) implements Inspection {

@@ -27,17 +27,24 @@ public final class Rotations {
     public static final int MOST_REPS = 1000;
 
     private final Scene scene;
+    private final Map<LineId, Integer> standing;
     private final Map<RoleId, LineId> fedBy = new LinkedHashMap<>();
 
-    private Rotations(Scene scene) {
+    private Rotations(Scene scene, Map<LineId, Integer> standing) {
         this.scene = scene;
+        this.standing = standing;
         for (WaitingLine line : scene.lines()) {
             line.feeds().forEach(r -> fedBy.putIfAbsent(r, line.id()));
         }
     }
 
     public static Rotations of(Scene scene) {
-        return new Rotations(scene);
+        return new Rotations(scene, Map.of());
+    }
+
+    /** @param standing how many stand in a line; one that is not named has those who are drawn */
+    public static Rotations of(Scene scene, Map<LineId, Integer> standing) {
+        return new Rotations(scene, Map.copyOf(standing));
     }
 
     /** Where everybody is between two reps; people are numbered from 0. */
@@ -151,7 +158,12 @@ public final class Rotations {
         int people = 0;
         for (WaitingLine line : scene.lines()) {
             List<Integer> there = new ArrayList<>();
-            for (int i = 0; i < Math.max(line.standing(), line.feeds().size()); i++) {
+            for (int i = 0;
+                    i
+                            < Math.max(
+                                    standing.getOrDefault(line.id(), line.standing()),
+                                    line.feeds().size());
+                    i++) {
                 there.add(people++);
             }
             lines.put(line.id(), there);

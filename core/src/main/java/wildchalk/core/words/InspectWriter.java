@@ -8,6 +8,7 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.inspect.Inspection;
 import wildchalk.core.path.Path;
+import wildchalk.core.surface.Surface;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
@@ -22,10 +23,12 @@ public final class InspectWriter {
     private static final double WORTH_DEGREES = 8;
 
     private final Path path;
+    private final Surface surface;
     private final LengthUnit unit;
 
-    public InspectWriter(Path path, LengthUnit unit) {
+    public InspectWriter(Path path, Surface surface, LengthUnit unit) {
         this.path = path;
+        this.surface = surface;
         this.unit = unit;
     }
 
@@ -39,6 +42,7 @@ public final class InspectWriter {
                     case SIGHT -> sights((Inspection.SightList) inspection);
                     case SHAPE -> shapes((Inspection.ShapeList) inspection);
                     case BRAKING -> brakings((Inspection.BrakingList) inspection);
+                    case GOING -> new CourseWords(path, surface).rotation();
                 };
         return all.isEmpty() ? List.of(text("none." + inspection.kind())) : all;
     }

@@ -43,6 +43,7 @@ public final class RepsWriter {
         all.addAll(gets());
         all.addAll(holdsUp());
         all.add(fit());
+        all.addAll(cautions());
         return all;
     }
 
@@ -194,6 +195,39 @@ public final class RepsWriter {
         return said;
     }
 
+    // ---- loads ----
+
+    /** What to mind: rest for what is run flat out, drinking, and whose rules count. */
+    public List<String> cautions() {
+        List<String> said = new ArrayList<>();
+        Block block = outlook.block();
+        double hard = mean(block, Block.Share::hardSeconds);
+        double turns = Math.max(1, block.turnsEach());
+        double rest = hard <= 0 ? Double.POSITIVE_INFINITY : (block.seconds() - hard) / hard;
+        if (hard / turns >= SPRINT_SECONDS && rest < SPEED_REST) {
+            said.add(text(rest < HARD_REST ? "reps.load.tired" : "reps.load.fitness", ratio(rest)));
+        }
+        if (outlook.setting().minutes() > DRINK_MINUTES) {
+            said.add(text("reps.load.drink"));
+        }
+        if (!said.isEmpty()) {
+            said.add(text("reps.load.who"));
+        }
+        return said;
+    }
+
+    /** A run shorter than this (s) is no sprint. */
+    private static final double SPRINT_SECONDS = 1.5;
+
+    /** For speed, short sprints want 12 to 20 times as much rest (textbook figure for work of 5 to 10 s). */
+    private static final double SPEED_REST = 12;
+
+    /** Under this nobody stays fast: repeated sprints are given 3 to 6 times as much. */
+    private static final double HARD_REST = 4;
+
+    /** A drink every 15 to 20 minutes is usual advice. */
+    private static final double DRINK_MINUTES = 20;
+
     // ---- for how many ----
 
     /** "For 4 to 12 people, best with 8." */
@@ -271,6 +305,15 @@ public final class RepsWriter {
 
     /** Less rest (s) than this for a second of work is little for drills in lines: 1 : 3 to 1 : 6 are usual (estimate). */
     private static final double LEAST_REST = 3;
+
+    /** Somebody's made-up name; numbered where there are more people than names, a dash for nobody. */
+    public static String name(Integer person) {
+        String[] names = Texts.CORE.get("reps.names").split(" ");
+        if (person == null) {
+            return "-";
+        }
+        return names[person % names.length] + (person < names.length ? "" : String.valueOf(person / names.length + 1));
+    }
 
     private static String minutes(double minutes) {
         return text(minutes == 1 ? "reps.minutes.one" : "reps.minutes", Numbers.brief(minutes, 1));

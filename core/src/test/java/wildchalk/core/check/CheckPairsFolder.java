@@ -1,6 +1,9 @@
 package wildchalk.core.check;
 
+import java.io.IOException;
+import java.io.InputStream;
 import java.net.URISyntaxException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Objects;
 
@@ -18,8 +21,11 @@ public final class CheckPairsFolder {
         }
     }
 
-    /** The drill that has the fault that a rule finds. */
-    public static Path fault(String rule) {
-        return folder().resolve(rule + ".fault.drill.json");
+    /** The file of the drill that has the fault that a rule finds; read from wherever it is packed. */
+    public static String fault(String rule) throws IOException {
+        try (InputStream file = Objects.requireNonNull(
+                CheckPairsFolder.class.getResourceAsStream("/checks/" + rule + ".fault.drill.json"))) {
+            return new String(file.readAllBytes(), StandardCharsets.UTF_8);
+        }
     }
 }

@@ -170,7 +170,9 @@ class InspectTest {
             assertEquals(y > 0, list.outlets().get(0).isOpen());
             assertEquals(y > 0 ? 1 : 0, list.open());
             String said = String.join(
-                    " ", new InspectWriter(wildchalk.core.path.Path.usual(version), LengthUnit.METRES).said(list));
+                    " ",
+                    new InspectWriter(wildchalk.core.path.Path.usual(version), Drills.HANDBALL, LengthUnit.METRES)
+                            .said(list));
             assertEquals(
                     y > 0
                             ? "A has one real outlet: B."
@@ -232,6 +234,27 @@ class InspectTest {
         }
     }
 
+    /** Two lines that change over: each goes to the tail of the other, where nobody stands yet. */
+    @Test
+    void whereEverybodyGoes() {
+        Drill drill = Demo.read("crossing-backs");
+        RunThrough run = RunThrough.of(drill, drill.base());
+        Moment moment = Moment.of(run.path(), drill.surface(), Pace.of(drill), run.timeline(), 0);
+        Inspection.GoingList list = (Inspection.GoingList)
+                Inspection.of(Inspection.Kind.GOING, moment, drill.surfaceUse().view());
+        assertEquals(
+                run.path().roles().stream().filter(r -> r.side() != Side.COACH).count(),
+                list.goings().size());
+        for (Inspection.Going going : list.goings()) {
+            assertEquals(run.timeline().placeAt(going.role(), run.timeline().seconds()), going.from());
+            run.path().course().rotation().stream()
+                    .filter(t -> t.role().equals(going.role()))
+                    .flatMap(t -> t.line().stream())
+                    .forEach(l -> assertEquals(
+                            run.path().line(l).orElseThrow().tail(), going.to().orElseThrow()));
+        }
+    }
+
     static Stream<Drill> everyDrill() {
         return Demo.everything();
     }
@@ -241,7 +264,7 @@ class InspectTest {
     @MethodSource("everyDrill")
     void everyMomentCanBeSaid(Drill drill) {
         RunThrough run = RunThrough.of(drill, drill.base());
-        InspectWriter writer = new InspectWriter(run.path(), LengthUnit.METRES);
+        InspectWriter writer = new InspectWriter(run.path(), drill.surface(), LengthUnit.METRES);
         for (int i = 0; i <= 6; i++) {
             Moment moment = Moment.of(
                     run.path(),

@@ -87,15 +87,17 @@ final class InspectBar extends VBox {
         said.setVisible(now.isPresent());
         said.getChildren().clear();
         saidAt = document.secondsProperty().get();
-        now.ifPresent(
-                i -> new InspectWriter(document.told().path(), document.reader().unit())
-                        .said(i)
-                        .forEach(text -> {
-                            Label line = new Label(text);
-                            line.setWrapText(true);
-                            line.setMinHeight(Region.USE_PREF_SIZE);
-                            said.getChildren().add(line);
-                        }));
+        now.ifPresent(i -> new InspectWriter(
+                        document.told().path(),
+                        document.drill().surface(),
+                        document.reader().unit())
+                .said(i)
+                .forEach(text -> {
+                    Label line = new Label(text);
+                    line.setWrapText(true);
+                    line.setMinHeight(Region.USE_PREF_SIZE);
+                    said.getChildren().add(line);
+                }));
     }
 
     void dispose() {

@@ -35,7 +35,7 @@ final class BlockReports {
         for (Block.Share p : outlook.block().people()) {
             out.println("%-8s %-8s %6d %8d %6d %8s %8s %8s %8s"
                     .formatted(
-                            TextReports.name(p.number()),
+                            RepsWriter.name(p.number()),
                             told.path().role(p.role()).orElseThrow().label(),
                             p.turns().size(),
                             p.touches(),

@@ -30,6 +30,7 @@ import wildchalk.core.text.Texts;
 import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.Line;
 import wildchalk.core.words.Register;
+import wildchalk.core.words.RepsWriter;
 import wildchalk.core.words.Sentence;
 import wildchalk.core.words.StepWords;
 import wildchalk.picture.export.Told;
@@ -84,7 +85,9 @@ final class TextReports {
                     .formatted(
                             i + 1,
                             roles.stream()
-                                    .map(r -> "%-8s".formatted(name(rep.parts().get(r.id()))))
+                                    .map(r -> "%-8s"
+                                            .formatted(
+                                                    RepsWriter.name(rep.parts().get(r.id()))))
                                     .collect(Collectors.joining(" "))));
         }
     }
@@ -95,15 +98,6 @@ final class TextReports {
                 .map(WaitingLine::label)
                 .findFirst()
                 .orElseThrow();
-    }
-
-    /** Somebody's made-up name; numbered where there are more people than names. */
-    static String name(Integer person) {
-        String[] names = Texts.CORE.get("reps.names").split(" ");
-        if (person == null) {
-            return "-";
-        }
-        return names[person % names.length] + (person < names.length ? "" : String.valueOf(person / names.length + 1));
     }
 
     private static String way(Told told) {

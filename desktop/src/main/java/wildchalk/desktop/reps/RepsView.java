@@ -1,6 +1,7 @@
 package wildchalk.desktop.reps;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
@@ -24,10 +25,14 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.LineId;
+import wildchalk.core.drill.Role;
 import wildchalk.core.edit.Wholes;
 import wildchalk.core.path.Path;
+import wildchalk.core.reps.Filling;
 import wildchalk.core.reps.Fit;
 import wildchalk.core.reps.Outlook;
+import wildchalk.core.reps.Rotations;
 import wildchalk.core.reps.Setting;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.turns.MoreTurns;
@@ -67,6 +72,11 @@ public final class RepsView extends VBox {
     private final LanesPlot lanes;
     private final VBox said = new VBox(4);
     private final VBox more = new VBox(4);
+    private final StopwatchBox stopwatch;
+    private final Label tableHead = title(Ui.text("reps.table"));
+    /** The first reps, with made-up names. */
+    private final GridPane table = new GridPane();
+
     private final Worker moreWorker;
     /** What could be done otherwise is tried when nothing has been dragged for a while. */
     private final PauseTransition quiet = new PauseTransition(Duration.millis(250));
@@ -91,6 +101,7 @@ public final class RepsView extends VBox {
         this.document = document;
         this.worker = document.helper();
         this.moreWorker = document.helper();
+        this.stopwatch = new StopwatchBox(document);
         this.watch = watch;
         this.plot = new TurnsPlot(n -> suppose(s -> s.withPeople(n)));
         this.lanes = new LanesPlot(seek);
@@ -123,6 +134,7 @@ public final class RepsView extends VBox {
         quiet.stop();
         worker.close();
         moreWorker.close();
+        stopwatch.dispose();
     }
 
     // ---- parts ----
@@ -175,6 +187,10 @@ public final class RepsView extends VBox {
         buttons.setAlignment(Pos.CENTER_LEFT);
         fit.setAlignment(Pos.CENTER_LEFT);
         said.getStyleClass().add("reps-said");
+        table.setId("reps-table");
+        table.getStyleClass().add("reps-table");
+        table.setHgap(10);
+        table.setVgap(2);
         more.setId("reps-more");
         more.managedProperty().bind(more.visibleProperty());
         more.setVisible(false);
@@ -191,7 +207,11 @@ public final class RepsView extends VBox {
                         fit,
                         title(Ui.text("reps.lanes")),
                         lanes,
-                        said);
+                        said,
+                        tableHead,
+                        table,
+                        title(Ui.text("stopwatch")),
+                        stopwatch);
         ScrollPane scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
@@ -324,10 +344,43 @@ public final class RepsView extends VBox {
         plot.show(shown);
         lanes.show(shown);
         showFit(shown.fit());
+        showTable(shown);
         more.setDisable(true);
         moreWorker.forget();
         quiet.playFromStart();
         said.getChildren().setAll(writer.all().stream().map(RepsView::line).toList());
+    }
+
+    /** Who plays what in the first reps; as many as come round, up to eight. */
+    private void showTable(Outlook shown) {
+        table.getChildren().clear();
+        Path path = shown.script().path();
+        List<Role> roles = path.roles().stream()
+                .filter(Filling::isPlayer)
+                .limit(MOST_COLUMNS)
+                .toList();
+        for (int c = 0; c < roles.size(); c++) {
+            table.add(quiet(roles.get(c).label()), c + 1, 0);
+        }
+        Map<LineId, Integer> standing = Filling.of(path, shown.groups().get(0));
+        List<Rotations.Rep> reps = Rotations.of(path, standing).first(MOST_ROWS);
+        for (int r = 0; r < reps.size(); r++) {
+            table.add(quiet(String.valueOf(r + 1)), 0, r + 1);
+            for (int c = 0; c < roles.size(); c++) {
+                Label name = new Label(
+                        RepsWriter.name(reps.get(r).parts().get(roles.get(c).id())));
+                table.add(name, c + 1, r + 1);
+            }
+        }
+    }
+
+    private static final int MOST_COLUMNS = 5;
+    private static final int MOST_ROWS = 8;
+
+    private static Label quiet(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("quiet");
+        return label;
     }
 
     // ---- more turns ----

@@ -9,6 +9,7 @@ import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -118,6 +119,27 @@ class RepsOnBoardTest {
         assertEquals(60, view.playback().blockSeconds(), 1e-6);
     }
 
+    /** Stopped times say a pace; a press takes it, and the drill takes as long as it was stopped. */
+    @Test
+    void stoppedTimesAreTaken(FxRobot robot) throws Exception {
+        open(robot, "crossing-backs");
+        double drawn = window.document().timeline().seconds();
+        double stopped = Math.rint(11 * drawn) / 10;
+        TextField times = robot.lookup("#stopwatch-times").query();
+        Window.fx(() -> times.setText("12 x"));
+        Window.until(() -> robot.lookup("#stopwatch-said .label").queryAll().stream()
+                .anyMatch(n -> ((Labeled) n).getText().contains("\"x\"")));
+        Window.fx(() -> times.setText((stopped - 0.1) + " " + stopped + " " + (stopped + 0.1)));
+        Window.until(() -> robot.lookup("#stopwatch-use").query().isVisible());
+        Window.fx(() ->
+                ((javafx.scene.control.Button) robot.lookup("#stopwatch-use").query()).fire());
+        window.settled();
+        assertEquals(stopped, window.document().timeline().seconds(), 0.15);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        window.settled();
+        assertEquals(drawn, window.document().timeline().seconds(), 1e-9);
+    }
+
     /** What gives more turns is one press, and one undo takes it back. */
     @Test
     void moreTurnsAreOnePress(FxRobot robot) throws Exception {
@@ -140,7 +162,7 @@ class RepsOnBoardTest {
     @Test
     void aStationIsTurnedOutOfTheLineOfAShot(FxRobot robot) throws Exception {
         Path file = window.folder.resolve("drills/two-nets.drill.json");
-        Files.copy(CheckPairsFolder.fault("station-shot"), file);
+        Files.writeString(file, CheckPairsFolder.fault("station-shot"));
         window.open(file);
         Window.until(() -> head(robot).contains("1 to look at"));
         Window.press(robot, "#look");

@@ -453,6 +453,10 @@ final class EditSamples {
         with(EditKind.TITLE, () -> fresh(Wholes.title("Another title")));
         with(EditKind.TITLE, () -> fresh(Wholes.renamed("Another title", new DrillId("another-title"))));
         with(EditKind.AGE, () -> fresh(Wholes.age(AgeBand.U10)));
+        with(
+                EditKind.PACE,
+                () -> one(version.roles())
+                        .flatMap(r -> sample(Wholes.pace(Optional.of(r.id()), 0.9), Set.of("role " + r.id().text()))));
         with(EditKind.MORE_TURNS, () -> {
             Outlook outlook = Outlook.of(drill, path, Setting.drawn(drill, path).withPeople(12 + random.nextInt(12)));
             return one(MoreTurns.of(drill, outlook))

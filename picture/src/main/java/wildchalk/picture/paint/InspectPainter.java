@@ -9,7 +9,9 @@ import java.awt.geom.Arc2D;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Point2D;
+import java.awt.geom.QuadCurve2D;
 import java.awt.geom.Rectangle2D;
+import java.util.List;
 import wildchalk.core.drill.Side;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.inspect.Field;
@@ -50,6 +52,7 @@ final class InspectPainter {
                 ((Inspection.ShapeList) inspection)
                         .shapes()
                         .forEach(s -> s.gaps().forEach(gap -> gap(s.side(), gap)));
+            case GOING -> ((Inspection.GoingList) inspection).goings().forEach(this::going);
             case BRAKING -> ((Inspection.BrakingList) inspection).brakings().forEach(this::braking);
         }
     }
@@ -178,6 +181,33 @@ final class InspectPainter {
                 new Point2D.Double((a.getX() + b.getX()) / 2, (a.getY() + b.getY()) / 2),
                 LengthUnit.METRES.text(gap.metres()),
                 0);
+    }
+
+    /** From where he is done to where he goes, bent so that two who change places do not lie on each other. */
+    private void going(Inspection.Going going) {
+        float u = (float) v.unit();
+        g.setColor(ground.alert());
+        Point2D from = v.toPixels(going.from());
+        if (going.to().isEmpty()) {
+            cross(from);
+            return;
+        }
+        Point2D to = v.toPixels(going.to().get());
+        double length = from.distance(to);
+        if (length < 3 * u) {
+            return;
+        }
+        double bend = 0.14 * length;
+        double dx = (to.getX() - from.getX()) / length;
+        double dy = (to.getY() - from.getY()) / length;
+        Point2D middle = new Point2D.Double(
+                (from.getX() + to.getX()) / 2 - dy * bend, (from.getY() + to.getY()) / 2 + dx * bend);
+        g.setStroke(new BasicStroke(
+                2.2f * u, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND, 10, new float[] {1 * u, 6 * u}, 0));
+        g.draw(new QuadCurve2D.Double(from.getX(), from.getY(), middle.getX(), middle.getY(), to.getX(), to.getY()));
+        g.setStroke(new BasicStroke(2.2f * u, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+        new Brush(g, u)
+                .openHead(List.of(new double[] {middle.getX(), middle.getY()}, new double[] {to.getX(), to.getY()}));
     }
 
     private void braking(Inspection.Braking b) {
