@@ -10,6 +10,7 @@ import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.path.Coverage;
 import wildchalk.core.path.Path;
+import wildchalk.core.runthrough.OwnFigures;
 import wildchalk.core.runthrough.RunThrough;
 
 /**
@@ -51,10 +52,14 @@ public record Everywhere(List<Found> found, List<Found> accepted, int looked, lo
     }
 
     public static Everywhere of(Drill drill) {
-        return of(drill, drill.progressions());
+        return of(drill, drill.progressions(), OwnFigures.NONE);
     }
 
-    public static Everywhere of(Drill drill, List<Progression> versions) {
+    public static Everywhere of(Drill drill, OwnFigures own) {
+        return of(drill, drill.progressions(), own);
+    }
+
+    public static Everywhere of(Drill drill, List<Progression> versions, OwnFigures own) {
         Collected all = new Collected();
         long of = 0;
         boolean orMore = false;
@@ -62,7 +67,7 @@ public record Everywhere(List<Found> found, List<Found> accepted, int looked, lo
             Coverage ways = Coverage.of(version, MOST_WAYS);
             of += ways.of();
             orMore |= ways.orMore();
-            ways.choices().forEach(c -> all.look(RunThrough.of(drill, Path.of(version, c))));
+            ways.choices().forEach(c -> all.look(RunThrough.of(drill, Path.of(version, c), own)));
         }
         return all.everywhere(of, orMore);
     }

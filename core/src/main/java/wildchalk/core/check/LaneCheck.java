@@ -23,6 +23,7 @@ import wildchalk.core.geometry.Segments;
 import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
+import wildchalk.core.runthrough.Clearances;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.GoalShape;
@@ -67,7 +68,7 @@ final class LaneCheck {
         this.run = run;
         this.path = run.path();
         this.timeline = run.timeline();
-        this.clear = Clearances.of(run.drill());
+        this.clear = run.clearances();
         this.isInTheAir = OVER_A_NET.contains(run.drill().surface().sport());
     }
 

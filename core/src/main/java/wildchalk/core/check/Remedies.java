@@ -49,7 +49,7 @@ public final class Remedies {
             return false;
         }
         Drill drill = run.drill().withProgression(changed);
-        List<Finding> after = Checks.of(RunThrough.of(drill, Path.of(changed, run.choices())));
+        List<Finding> after = Checks.of(RunThrough.of(drill, Path.of(changed, run.choices()), run.own()));
         return after.stream().noneMatch(f -> Key.of(f).equals(Key.of(finding))) && before.containsAll(graveKeys(after));
     }
 

@@ -14,6 +14,7 @@ import wildchalk.core.finding.Quantity;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.Launches;
+import wildchalk.core.runthrough.Clearances;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.surface.GoalShape;
 
@@ -37,7 +38,7 @@ final class RepsCheck {
         List<Role> others = run.path().roles().stream()
                 .filter(r -> run.path().lineFeeding(r.id()).isPresent())
                 .toList();
-        Clearances clear = Clearances.of(run.drill());
+        Clearances clear = run.clearances();
         List<Finding> found = new ArrayList<>();
         for (Encounter e : Encounters.ofReps(run, period.get(), others)) {
             if (clear.areTooNear(e.metres(), e.closing())) {

@@ -13,6 +13,7 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.runthrough.Clearances;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.GoalShape;
@@ -40,7 +41,7 @@ final class RunOutCheck {
     private RunOutCheck(RunThrough run) {
         this.surface = run.drill().surface();
         this.timeline = run.timeline();
-        this.clear = Clearances.of(run.drill());
+        this.clear = run.clearances();
         this.goals = Goals.all(run.path(), surface).stream()
                 .filter(g -> g.shape() != GoalShape.RING)
                 .toList();

@@ -17,6 +17,7 @@ import wildchalk.core.finding.Quantity;
 import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Segments;
+import wildchalk.core.runthrough.Clearances;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Surface;
@@ -64,7 +65,7 @@ final class StationCheck {
     private StationCheck(RunThrough run) {
         this.run = run;
         this.surface = run.drill().surface();
-        this.clear = Clearances.of(run.drill());
+        this.clear = run.clearances();
         this.stations = run.path().layout().stations();
         maps.add(PlaneMap.shift(Point.ORIGIN));
         stations.forEach(s -> maps.add(s.map()));

@@ -17,6 +17,7 @@ import wildchalk.core.finding.Quantity;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
+import wildchalk.core.runthrough.Clearances;
 import wildchalk.core.runthrough.RunThrough;
 
 /**
@@ -49,7 +50,7 @@ final class TrafficCheck {
     private TrafficCheck(RunThrough run) {
         this.path = run.path();
         this.timeline = run.timeline();
-        this.clear = Clearances.of(run.drill());
+        this.clear = run.clearances();
     }
 
     static List<Finding> of(RunThrough run) {

@@ -49,7 +49,7 @@ final class WalkersCheck {
         }
         RepScript script = RepScript.of(run.path(), run.timeline(), Pace.of(run.drill()));
         RepFlow flow = RepFlow.of(script, Conditions.AS_DRAWN);
-        double lane = Clearances.of(run.drill()).laneMetres();
+        double lane = run.clearances().laneMetres();
         List<Finding> found = new ArrayList<>();
         shots.forEach(s -> nearest(run, flow, s, lane).ifPresent(found::add));
         return found;

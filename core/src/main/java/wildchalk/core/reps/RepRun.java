@@ -170,7 +170,7 @@ final class RepRun {
         Cause cause = Cause.NOTHING;
         for (int i = 0; i < script.queues.size(); i++) {
             List<Arrival> there = came.get(i);
-            int gives = script.queues.get(i).gives().length;
+            int gives = gives(i);
             int needed = left.get(i).size() + gives;
             if (gives > 0 && needed <= there.size() && there.get(needed - 1).at() > start) {
                 start = there.get(needed - 1).at();
@@ -193,6 +193,15 @@ final class RepRun {
         hitches.add(conditions.misses().draw(script.passes, random));
         takeBalls(start, hitches.get(rep));
         play(rep, start);
+    }
+
+    /** How many a line gives that nobody else has. */
+    private int gives(int line) {
+        int count = 0;
+        for (int role : script.queues.get(line).gives()) {
+            count += next[role] == null ? 1 : 0;
+        }
+        return count;
     }
 
     /** When there are as many balls as a rep takes. */
@@ -227,7 +236,8 @@ final class RepRun {
         for (int i = 0; i < script.queues.size(); i++) {
             for (int role : script.queues.get(i).gives()) {
                 int gone = left.get(i).size();
-                if (gone < came.get(i).size()) {
+                // whoever stays in a part keeps it
+                if (gone < came.get(i).size() && next[role] == null && who[role] == null) {
                     left.get(i).add(start);
                     who[role] = came.get(i).get(gone).person();
                 }
@@ -237,6 +247,7 @@ final class RepRun {
             if (next[role] != null) {
                 who[role] = next[role].person();
                 from[role] = Math.max(start, next[role].at());
+                next[role] = null;
             }
         }
         Hitches late = hitches.get(rep);

@@ -20,10 +20,17 @@ import wildchalk.core.path.Way;
  * @param timeline its times
  * @param numbers who plays against whom, step by step
  * @param turnings the moments at which somebody has to say how it goes on, in order of time
+ * @param own figures with which a club looks at it
  * @param label what the path is called: "blue wins it › save"; empty where there is one way only
  */
 public record RunThrough(
-        Drill drill, Path path, Timeline timeline, HeadCounts numbers, List<Turning> turnings, String label) {
+        Drill drill,
+        Path path,
+        Timeline timeline,
+        HeadCounts numbers,
+        List<Turning> turnings,
+        String label,
+        OwnFigures own) {
 
     public RunThrough {
         turnings = List.copyOf(turnings);
@@ -35,6 +42,11 @@ public record RunThrough(
     }
 
     public static RunThrough of(Drill drill, Path path) {
+        return of(drill, path, OwnFigures.NONE);
+    }
+
+    /** @param own figures of the second look that a club has set itself */
+    public static RunThrough of(Drill drill, Path path, OwnFigures own) {
         Timeline timeline = Timeline.of(drill, path);
         return new RunThrough(
                 drill,
@@ -44,7 +56,13 @@ public record RunThrough(
                 Turnings.on(path, timeline),
                 Outcomes.areMany(path.version())
                         ? Outcomes.way(path.version(), path.choices()).label()
-                        : "");
+                        : "",
+                own);
+    }
+
+    /** From which figures on it is said that somebody is too near. */
+    public Clearances clearances() {
+        return Clearances.of(drill, own);
     }
 
     /** The version with all its ways. */

@@ -39,6 +39,7 @@ import wildchalk.core.reps.Filling;
 import wildchalk.core.reps.Outlook;
 import wildchalk.core.reps.RepScript;
 import wildchalk.core.reps.Setting;
+import wildchalk.core.runthrough.OwnFigures;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.turns.Proposal.Cost;
 import wildchalk.core.turns.Proposal.Kind;
@@ -60,6 +61,7 @@ public final class MoreTurns {
     /** Reps that follow each other faster than this (s) nobody can watch. */
     private static final double LEAST_PERIOD = 2.5;
 
+    private final OwnFigures own;
     private final Drill drill;
     private final Path path;
     private final Setting setting;
@@ -69,7 +71,8 @@ public final class MoreTurns {
     private Set<Object> grave;
     private final List<Proposal> all = new ArrayList<>();
 
-    private MoreTurns(Drill drill, Outlook outlook) {
+    private MoreTurns(Drill drill, Outlook outlook, OwnFigures own) {
+        this.own = own;
         this.drill = drill.withAudience(
                 drill.audience().withPaceBand(outlook.setting().age()));
         this.outlook = outlook;
@@ -81,10 +84,15 @@ public final class MoreTurns {
 
     /** At most four, of each kind the best, what gains most first; of two that gain alike the one that costs less. */
     public static List<Proposal> of(Drill drill, Outlook outlook) {
+        return of(drill, outlook, OwnFigures.NONE);
+    }
+
+    /** @param own figures of the second look that a club has set itself */
+    public static List<Proposal> of(Drill drill, Outlook outlook, OwnFigures own) {
         if (outlook.isTooFew()) {
             return List.of();
         }
-        MoreTurns more = new MoreTurns(drill, outlook);
+        MoreTurns more = new MoreTurns(drill, outlook, own);
         more.launches();
         more.stations();
         more.lines();
@@ -250,7 +258,7 @@ public final class MoreTurns {
         }
         Path way = Path.of(changed, path.choices());
         Drill after = drill.withProgression(changed);
-        RunThrough run = RunThrough.of(after, way);
+        RunThrough run = RunThrough.of(after, way, own);
         RepScript then = RepScript.of(way, run.timeline(), Pace.of(after));
         Setting with = balls.isPresent() ? setting.withBalls(balls) : setting;
         if (setting.people() < Setting.count(way) * Filling.fewest(way)) {
@@ -282,7 +290,7 @@ public final class MoreTurns {
 
     private Set<Object> grave() {
         if (grave == null) {
-            grave = graveKeys(RunThrough.of(drill, path));
+            grave = graveKeys(RunThrough.of(drill, path, own));
         }
         return grave;
     }

@@ -23,8 +23,17 @@ public final class CheckPairsFolder {
 
     /** The file of the drill that has the fault that a rule finds; read from wherever it is packed. */
     public static String fault(String rule) throws IOException {
+        return text(rule, "fault");
+    }
+
+    /** The file of the one that just has not. */
+    public static String near(String rule) throws IOException {
+        return text(rule, "near");
+    }
+
+    private static String text(String rule, String kind) throws IOException {
         try (InputStream file = Objects.requireNonNull(
-                CheckPairsFolder.class.getResourceAsStream("/checks/" + rule + ".fault.drill.json"))) {
+                CheckPairsFolder.class.getResourceAsStream("/checks/" + rule + "." + kind + ".drill.json"))) {
             return new String(file.readAllBytes(), StandardCharsets.UTF_8);
         }
     }

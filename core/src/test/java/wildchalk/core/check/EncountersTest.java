@@ -28,6 +28,8 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.runthrough.Clearances;
+import wildchalk.core.runthrough.OwnFigures;
 import wildchalk.core.runthrough.RunThrough;
 
 /** Who comes near whom, against looking at every two at every hundredth of a second. */
@@ -124,9 +126,9 @@ class EncountersTest {
     void roomGrowsWithSpeedAndForChildrenAndOnIce() {
         Drill grown = Drills.drill(Drills.blank().progression(), AgeBand.ADULT);
         Drill small = Drills.drill(Drills.blank().progression(), AgeBand.U8);
-        Clearances clear = Clearances.of(grown);
+        Clearances clear = Clearances.of(grown, OwnFigures.NONE);
         assertTrue(clear.apartMetres(8) > clear.apartMetres(4));
-        assertTrue(Clearances.of(small).apartMetres(8) > clear.apartMetres(8));
+        assertTrue(Clearances.of(small, OwnFigures.NONE).apartMetres(8) > clear.apartMetres(8));
         assertEquals(clear.bodyMetres(), clear.apartMetres(0), 1e-9);
     }
 

@@ -21,6 +21,7 @@ import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Path;
 import wildchalk.core.path.Way;
+import wildchalk.core.runthrough.OwnFigures;
 import wildchalk.core.runthrough.RunThrough;
 
 class EverywhereTest {
@@ -66,7 +67,8 @@ class EverywhereTest {
         Everywhere.Found only = all.found().get(0);
         assertEquals(Severity.STOP, only.finding().severity());
         assertEquals(Set.of(new ProgressionId("p2")), only.where().keySet());
-        assertEquals(List.of(), Everywhere.of(drill, List.of(base)).found());
+        assertEquals(
+                List.of(), Everywhere.of(drill, List.of(base), OwnFigures.NONE).found());
         assertEquals(2, all.looked());
     }
 }

@@ -19,6 +19,7 @@ import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Course;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Progression;
@@ -28,6 +29,8 @@ import wildchalk.core.drill.Side;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Drills;
+import wildchalk.core.motion.Pace;
+import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 
 /** Rotations against people who are moved about one by one, and against what can be counted on fingers. */
@@ -98,6 +101,29 @@ class RotationsTest {
             }
         }
         return path(feeds, standing, roles, rotation);
+    }
+
+    /** With the clock the same people play the same parts, rep by rep: one engine says who, the other also when. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void theClockChangesNothing(long seed) {
+        Path path = random(seed);
+        Timeline timeline = Timeline.of(path, Drills.HANDBALL, Pace.of(AgeBand.U16, Drills.HANDBALL));
+        RepRun run =
+                new RepRun(RepScript.of(path, timeline, Pace.of(AgeBand.U16, Drills.HANDBALL)), Conditions.AS_DRAWN);
+        List<Rotations.Rep> reps = Rotations.of(path).first(12);
+        run.startOf(12);
+        for (int rep = 0; rep < reps.size(); rep++) {
+            Map<RoleId, Integer> parts = new HashMap<>();
+            for (RepRun.Person person : run.people) {
+                for (RepRun.Stay stay : person.days) {
+                    if (stay instanceof RepRun.Playing p && p.rep() == rep) {
+                        parts.put(path.roles().get(p.role()).id(), person.number);
+                    }
+                }
+            }
+            assertEquals(reps.get(rep).parts(), parts, "rep " + rep);
+        }
     }
 
     /** The twin: queues and posts, moved about by hand. */

@@ -13,6 +13,7 @@ import java.util.Properties;
 import java.util.stream.Stream;
 import wildchalk.core.binder.Order;
 import wildchalk.core.binder.SafeFiles;
+import wildchalk.core.runthrough.OwnFigures;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.words.HouseWords;
 import wildchalk.core.words.Register;
@@ -91,7 +92,8 @@ final class Settings {
                         .filter(u -> u.name().equals(values.getProperty("unit")))
                         .findFirst(),
                 named(StrokeCode.class, "strokes", StrokeCode.CHALK),
-                HouseWords.NONE);
+                HouseWords.NONE,
+                OwnFigures.NONE);
     }
 
     void reader(Reader reader) {

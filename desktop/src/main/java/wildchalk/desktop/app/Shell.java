@@ -67,6 +67,7 @@ public final class Shell extends BorderPane {
     private final Faults faults = new Faults();
     private final DemoCopy demo = new DemoCopy(this);
     private final HouseDesk house = new HouseDesk(this);
+    private final FiguresDesk figures = new FiguresDesk(this);
     private Binder binder;
     private Ground ground;
     private DrillDocument document;
@@ -467,7 +468,11 @@ public final class Shell extends BorderPane {
     }
 
     Reader reader() {
-        return settings.reader().withHouse(house.words());
+        return settings.reader().withHouse(house.words()).withFigures(figures.figures());
+    }
+
+    FiguresDesk figures() {
+        return figures;
     }
 
     HouseDesk house() {

@@ -95,6 +95,7 @@ final class ViewMenu extends MenuButton {
                                 c -> Ui.text("strokes." + c),
                                 c -> shell.setReader(shell.reader().withCode(c))),
                         item("view.house", shell.house()::ask),
+                        item("view.figures", shell.figures()::ask),
                         choice(
                                 "view.text",
                                 List.of(100, 125, 150),

@@ -23,7 +23,7 @@ final class BlockReports {
         out.println(told.drill().title() + " · " + told.path().title());
         RepsWriter writer = writer(told, outlook);
         writer.all().forEach(l -> out.println("  " + l));
-        MoreTurns.of(told.drill(), outlook)
+        MoreTurns.of(told.drill(), outlook, told.run().own())
                 .forEach(p -> out.println("  "
                         + Texts.CORE.get(
                                 "more.line-of",
@@ -99,7 +99,7 @@ final class BlockReports {
             }
         }
         ArrayNode more = o.putArray("more");
-        MoreTurns.of(told.drill(), outlook)
+        MoreTurns.of(told.drill(), outlook, told.run().own())
                 .forEach(p -> more.addObject()
                         .put("kind", p.kind().name().toLowerCase(Locale.ROOT))
                         .put(

@@ -9,6 +9,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.FiguresFile;
 import wildchalk.core.binder.HouseFile;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
@@ -65,10 +66,14 @@ final class WhichRep {
     }
 
     /** In the words of the club in whose binder the file lies. */
-    private Reader reader() throws IOException {
+    Reader reader() throws IOException {
         Path drills = file.toAbsolutePath().getParent();
         Path binder = drills == null ? null : drills.getParent();
-        return binder == null ? Reader.USUAL : Reader.USUAL.withHouse(HouseFile.read(new Binder(binder)));
+        return binder == null
+                ? Reader.USUAL
+                : Reader.USUAL
+                        .withHouse(HouseFile.read(new Binder(binder)))
+                        .withFigures(FiguresFile.read(new Binder(binder)));
     }
 
     private Progression version(Drill drill) {

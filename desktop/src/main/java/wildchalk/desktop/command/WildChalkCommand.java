@@ -155,8 +155,9 @@ final class WildChalkCommand implements Runnable {
     int check(@Mixin WhichRep which, @Option(names = "--json", description = "as JSON") boolean json)
             throws IOException {
         Drill drill = which.drill();
-        Everywhere all =
-                which.isOnePath() ? Everywhere.on(which.rep().run()) : Everywhere.of(drill, which.versions(drill));
+        Everywhere all = which.isOnePath()
+                ? Everywhere.on(which.rep().run())
+                : Everywhere.of(drill, which.versions(drill), which.reader().figures());
         if (json) {
             out().print(JsonReports.findings(drill, all));
         } else {

@@ -34,6 +34,7 @@ import wildchalk.core.reps.Fit;
 import wildchalk.core.reps.Outlook;
 import wildchalk.core.reps.Rotations;
 import wildchalk.core.reps.Setting;
+import wildchalk.core.runthrough.OwnFigures;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.turns.MoreTurns;
 import wildchalk.core.turns.Proposal;
@@ -388,7 +389,8 @@ public final class RepsView extends VBox {
     private void askForMore() {
         Outlook now = outlook.get();
         Drill drill = shownDrill;
-        moreWorker.ask(() -> MoreTurns.of(drill, now), found -> showMore(now, drill, found));
+        OwnFigures own = document.reader().figures();
+        moreWorker.ask(() -> MoreTurns.of(drill, now, own), found -> showMore(now, drill, found));
     }
 
     private void showMore(Outlook of, Drill drill, List<Proposal> found) {

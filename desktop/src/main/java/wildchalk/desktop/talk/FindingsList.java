@@ -27,6 +27,7 @@ import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.edit.Tellings;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.motion.Waits;
+import wildchalk.core.runthrough.OwnFigures;
 import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.WaitWriter;
 import wildchalk.desktop.document.DrillDocument;
@@ -58,6 +59,9 @@ public final class FindingsList extends VBox {
     private Optional<Everywhere> all = Optional.empty();
     /** The drill that all its ways were looked at of, or are being looked at. */
     private Drill lookedAt;
+
+    /** The figures with which it was. */
+    private OwnFigures lookedWith = OwnFigures.NONE;
 
     private boolean whole;
 
@@ -112,8 +116,10 @@ public final class FindingsList extends VBox {
 
     private void update() {
         Drill drill = document.told().drill();
-        if (drill != lookedAt) {
+        OwnFigures own = document.told().run().own();
+        if (drill != lookedAt || !own.equals(lookedWith)) {
             lookedAt = drill;
+            lookedWith = own;
             all = Optional.empty();
             elsewhere.forget();
             quiet.playFromStart();
@@ -123,7 +129,8 @@ public final class FindingsList extends VBox {
 
     private void lookElsewhere() {
         Drill drill = lookedAt;
-        elsewhere.ask(() -> Everywhere.of(drill), found -> {
+        OwnFigures own = lookedWith;
+        elsewhere.ask(() -> Everywhere.of(drill, own), found -> {
             all = Optional.of(found);
             // a reason that is being written is not taken away
             if (lines.lookup("#reason") == null) {

@@ -44,12 +44,12 @@ public record Told(RunThrough run, TalkThrough talk, List<Finding> findings, Rea
      * long as both.
      */
     public Told inPassing(Path path) {
-        RunThrough other = RunThrough.of(drill(), path);
+        RunThrough other = RunThrough.of(drill(), path, run.own());
         return new Told(other, reader.house().of(Words.of(other, reader.unit())), List.of(), reader);
     }
 
     public static Told of(Drill drill, Path path, Reader reader) {
-        return of(RunThrough.of(drill, path), reader);
+        return of(RunThrough.of(drill, path, reader.figures()), reader);
     }
 
     /** The likeliest path. */

@@ -1,8 +1,9 @@
-package wildchalk.core.check;
+package wildchalk.core.runthrough;
 
 import java.util.Set;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.runthrough.OwnFigures.Figure;
 import wildchalk.core.surface.Medium;
 
 /**
@@ -27,7 +28,7 @@ public record Clearances(
     private static final double SPARE_OF_CHILDREN = 0.06;
 
     /** Who nears another no faster than this (m/s) steps past him. */
-    static final double STEPS_PAST = 2.5;
+    public static final double STEPS_PAST = 2.5;
 
     private static final double LANE = 1;
     private static final double LANE_OF_STICKS = 1.5;
@@ -38,22 +39,39 @@ public record Clearances(
     private static final double BEHIND = 10;
     private static final double WALL = 1;
 
-    public static Clearances of(Drill drill) {
+    /** Those of a club, and for the others what is usual for an age on a surface. */
+    public static Clearances of(Drill drill, OwnFigures own) {
         AgeBand age = drill.audience().paceBand();
         Medium medium = drill.surface().medium();
         boolean children = age == AgeBand.U8 || age == AgeBand.U10;
         double spare = (medium == Medium.ICE ? SPARE_ON_ICE : SPARE) + (children ? SPARE_OF_CHILDREN : 0);
         boolean sticks = medium == Medium.ICE || STICKS.contains(drill.surface().sport());
-        return new Clearances(BODY, spare, sticks ? LANE_OF_STICKS : LANE, BEHIND, WALL);
+        return new Clearances(
+                own.or(Figure.BODIES, BODY),
+                own.or(Figure.SPARE, spare),
+                own.or(Figure.LANE, sticks ? LANE_OF_STICKS : LANE),
+                own.or(Figure.BEHIND, BEHIND),
+                own.or(Figure.WALL, WALL));
+    }
+
+    /** One of them. */
+    public double of(Figure figure) {
+        return switch (figure) {
+            case BODIES -> bodyMetres;
+            case SPARE -> spareSeconds;
+            case LANE -> laneMetres;
+            case BEHIND -> behindMetres;
+            case WALL -> wallMetres;
+        };
     }
 
     /** Whether two who near each other so fast and come so near are no longer able to step past each other. */
-    boolean areTooNear(double metres, double closingSpeed) {
+    public boolean areTooNear(double metres, double closingSpeed) {
         return closingSpeed > STEPS_PAST && metres < apartMetres(closingSpeed);
     }
 
     /** How near two may come that near each other at a speed, m. */
-    double apartMetres(double closingSpeed) {
+    public double apartMetres(double closingSpeed) {
         return bodyMetres + spareSeconds * closingSpeed;
     }
 }
