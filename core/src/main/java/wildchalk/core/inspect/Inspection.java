@@ -67,13 +67,23 @@ public sealed interface Inspection {
     }
 
     /**
+     * A race to a ball that nobody has.
+     *
+     * @param second the first of the other side
+     * @param bySeconds how much later he is there
+     */
+    record Race(RoleId first, RoleId second, Point at, double bySeconds) {}
+
+    /**
      * Who is where first.
      *
      * @param sides for each cell the team of whoever is there first
      * @param seconds for each cell until somebody is there
+     * @param race who is first at a ball that nobody has
      * @param shares of the field that each side owns, 0 to 1; each with its keeper
      */
-    record Space(Field field, Side[] sides, double[] seconds, double attack, double defence) implements Inspection {
+    record Space(Field field, Side[] sides, double[] seconds, double attack, double defence, Optional<Race> race)
+            implements Inspection {
         @Override
         public Kind kind() {
             return Kind.SPACE;

@@ -130,6 +130,20 @@ public final class Moment {
         return Optional.empty();
     }
 
+    /** Where the first ball lies, or comes down, that nobody has. */
+    Optional<Point> freeBall() {
+        return timeline.ballIds().stream()
+                .flatMap(b -> timeline
+                        .ballStateAt(b, seconds)
+                        .match(
+                                held -> Optional.<Point>empty(),
+                                loose -> Optional.of(loose.at()),
+                                flight -> Optional.of(flight.flight().to()),
+                                dead -> Optional.<Point>empty())
+                        .stream())
+                .findFirst();
+    }
+
     /** Where the first ball is that is still in play. */
     Optional<Point> ball() {
         return timeline.ballIds().stream()

@@ -1,8 +1,11 @@
 package wildchalk.core.inspect;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.drill.Side;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.inspect.Inspection.Race;
 import wildchalk.core.inspect.Inspection.Space;
 import wildchalk.core.inspect.Moment.Player;
 import wildchalk.core.surface.View;
@@ -35,6 +38,24 @@ public final class Spaces {
             attack += sides[i] == Side.ATTACK ? 1 : 0;
             defence += sides[i] == Side.DEFENCE ? 1 : 0;
         }
-        return new Space(field, sides, seconds, (double) attack / sides.length, (double) defence / sides.length);
+        return new Space(
+                field, sides, seconds, (double) attack / sides.length, (double) defence / sides.length, race(moment));
+    }
+
+    /** Whose a ball is that nobody has: the first there, and the first of the other side. */
+    private static Optional<Race> race(Moment moment) {
+        return moment.freeBall().flatMap(at -> {
+            List<Player> order = moment.field().stream()
+                    .sorted(Comparator.comparingDouble(p -> p.secondsTo(at)))
+                    .toList();
+            return order.stream()
+                    .filter(p -> p.isAgainst(order.get(0)))
+                    .findFirst()
+                    .map(second -> new Race(
+                            order.get(0).role().id(),
+                            second.role().id(),
+                            at,
+                            second.secondsTo(at) - order.get(0).secondsTo(at)));
+        });
     }
 }

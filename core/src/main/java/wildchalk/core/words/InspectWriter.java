@@ -70,8 +70,13 @@ public final class InspectWriter {
     }
 
     private List<String> space(Inspection.Space space) {
-        return List.of(
-                text("space", Math.round(100 * space.attack()), Math.round(100 * space.defence())), text("space.how"));
+        List<String> said = new ArrayList<>();
+        space.race()
+                .ifPresent(r -> said.add(
+                        text("space.race", label(r.first()), Numbers.fixed(r.bySeconds(), 1), label(r.second()))));
+        said.add(text("space", Math.round(100 * space.attack()), Math.round(100 * space.defence())));
+        said.add(text("space.how"));
+        return said;
     }
 
     private List<String> outlets(Inspection.OutletList list) {

@@ -127,6 +127,24 @@ class InspectTest {
         assertEquals(1, space.attack() + space.defence(), 1e-9);
     }
 
+    /** A loose ball 6 m from one and 9 m from the other: the nearer is there sooner, by what dashes of 6 and 9 m differ. */
+    @Test
+    void whoIsFirstAtTheBall() {
+        Progression version = Drills.blank()
+                .role("a", Side.ATTACK, 0, 0)
+                .role("d", Side.DEFENCE, 15, 0)
+                .ballAt(6, 0)
+                .progression();
+        Inspection.Space space = (Inspection.Space) Inspection.of(Inspection.Kind.SPACE, at(version, 0), COURT);
+        Inspection.Race race = space.race().orElseThrow();
+        assertEquals(new RoleId("a"), race.first());
+        assertEquals(new RoleId("d"), race.second());
+        wildchalk.core.motion.Dash dash = wildchalk.core.motion.Dash.of(Pace.of(AgeBand.U16, Drills.HANDBALL), 1);
+        double six = dash.seconds(Point.ORIGIN, Point.ORIGIN, new Point(6, 0));
+        double nine = dash.seconds(Point.ORIGIN, Point.ORIGIN, new Point(9, 0));
+        assertEquals(nine - six, race.bySeconds(), 1e-9);
+    }
+
     // ---- outlets ----
 
     /** Looked at ten times as finely no lane is anybody's that was open by more than a rounding. */

@@ -4,14 +4,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayDeque;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
-import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
@@ -20,14 +17,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.drill.AgeBand;
-import wildchalk.core.drill.Course;
 import wildchalk.core.drill.LineId;
-import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
-import wildchalk.core.drill.Side;
 import wildchalk.core.drill.WaitingLine;
-import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.Pace;
 import wildchalk.core.motion.Timeline;
@@ -40,74 +33,11 @@ class RotationsTest {
         return LongStream.range(0, 500);
     }
 
-    private static LineId line(int i) {
-        return new LineId("l" + i);
-    }
-
-    private static RoleId role(int i) {
-        return new RoleId("r" + i);
-    }
-
-    /** So many lines, each feeding some of the roles; roles that no line feeds have places of their own. */
-    private static Path path(List<List<Integer>> feeds, List<Integer> standing, int roles, List<Rotation> rotation) {
-        Drills drill = Drills.blank();
-        for (int i = 0; i < roles; i++) {
-            drill.role("r" + i, Side.ATTACK, i, 0);
-        }
-        List<WaitingLine> lines = new ArrayList<>();
-        for (int i = 0; i < feeds.size(); i++) {
-            lines.add(new WaitingLine(
-                    line(i),
-                    "L" + i,
-                    new Point(i, 5),
-                    0,
-                    feeds.get(i).stream().map(RotationsTest::role).toList(),
-                    standing.get(i)));
-        }
-        Progression p = drill.progression().withLines(lines);
-        return Path.usual(p.withCourse(Course.PLAIN.withRotation(rotation)));
-    }
-
-    private static Path random(long seed) {
-        Random random = new Random(seed);
-        int lines = 1 + random.nextInt(3);
-        int roles = 1 + random.nextInt(5);
-        List<List<Integer>> feeds = new ArrayList<>();
-        IntStream.range(0, lines).forEach(i -> feeds.add(new ArrayList<>()));
-        for (int r = 0; r < roles; r++) {
-            if (random.nextInt(4) > 0) {
-                feeds.get(random.nextInt(lines)).add(r);
-            }
-        }
-        List<Integer> standing = feeds.stream()
-                .map(f -> Math.max(1, f.size() + random.nextInt(4)))
-                .toList();
-        List<Rotation> rotation = new ArrayList<>();
-        if (random.nextBoolean()) {
-            // everybody takes somebody's place: nothing can drift
-            List<Integer> to = new ArrayList<>(IntStream.range(0, roles).boxed().toList());
-            Collections.shuffle(to, random);
-            for (int r = 0; r < roles; r++) {
-                rotation.add(Rotation.toRole(role(r), role(to.get(r))));
-            }
-        } else {
-            for (int r = 0; r < roles; r++) {
-                int how = random.nextInt(4);
-                if (how < 2) {
-                    rotation.add(Rotation.toLine(role(r), line(random.nextInt(lines))));
-                } else if (how == 2) {
-                    rotation.add(Rotation.stay(role(r)));
-                }
-            }
-        }
-        return path(feeds, standing, roles, rotation);
-    }
-
     /** With the clock the same people play the same parts, rep by rep: one engine says who, the other also when. */
     @ParameterizedTest
     @MethodSource("seeds")
     void theClockChangesNothing(long seed) {
-        Path path = random(seed);
+        Path path = RandomRotations.of(seed);
         Timeline timeline = Timeline.of(path, Drills.HANDBALL, Pace.of(AgeBand.U16, Drills.HANDBALL));
         RepRun run =
                 new RepRun(RepScript.of(path, timeline, Pace.of(AgeBand.U16, Drills.HANDBALL)), Conditions.AS_DRAWN);
@@ -196,7 +126,7 @@ class RotationsTest {
     @ParameterizedTest
     @MethodSource("seeds")
     void whoPlaysWhatIsAsByHand(long seed) {
-        Path path = random(seed);
+        Path path = RandomRotations.of(seed);
         ByHand twin = new ByHand(path);
         List<Object> start = twin.state();
         Rotations.Play play = Rotations.of(path).round();
@@ -215,7 +145,7 @@ class RotationsTest {
     @ParameterizedTest
     @MethodSource("seeds")
     void whatDriftsIsWhatTheLinesGainAndLose(long seed) {
-        Path path = random(seed);
+        Path path = RandomRotations.of(seed);
         ByHand twin = new ByHand(path);
         boolean whole = twin.rep().size() == path.roles().size();
         Map<LineId, Integer> before = new HashMap<>();
@@ -230,7 +160,7 @@ class RotationsTest {
     @Test
     void mostRandomRotationsHaveEverybodyForTwoReps() {
         long whole = seeds().filter(seed -> {
-                    ByHand twin = new ByHand(random(seed));
+                    ByHand twin = new ByHand(RandomRotations.of(seed));
                     int roles = twin.path.roles().size();
                     return twin.rep().size() == roles && twin.rep().size() == roles;
                 })
@@ -242,7 +172,7 @@ class RotationsTest {
     @ParameterizedTest
     @MethodSource("seeds")
     void whereNothingDriftsEverybodyComesRound(long seed) {
-        Path path = random(seed);
+        Path path = RandomRotations.of(seed);
         Rotations rotations = Rotations.of(path);
         ByHand twin = new ByHand(path);
         Set<RoleId> posts = new TreeSet<>(twin.posts.keySet());
@@ -261,7 +191,7 @@ class RotationsTest {
     /** One line of five for one role, back to its tail: each plays every fifth rep. */
     @Test
     void oneLineComesRoundAfterAsManyRepsAsItHasPeople() {
-        Rotations.Play play = Rotations.of(path(List.of(List.of(0)), List.of(5), 1, List.of()))
+        Rotations.Play play = Rotations.of(RandomRotations.path(List.of(List.of(0)), List.of(5), 1, List.of()))
                 .round();
         assertEquals(OptionalInt.of(5), play.round());
         IntStream.range(0, 5).forEach(p -> assertEquals(1, play.turnsOf(p)));
@@ -270,10 +200,10 @@ class RotationsTest {
     /** A line that feeds two roles: with four people each always plays the same part, with five everybody plays both. */
     @Test
     void anEvenLineForTwoPartsNeverChangesThem() {
-        Rotations.Play four = Rotations.of(path(List.of(List.of(0, 1)), List.of(4), 2, List.of()))
+        Rotations.Play four = Rotations.of(RandomRotations.path(List.of(List.of(0, 1)), List.of(4), 2, List.of()))
                 .round();
         IntStream.range(0, 4).forEach(p -> assertEquals(1, four.rolesOf(p).size()));
-        Rotations.Play five = Rotations.of(path(List.of(List.of(0, 1)), List.of(5), 2, List.of()))
+        Rotations.Play five = Rotations.of(RandomRotations.path(List.of(List.of(0, 1)), List.of(5), 2, List.of()))
                 .round();
         IntStream.range(0, 5).forEach(p -> assertEquals(2, five.rolesOf(p).size()));
         assertEquals(OptionalInt.of(5), five.round());
@@ -282,8 +212,11 @@ class RotationsTest {
     /** Two lines that swap: of three and three everybody plays both parts in six reps. */
     @Test
     void linesThatSwapComeRoundAfterAsManyRepsAsThereArePeople() {
-        List<Rotation> swap = List.of(Rotation.toLine(role(0), line(1)), Rotation.toLine(role(1), line(0)));
-        Rotations.Play play = Rotations.of(path(List.of(List.of(0), List.of(1)), List.of(3, 3), 2, swap))
+        List<Rotation> swap = List.of(
+                Rotation.toLine(RandomRotations.role(0), RandomRotations.line(1)),
+                Rotation.toLine(RandomRotations.role(1), RandomRotations.line(0)));
+        Rotations.Play play = Rotations.of(
+                        RandomRotations.path(List.of(List.of(0), List.of(1)), List.of(3, 3), 2, swap))
                 .round();
         assertEquals(OptionalInt.of(6), play.round());
         IntStream.range(0, 6).forEach(p -> assertEquals(2, play.rolesOf(p).size()));
@@ -292,9 +225,12 @@ class RotationsTest {
     /** All to one side: what one line gains the other loses. */
     @Test
     void aRotationToOneSideDrifts() {
-        List<Rotation> all = List.of(Rotation.toLine(role(0), line(1)), Rotation.toLine(role(1), line(1)));
-        Map<LineId, Integer> drift = Rotations.of(path(List.of(List.of(0), List.of(1)), List.of(3, 3), 2, all))
+        List<Rotation> all = List.of(
+                Rotation.toLine(RandomRotations.role(0), RandomRotations.line(1)),
+                Rotation.toLine(RandomRotations.role(1), RandomRotations.line(1)));
+        Map<LineId, Integer> drift = Rotations.of(
+                        RandomRotations.path(List.of(List.of(0), List.of(1)), List.of(3, 3), 2, all))
                 .drift();
-        assertEquals(Map.of(line(0), -1, line(1), 1), drift);
+        assertEquals(Map.of(RandomRotations.line(0), -1, RandomRotations.line(1), 1), drift);
     }
 }

@@ -251,7 +251,7 @@ public final class BoardView extends Region {
 
     /** The same worked out for that moment; empty while nothing is looked at, and while reps follow one another. */
     Optional<Inspection> inspection() {
-        if (reps.get()) {
+        if (reps.get() || inspecting.get().isEmpty()) {
             return Optional.empty();
         }
         Frame now = frame();
