@@ -146,8 +146,11 @@ class RepsOnBoardTest {
         open(robot, "lamplighter-give-and-go");
         Slider people = robot.lookup("#reps-people").query();
         Window.fx(() -> people.setValue(15));
-        Window.until(() ->
-                isThere(robot, "#reps-more-0") && said(robot, "#reps-more-0").startsWith("Run it a second time"));
+        Window.until(() -> said(robot, "#reps-people-said").equals("15"));
+        // what is offered is tried anew; until then nobody can press it
+        Window.until(() -> isThere(robot, "#reps-more-0")
+                && !robot.lookup("#reps-more").query().isDisabled()
+                && said(robot, "#reps-more-0").startsWith("Run it a second time"));
         int before = outlook(15).block().fewestTurns();
         Window.press(robot, "#reps-more-0");
         window.settled();

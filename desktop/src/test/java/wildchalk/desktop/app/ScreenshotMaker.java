@@ -167,7 +167,8 @@ class ScreenshotMaker {
         Window.until(() -> !robot.lookup("#reps-people").queryAll().isEmpty());
         Slider people = robot.lookup("#reps-people").query();
         Window.fx(() -> people.setValue(15));
-        Window.until(() -> !robot.lookup("#reps-more-0").queryAll().isEmpty());
+        Window.until(() -> !robot.lookup("#reps-more-0").queryAll().isEmpty()
+                && !robot.lookup("#reps-more").query().isDisabled());
         Window.fx(() -> window.shell.board().orElseThrow().view().seekBlock(94));
         shoot("reps.png");
         Window.fx(() -> window.shell.board().orElseThrow().view().repsProperty().set(false));
