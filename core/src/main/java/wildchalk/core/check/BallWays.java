@@ -13,9 +13,11 @@ import wildchalk.core.drill.Shot;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.BallState;
 import wildchalk.core.motion.Flight;
+import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.Happening;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.surface.GoalShape;
 
 /** Passes and shots of a run-through with the ways of their balls. */
 final class BallWays {
@@ -52,7 +54,17 @@ final class BallWays {
         }
     }
 
+    /** The ball has to be out of the hand that sends it, and not yet in the one that gets it: so far (m) it is at hand. */
+    static final double AT_HAND_METRES = 1;
+
     private BallWays() {}
+
+    /** Whether a shot goes over everybody: at a ring; or at no goal that is there, of which something else is said. */
+    static boolean goesOverHeads(RunThrough run, Way shot) {
+        return Goals.find(run.path(), run.drill().surface(), ((Shot) shot.move()).goal())
+                .filter(g -> g.shape() != GoalShape.RING)
+                .isEmpty();
+    }
 
     /** Those that happen, in the order in which they are told. */
     static List<Way> of(RunThrough run) {

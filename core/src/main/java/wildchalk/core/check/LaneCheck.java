@@ -47,9 +47,6 @@ final class LaneCheck {
     /** Nobody is faster, m/s. */
     private static final double FASTEST = 12;
 
-    /** Whoever is so near to where a ball leaves or arrives (m) has to do with it. */
-    private static final double AT_HAND_METRES = 1;
-
     /** Whoever of the shooter's side is so near the goal (m) is there for the rebound. */
     private static final double AT_GOAL_METRES = 8;
 
@@ -120,7 +117,7 @@ final class LaneCheck {
             List<Point> people = waiting(line);
             people.stream()
                     .filter(p -> Segments.distance(p, way.start(), way.end()) < clear.laneMetres()
-                            && p.distanceTo(way.start()) > AT_HAND_METRES)
+                            && p.distanceTo(way.start()) > BallWays.AT_HAND_METRES)
                     .findFirst()
                     .ifPresent(p -> found.add(Finding.of(
                                     SHOT_LANE_LINE, way.move().id(), way.move().role(), line.id())
@@ -197,7 +194,7 @@ final class LaneCheck {
             if (!concerned && !winsIt(role.id())) {
                 nearest(role.id(), way)
                         .filter(n -> n.metres() < least)
-                        .filter(n -> n.at().distanceTo(way.end()) > AT_HAND_METRES)
+                        .filter(n -> n.at().distanceTo(way.end()) > BallWays.AT_HAND_METRES)
                         .ifPresent(n -> found.add(Finding.of(
                                         PASS_BLOCKED,
                                         way.move().id(),
@@ -210,7 +207,8 @@ final class LaneCheck {
         for (WaitingLine line : path.lines()) {
             waiting(line).stream()
                     .filter(p -> toWay(p, way) < least)
-                    .filter(p -> p.distanceTo(way.end()) > AT_HAND_METRES && p.distanceTo(way.start()) > AT_HAND_METRES)
+                    .filter(p -> p.distanceTo(way.end()) > BallWays.AT_HAND_METRES
+                            && p.distanceTo(way.start()) > BallWays.AT_HAND_METRES)
                     .findFirst()
                     .ifPresent(p -> found.add(Finding.of(
                                     PASS_BLOCKED_LINE,
@@ -251,7 +249,7 @@ final class LaneCheck {
             Point ball = timeline.ballAt(way.ball(), t);
             Point body = timeline.placeAt(role, t);
             double metres = ball.distanceTo(body);
-            if (metres < least && !ball.isWithin(AT_HAND_METRES, way.start())) {
+            if (metres < least && !ball.isWithin(BallWays.AT_HAND_METRES, way.start())) {
                 best = new Near(metres, body, t);
                 least = metres;
             }

@@ -6,26 +6,20 @@ import java.util.Optional;
 import wildchalk.core.check.BallWays.Way;
 import wildchalk.core.check.Encounters.Encounter;
 import wildchalk.core.drill.Role;
-import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Side;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Flaw;
 import wildchalk.core.finding.Quantity;
 import wildchalk.core.geometry.Point;
-import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.Launches;
 import wildchalk.core.runthrough.Clearances;
 import wildchalk.core.runthrough.RunThrough;
-import wildchalk.core.surface.GoalShape;
 
 /** Finds people of one rep who are in the way of those of the next, where the next begins before the first is over. */
 final class RepsCheck {
 
     private static final Flaw REPS_TRAFFIC = Flaw.warn("reps-traffic");
     private static final Flaw REPS_LANE = Flaw.warn("reps-lane");
-
-    /** The ball has to be out of the hand that sends it, m. */
-    private static final double AT_HAND_METRES = 1;
 
     private RepsCheck() {}
 
@@ -54,18 +48,12 @@ final class RepsCheck {
             }
         }
         for (Way way : BallWays.of(run)) {
-            if (way.isShot() && !isOverHeads(run, way)) {
+            if (way.isShot() && !BallWays.goesOverHeads(run, way)) {
                 lane(run, way, period.get(), others, clear).ifPresent(found::add);
                 lane(run, way, -period.get(), others, clear).ifPresent(found::add);
             }
         }
         return found;
-    }
-
-    private static boolean isOverHeads(RunThrough run, Way way) {
-        return Goals.find(run.path(), run.drill().surface(), ((Shot) way.move()).goal())
-                .filter(g -> g.shape() != GoalShape.RING)
-                .isEmpty();
     }
 
     /** Somebody of a rep that began so much later in the line of a shot. */
@@ -77,7 +65,7 @@ final class RepsCheck {
                 double into = t - later;
                 Point ball = run.timeline().ballAt(way.ball(), t);
                 boolean plays = into > 0 && into < run.timeline().seconds();
-                if (plays && ball.distanceTo(way.start()) > AT_HAND_METRES) {
+                if (plays && ball.distanceTo(way.start()) > BallWays.AT_HAND_METRES) {
                     Point body = run.timeline().poseAt(role.id(), into).at();
                     if (ball.distanceTo(body) < least) {
                         least = ball.distanceTo(body);

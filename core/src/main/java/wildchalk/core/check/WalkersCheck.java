@@ -4,19 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.check.BallWays.Way;
-import wildchalk.core.drill.Shot;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Flaw;
 import wildchalk.core.finding.Quantity;
 import wildchalk.core.geometry.Point;
-import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.Pace;
 import wildchalk.core.reps.Conditions;
 import wildchalk.core.reps.RepFlow;
 import wildchalk.core.reps.RepScript;
 import wildchalk.core.reps.Somebody;
 import wildchalk.core.runthrough.RunThrough;
-import wildchalk.core.surface.GoalShape;
 
 /** Finds those who walk back after their rep through the line of a shot of a rep after them. */
 final class WalkersCheck {
@@ -31,9 +28,6 @@ final class WalkersCheck {
     /** A ball is followed so finely (s): nobody walks far meanwhile. */
     private static final double LOOK_SECONDS = 0.05;
 
-    /** The ball has to be out of the hand that sends it, m. */
-    private static final double AT_HAND_METRES = 1;
-
     private WalkersCheck() {}
 
     static List<Finding> of(RunThrough run) {
@@ -42,7 +36,7 @@ final class WalkersCheck {
         List<Way> shots = run.path().course().launch().isEmpty() || !anybodyWaits
                 ? List.of()
                 : BallWays.of(run).stream()
-                        .filter(w -> w.isShot() && !isOverHeads(run, w))
+                        .filter(w -> w.isShot() && !BallWays.goesOverHeads(run, w))
                         .toList();
         if (shots.isEmpty()) {
             return List.of();
@@ -55,19 +49,13 @@ final class WalkersCheck {
         return found;
     }
 
-    private static boolean isOverHeads(RunThrough run, Way way) {
-        return Goals.find(run.path(), run.drill().surface(), ((Shot) way.move()).goal())
-                .filter(g -> g.shape() != GoalShape.RING)
-                .isEmpty();
-    }
-
     private static Optional<Finding> nearest(RunThrough run, RepFlow flow, Way shot, double lane) {
         double least = lane;
         Finding worst = null;
         for (int rep = FIRST_REP; rep < FIRST_REP + REPS; rep++) {
             for (double t = shot.from(); t <= shot.to(); t += LOOK_SECONDS) {
                 Point ball = run.timeline().ballAt(shot.ball(), t);
-                if (ball.isWithin(AT_HAND_METRES, shot.start())) {
+                if (ball.isWithin(BallWays.AT_HAND_METRES, shot.start())) {
                     continue;
                 }
                 for (Somebody one : flow.at(flow.startOf(rep) + t)) {
