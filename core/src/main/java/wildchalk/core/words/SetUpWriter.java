@@ -45,12 +45,13 @@ final class SetUpWriter {
         this.places = places;
     }
 
-    /** Counts of each kind of gear and of balls. */
+    /** Counts of each kind of gear and of balls, for all stations together. */
     List<String> gear() {
+        int stations = 1 + path.layout().stations().size();
         Map<String, Integer> counts = new LinkedHashMap<>();
         Map<String, Gear> samples = new LinkedHashMap<>();
         for (Gear g : path.gear()) {
-            counts.merge(Places.kindOf(g), 1, Integer::sum);
+            counts.merge(Places.kindOf(g), stations, Integer::sum);
             samples.putIfAbsent(Places.kindOf(g), g);
         }
         List<String> list = new ArrayList<>();
@@ -59,7 +60,7 @@ final class SetUpWriter {
                 .filter(g -> g.kind().isSupply())
                 .mapToInt(Gear::count)
                 .sum();
-        int n = path.balls().size() + supplied;
+        int n = stations * (path.balls().size() + supplied);
         if (n > 0) {
             list.add(n + " " + surface.ballName() + (n == 1 ? "" : "s"));
         }

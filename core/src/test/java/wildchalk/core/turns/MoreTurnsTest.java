@@ -25,6 +25,7 @@ import wildchalk.core.reps.Setting;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.words.RepsWriter;
+import wildchalk.core.words.Words;
 
 /** What is offered gives what it says, and costs no more than it says. */
 class MoreTurnsTest {
@@ -135,6 +136,13 @@ class MoreTurnsTest {
                 .contains("Nobody has said where 5 more wait: add a line, or a second station."));
     }
 
+    /** How many of each kind of gear there are to bring. */
+    private static List<Integer> counts(Drill drill, Progression version) {
+        return Words.of(RunThrough.of(drill, version), LengthUnit.METRES).gear().stream()
+                .map(g -> Integer.parseInt(g.substring(0, g.indexOf(' '))))
+                .toList();
+    }
+
     /** At two stations each has half: seven and seven of fourteen, and as many turns as seven have at one. */
     @Test
     void twoStationsAreTwiceTheDrill() {
@@ -150,6 +158,9 @@ class MoreTurnsTest {
         assertEquals(
                 outlook(drill, drill.base(), setting.withPeople(8)).block().fewestTurns(),
                 both.block().fewestTurns());
+        List<Integer> once = counts(drill, drill.base());
+        assertFalse(once.isEmpty());
+        assertEquals(once.stream().map(n -> 2 * n).toList(), counts(drill.withProgression(two), two));
         assertEquals(15, both.flows().crowd(12).people().size());
         assertTrue(new RepsWriter(both, "ball").standing().contains("15 people at 2 stations: 8 and 7."));
     }
