@@ -35,6 +35,7 @@ import wildchalk.picture.export.Told;
 import wildchalk.picture.paint.Bodies;
 import wildchalk.picture.paint.Extra;
 import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.Inspected;
 import wildchalk.picture.paint.Viewport;
 import wildchalk.picture.style.Ground;
 import wildchalk.picture.style.StrokeCode;
@@ -439,7 +440,7 @@ public final class BoardView extends Region {
                 .withOnion(onion.get())
                 .withFollowed(followed.get())
                 .withCrowd(crowd)
-                .withInspection(inspection())
+                .withInspection(inspection().map(i -> new Inspected(i, unit())))
                 // while people come and go no line has as many as are drawn
                 .withTasks(crowd.isEmpty()));
         image.paint(frame, viewport().scaled(scale), ground.get(), strokeCode.get(), legend.get());

@@ -3,7 +3,6 @@ package wildchalk.picture.paint;
 import java.util.Optional;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.geometry.Point;
-import wildchalk.core.inspect.Inspection;
 import wildchalk.core.ladder.ChangeMarks;
 import wildchalk.core.reps.Crowd;
 import wildchalk.core.surface.View;
@@ -26,7 +25,7 @@ public record Extra(
         Optional<ChangeMarks> changes,
         boolean tasks,
         Optional<View> area,
-        Optional<Inspection> inspection) {
+        Optional<Inspected> inspection) {
 
     public static final Extra NONE = new Extra(
             false, Optional.empty(), Optional.empty(), Optional.empty(), true, Optional.empty(), Optional.empty());
@@ -51,7 +50,7 @@ public record Extra(
         return new Extra(onion, crowd, followed, changes, shown, area, inspection);
     }
 
-    public Extra withInspection(Optional<Inspection> what) {
+    public Extra withInspection(Optional<Inspected> what) {
         return new Extra(onion, crowd, followed, changes, tasks, area, what);
     }
 

@@ -35,8 +35,10 @@ final class InspectPainter {
     private final Graphics2D g;
     private final Ground ground;
     private final Viewport v;
+    private final LengthUnit unit;
 
-    InspectPainter(Graphics2D g, Ground ground, Viewport viewport) {
+    InspectPainter(Graphics2D g, Ground ground, Viewport viewport, LengthUnit unit) {
+        this.unit = unit;
         this.g = g;
         this.ground = ground;
         this.v = viewport;
@@ -177,10 +179,7 @@ final class InspectPainter {
         g.setColor(ground.side(side));
         g.setStroke(new BasicStroke((float) (1.8 * v.unit())));
         g.draw(new Line2D.Double(a, b));
-        text(
-                new Point2D.Double((a.getX() + b.getX()) / 2, (a.getY() + b.getY()) / 2),
-                LengthUnit.METRES.text(gap.metres()),
-                0);
+        text(new Point2D.Double((a.getX() + b.getX()) / 2, (a.getY() + b.getY()) / 2), unit.text(gap.metres()), 0);
     }
 
     /** From where he is done to where he goes, bent so that two who change places do not lie on each other. */
@@ -219,7 +218,7 @@ final class InspectPainter {
         g.draw(new Line2D.Double(from, to));
         double r = 4 * u;
         g.fill(new Ellipse2D.Double(to.getX() - r, to.getY() - r, 2 * r, 2 * r));
-        text(to, LengthUnit.METRES.text(b.metres()), 14);
+        text(to, unit.text(b.metres()), 14);
     }
 
     /** A figure on its own ground, so that it is read over anything. */

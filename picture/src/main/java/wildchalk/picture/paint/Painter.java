@@ -94,7 +94,7 @@ public final class Painter {
     public void paintMoving(Graphics2D g, Frame frame, Viewport viewport) {
         prepare(g);
         ExtraPainter extra = new ExtraPainter(g, ground, viewport, frame);
-        frame.extra().inspection().ifPresent(i -> new InspectPainter(g, ground, viewport).paint(i));
+        frame.extra().inspection().ifPresent(i -> new InspectPainter(g, ground, viewport, i.unit()).paint(i.what()));
         new StationPainter(g, ground, viewport, frame).paintMoving();
         new BodyPainter(g, ground, viewport, frame).paintBodies();
         extra.paintMoving();

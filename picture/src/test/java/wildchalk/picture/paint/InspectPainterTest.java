@@ -20,6 +20,7 @@ import wildchalk.core.inspect.Inspection;
 import wildchalk.core.inspect.Moment;
 import wildchalk.core.motion.Pace;
 import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.text.LengthUnit;
 import wildchalk.picture.style.Ground;
 
 /** What is looked at is drawn, and the other stations are. */
@@ -31,7 +32,8 @@ class InspectPainterTest {
     private static int[] pixels(RunThrough run, double seconds, Optional<Inspection> what) {
         BufferedImage image = new BufferedImage(WIDE, HIGH, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = image.createGraphics();
-        Frame frame = Frame.at(run.drill(), run.path(), run.timeline(), seconds).with(Extra.NONE.withInspection(what));
+        Frame frame = Frame.at(run.drill(), run.path(), run.timeline(), seconds)
+                .with(Extra.NONE.withInspection(what.map(w -> new Inspected(w, LengthUnit.METRES))));
         new Painter(Ground.SLATE).paint(g, frame, Viewport.fitting(run.drill().surfaceUse(), WIDE, HIGH));
         g.dispose();
         return image.getRGB(0, 0, WIDE, HIGH, null, 0, WIDE);
@@ -60,6 +62,31 @@ class InspectPainterTest {
                 assertTrue(drawn, drill.title());
             }
         }
+    }
+
+    /** Lengths are written in the reader's unit. */
+    @Test
+    void lengthsAreTheReaders() {
+        Drill drill = Demo.read("second-wave-from-the-left");
+        RunThrough run = RunThrough.of(drill, drill.base());
+        Moment moment = Moment.of(run.path(), drill.surface(), Pace.of(drill), run.timeline(), 4);
+        Inspection what =
+                Inspection.of(Inspection.Kind.SHAPE, moment, drill.surfaceUse().view());
+        BufferedImage[] images = new BufferedImage[2];
+        for (int i = 0; i < 2; i++) {
+            images[i] = new BufferedImage(WIDE, HIGH, BufferedImage.TYPE_INT_RGB);
+            Graphics2D g = images[i].createGraphics();
+            LengthUnit unit = i == 0 ? LengthUnit.METRES : LengthUnit.YARDS;
+            new Painter(Ground.SLATE)
+                    .paint(
+                            g,
+                            Frame.at(drill, run.path(), run.timeline(), 4)
+                                    .with(Extra.NONE.withInspection(Optional.of(new Inspected(what, unit)))),
+                            Viewport.fitting(drill.surfaceUse(), WIDE, HIGH));
+            g.dispose();
+        }
+        assertFalse(Arrays.equals(
+                images[0].getRGB(0, 0, WIDE, HIGH, null, 0, WIDE), images[1].getRGB(0, 0, WIDE, HIGH, null, 0, WIDE)));
     }
 
     @Test
