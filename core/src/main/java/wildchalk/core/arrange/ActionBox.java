@@ -57,11 +57,7 @@ public final class ActionBox {
     /** Likewise, with its stations. */
     public static Optional<View> withStations(Scene scene, Surface surface) {
         return of(scene, surface).map(own -> {
-            List<Point> corners = List.of(
-                    new Point(own.minX(), own.minY()),
-                    new Point(own.maxX(), own.minY()),
-                    new Point(own.maxX(), own.maxY()),
-                    new Point(own.minX(), own.maxY()));
+            List<Point> corners = own.corners();
             List<Point> all = new ArrayList<>(corners);
             scene.layout()
                     .stations()

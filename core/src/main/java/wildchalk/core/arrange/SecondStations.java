@@ -2,6 +2,7 @@ package wildchalk.core.arrange;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Scene;
@@ -59,14 +60,7 @@ public final class SecondStations {
     }
 
     private static List<Point> corners(View box, Station s) {
-        return List.of(
-                        new Point(box.minX(), box.minY()),
-                        new Point(box.maxX(), box.minY()),
-                        new Point(box.maxX(), box.maxY()),
-                        new Point(box.minX(), box.maxY()))
-                .stream()
-                .map(s.map()::apply)
-                .toList();
+        return box.corners().stream().map(s.map()::apply).toList();
     }
 
     /** As much on the surface as the drill is: a drill that reaches over a line may do so elsewhere too. */
@@ -84,9 +78,15 @@ public final class SecondStations {
     private static boolean hasGoals(Scene scene, Station s, Surface surface) {
         return scene.moves().stream()
                 .filter(Shot.class::isInstance)
-                .flatMap(m -> surface.goal(((Shot) m).goal()).stream())
+                .allMatch(m -> missingGoal((Shot) m, s, surface).isEmpty());
+    }
+
+    /** Where a station shoots at a goal of the surface that is not there; empty where it is, or goes with the station. */
+    public static Optional<Point> missingGoal(Shot shot, Station s, Surface surface) {
+        return surface.goal(shot.goal())
                 .map(g -> s.map().apply(g.centre()))
-                .allMatch(p -> surface.goals().stream().anyMatch(g -> g.centre().isWithin(SAME_GOAL_METRES, p)));
+                .filter(there ->
+                        surface.goals().stream().noneMatch(g -> g.centre().isWithin(SAME_GOAL_METRES, there)));
     }
 
     /** Whether the boxes of two stations come nearer than they should. */

@@ -3,6 +3,7 @@ package wildchalk.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.arrange.SecondStations;
 import wildchalk.core.check.BallWays.Way;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Role;
@@ -19,7 +20,6 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Segments;
 import wildchalk.core.runthrough.Clearances;
 import wildchalk.core.runthrough.RunThrough;
-import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.Surface;
 
 /**
@@ -38,9 +38,6 @@ final class StationCheck {
 
     /** A pass that is played hard and missed rolls on so far, m. */
     private static final double ROLLS_METRES = 5;
-
-    /** A goal within this (m) of where the drill shoots is the goal that it shoots at. */
-    private static final double SAME_GOAL_METRES = 0.5;
 
     /** Nobody minds a station that reaches so little (m) over the edge. */
     private static final double OFF_METRES = 0.05;
@@ -133,10 +130,7 @@ final class StationCheck {
         for (Station s : stations) {
             for (var move : run.path().moves()) {
                 if (move instanceof Shot shot) {
-                    Optional<GoalMouth> goal = surface.goal(shot.goal());
-                    goal.map(g -> s.map().apply(g.centre()))
-                            .filter(there -> surface.goals().stream()
-                                    .noneMatch(g -> g.centre().isWithin(SAME_GOAL_METRES, there)))
+                    SecondStations.missingGoal(shot, s, surface)
                             .ifPresent(there -> found.add(Finding.of(GOAL, shot.id(), shot.role(), s.id())
                                     .at(there, 0)));
                 }

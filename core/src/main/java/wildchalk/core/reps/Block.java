@@ -149,15 +149,6 @@ public record Block(
         return players().stream().mapToDouble(Share::longestWaitSeconds).max().orElse(0);
     }
 
-    /** The same for the one in the middle of all who play. */
-    public double usualWaitSeconds() {
-        double[] all = players().stream()
-                .mapToDouble(Share::longestWaitSeconds)
-                .sorted()
-                .toArray();
-        return all.length == 0 ? 0 : all[all.length / 2];
-    }
-
     /** Adds up what everybody did. */
     private static final class Reckoning {
 

@@ -19,7 +19,6 @@ public record Fit(int fewest, int best, OptionalInt most, List<Row> rows) {
     /** What so many people get, at the fullest station. */
     public record Row(int people, Block block) {}
 
-    public static final int LEAST = 4;
     public static final int MOST = 40;
 
     /** Young children wait no longer (s) than this between two turns (estimate: 30 to 40 s). */
@@ -40,14 +39,14 @@ public record Fit(int fewest, int best, OptionalInt most, List<Row> rows) {
         return age == AgeBand.U8 || age == AgeBand.U10 ? CHILDREN_WAIT_SECONDS : WAIT_SECONDS;
     }
 
-    /** With 4 to 40 people, those left out with whom no rep can be played, and those who have nowhere to stand. */
+    /** From the fewest to 40 people; the fewest alone where nobody more has somewhere to stand. */
     public static Fit of(RepScript script, Conditions conditions, double minutes, AgeBand age) {
         Scene scene = script.path();
         int stations = Setting.count(scene);
         int fewest = stations * Filling.fewest(scene);
         List<Row> rows = new ArrayList<>();
         int most = Filling.hasRoom(scene) ? Math.max(MOST, fewest) : fewest;
-        for (int people = Math.max(1, Math.min(fewest, Math.max(LEAST, fewest))); people <= most; people++) {
+        for (int people = Math.max(1, fewest); people <= most; people++) {
             int here = (people + stations - 1) / stations;
             Row last = rows.isEmpty() ? null : rows.get(rows.size() - 1);
             boolean same = last != null && (last.people() + stations - 1) / stations == here;

@@ -65,6 +65,16 @@ public record Outlook(Setting setting, RepScript script, Block block, Fit fit, S
         return groups().size() * block.ballsForAll();
     }
 
+    /** How many balls it takes to start at all stations. */
+    public int leastBalls() {
+        return groups().size() * script.ballsOfOneRep();
+    }
+
+    /** Whether there are fewer; everything else is told as if there were these. */
+    public boolean hasTooFewBalls() {
+        return setting.balls().isPresent() && setting.balls().getAsInt() < leastBalls();
+    }
+
     /** Whether there are fewer people than a rep takes. */
     public boolean isTooFew() {
         return setting.people() < fit.fewest();

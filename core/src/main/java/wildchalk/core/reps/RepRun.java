@@ -95,7 +95,7 @@ final class RepRun {
         Arrays.sort(
                 firstDone, Comparator.comparingDouble(i -> script.parts.get(i).done()));
         conditions.balls().ifPresent(n -> {
-            // with fewer than one rep takes there is none at all: that is said elsewhere
+            // with fewer than one rep takes there is none at all: an Outlook says so
             for (int i = 0; i < Math.max(n, script.balls.size()); i++) {
                 backAt.add(0.0);
             }

@@ -1,5 +1,6 @@
 package wildchalk.core.surface;
 
+import java.util.List;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.text.SportTexts;
 
@@ -16,6 +17,11 @@ public record View(String id, String name, double minX, double minY, double maxX
             throw new IllegalArgumentException("The part (%s to %s m by %s to %s m) needs at least 1 m each way."
                     .formatted(minX, maxX, minY, maxY));
         }
+    }
+
+    /** Counter-clockwise from the one with the least x and y. */
+    public List<Point> corners() {
+        return List.of(new Point(minX, minY), new Point(maxX, minY), new Point(maxX, maxY), new Point(minX, maxY));
     }
 
     /** Any rectangle of a surface, corners in any order. */

@@ -27,13 +27,17 @@ public final class RepsWriter {
 
     private final Outlook outlook;
     private final Path path;
+    private final Surface surface;
+    private final LengthUnit unit;
     private final String ball;
 
-    /** @param ball what the sport calls it */
-    public RepsWriter(Outlook outlook, String ball) {
+    /** @param unit what the reader's lengths are said in */
+    public RepsWriter(Outlook outlook, Surface surface, LengthUnit unit) {
         this.outlook = outlook;
         this.path = outlook.script().path();
-        this.ball = ball;
+        this.surface = surface;
+        this.unit = unit;
+        this.ball = surface.ballName();
     }
 
     /** All of it, sentence by sentence. */
@@ -165,7 +169,7 @@ public final class RepsWriter {
             parts.add(text(Math.round(shots) == 1 ? "reps.shots.one" : "reps.shots", Numbers.brief(shots, 0)));
         }
         if (metres >= 1) {
-            parts.add(text("reps.metres", Numbers.brief(metres, 0)));
+            parts.add(unit.paces(metres));
         }
         if (hard >= 1) {
             parts.add(text("reps.hard", Numbers.brief(hard, 0)));
@@ -189,7 +193,13 @@ public final class RepsWriter {
                 said.add(text("reps.starves." + s, Numbers.brief(each, 1), ball));
             }
         });
-        if (outlook.script().ballsOfOneRep() > 0 && block.reps() > 1) {
+        if (outlook.hasTooFewBalls()) {
+            said.add(text(
+                    "reps.balls.few",
+                    outlook.leastBalls(),
+                    ball,
+                    outlook.setting().balls().orElseThrow()));
+        } else if (outlook.script().ballsOfOneRep() > 0 && block.reps() > 1) {
             said.add(text("reps.balls." + (outlook.ballsForAll() == 1 ? "one" : "more"), outlook.ballsForAll(), ball));
         }
         return said;
@@ -253,9 +263,9 @@ public final class RepsWriter {
     // ---- more turns ----
 
     /** What a proposal does, short enough for a button: "start the next as A shoots". */
-    public String does(Proposal proposal, Surface surface, LengthUnit unit) {
+    public String does(Proposal proposal) {
         return switch (proposal.kind()) {
-            case LAUNCH -> launch(proposal.launch().orElseThrow(), surface);
+            case LAUNCH -> launch(proposal.launch().orElseThrow());
             case STATION ->
                 text(
                         "more.station",
@@ -273,7 +283,7 @@ public final class RepsWriter {
         };
     }
 
-    private String launch(Launch launch, Surface surface) {
+    private String launch(Launch launch) {
         return launch.at()
                 .map(e -> text("more.launch", new EventNames(path, surface).when(e)))
                 .orElseGet(() -> text("more.launch.over"));

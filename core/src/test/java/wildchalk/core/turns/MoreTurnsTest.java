@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Demo;
+import wildchalk.core.arrange.SecondStations;
 import wildchalk.core.check.Checks;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Progression;
@@ -88,8 +89,8 @@ class MoreTurnsTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(OptionalInt.of(3), more.balls());
-        RepsWriter writer = new RepsWriter(outlook, "ball");
-        assertEquals("Have 3 balls", writer.does(more, drill.surface(), LengthUnit.METRES));
+        RepsWriter writer = new RepsWriter(outlook, drill.surface(), LengthUnit.METRES);
+        assertEquals("Have 3 balls", writer.does(more));
         assertEquals(more.turns() + " turns each, for 2 balls more.", writer.gives(more));
     }
 
@@ -100,10 +101,37 @@ class MoreTurnsTest {
                 outlook(drill, drill.base(), Setting.drawn(drill, drill.base()).withPeople(4));
         assertTrue(outlook.isTooFew());
         assertEquals(List.of(), MoreTurns.of(drill, outlook));
-        RepsWriter writer = new RepsWriter(outlook, "puck");
+        RepsWriter writer = new RepsWriter(outlook, drill.surface(), LengthUnit.METRES);
         assertEquals(
                 "A rep takes 7 people; with 4 it cannot be played.",
                 writer.standing().get(0));
+    }
+
+    /** What cannot be started is said, not played with balls that are not there in silence. */
+    @Test
+    void tooFewBallsAreTold() {
+        Drill drill = Demo.read("lamplighter-give-and-go");
+        Progression two = SecondStations.with(
+                drill.base(), SecondStations.of(drill.base(), drill.surface()).get(0));
+        Setting twelve = Setting.drawn(drill, two).withPeople(12);
+        Outlook few = outlook(drill, two, twelve.withBalls(OptionalInt.of(1)));
+        assertEquals(2, few.leastBalls(), "one at each station");
+        assertTrue(few.hasTooFewBalls());
+        assertTrue(new RepsWriter(few, drill.surface(), LengthUnit.METRES)
+                .holdsUp()
+                .contains("It takes 2 balls to start; with 1 it cannot be played."));
+        assertFalse(outlook(drill, two, twelve.withBalls(OptionalInt.of(2))).hasTooFewBalls());
+    }
+
+    /** Whoever reads yards is told yards. */
+    @Test
+    void lengthsAreTheReaders() {
+        Drill drill = Demo.read("gull-wing-draw-and-pass");
+        Outlook outlook = outlook(drill, drill.base(), Setting.drawn(drill, drill.base()));
+        assertTrue(String.join(" ", new RepsWriter(outlook, drill.surface(), LengthUnit.YARDS).gets())
+                .contains(" yd"));
+        assertTrue(String.join(" ", new RepsWriter(outlook, drill.surface(), LengthUnit.METRES).gets())
+                .contains(" m,"));
     }
 
     /** A drill for four with 4, 9, 15 and 31: everybody stands somewhere, nobody twice, and fewer turns come of more people. */
@@ -118,7 +146,7 @@ class MoreTurnsTest {
             assertEquals(0, outlook.leftOver());
             assertTrue(outlook.block().fewestTurns() < before);
             before = outlook.block().fewestTurns();
-            String said = String.join(" ", new RepsWriter(outlook, "ball").all());
+            String said = String.join(" ", new RepsWriter(outlook, drill.surface(), LengthUnit.METRES).all());
             assertFalse(said.contains("["), said);
             assertTrue(said.startsWith(people + " people: "), said);
         }
@@ -131,7 +159,7 @@ class MoreTurnsTest {
         Outlook outlook =
                 outlook(drill, drill.base(), Setting.drawn(drill, drill.base()).withPeople(9));
         assertEquals(5, outlook.leftOver());
-        assertTrue(new RepsWriter(outlook, "ball")
+        assertTrue(new RepsWriter(outlook, drill.surface(), LengthUnit.METRES)
                 .standing()
                 .contains("Nobody has said where 5 more wait: add a line, or a second station."));
     }
@@ -162,6 +190,8 @@ class MoreTurnsTest {
         assertFalse(once.isEmpty());
         assertEquals(once.stream().map(n -> 2 * n).toList(), counts(drill.withProgression(two), two));
         assertEquals(15, both.flows().crowd(12).people().size());
-        assertTrue(new RepsWriter(both, "ball").standing().contains("15 people at 2 stations: 8 and 7."));
+        assertTrue(new RepsWriter(both, drill.surface(), LengthUnit.METRES)
+                .standing()
+                .contains("15 people at 2 stations: 8 and 7."));
     }
 }

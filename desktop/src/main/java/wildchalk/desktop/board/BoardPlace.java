@@ -269,9 +269,11 @@ public final class BoardPlace extends BorderPane implements Place {
     }
 
     private RepsView reps() {
-        RepsView reps = new RepsView(document, board::watch, board::seekBlock);
+        RepsView reps = new RepsView(document, board::watch, board::showBlock);
         reps.dress(ground);
-        board.playback().clockProperty().addListener((o, was, is) -> reps.mark(is.doubleValue()));
+        board.playback()
+                .clockProperty()
+                .addListener((o, was, is) -> reps.mark(board.playback().watched(), is.doubleValue()));
         return reps;
     }
 

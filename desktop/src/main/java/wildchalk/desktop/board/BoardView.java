@@ -267,16 +267,15 @@ public final class BoardView extends Region {
 
     /** Plays a block from its first whistle, with all its people. */
     public void watch(Outlook block) {
-        playback.watch(block);
-        reps.set(true);
+        showBlock(block, 0);
         document.playingProperty().set(true);
         requestFocus();
     }
 
-    /** Shows a second of the block that is played, or of the reps as drawn. */
-    public void seekBlock(double seconds) {
+    /** Shows a second of a block, with all its people. */
+    public void showBlock(Outlook block, double seconds) {
+        playback.watch(block, seconds);
         reps.set(true);
-        playback.seekBlock(seconds);
         repaintSoon();
     }
 

@@ -161,16 +161,18 @@ public final class Playback {
 
     // ---- reps one after another ----
 
-    /** Plays a block from its first whistle, until the drill is changed or another way is shown. */
-    void watch(Outlook block) {
-        watched = Optional.of(block);
-        flowOf = null;
-        seekBlock(0);
+    /** Shows a second of a block; it is played from there until the drill is changed or another way is shown. */
+    void watch(Outlook block, double seconds) {
+        if (!watched.equals(Optional.of(block))) {
+            watched = Optional.of(block);
+            flowOf = null;
+        }
+        show(seconds);
     }
 
-    /** Shows a second of the block. */
-    void seekBlock(double seconds) {
-        show(seconds);
+    /** The block that is watched; empty while reps are played as drawn, or one rep alone. */
+    Optional<Outlook> watched() {
+        return watched;
     }
 
     /** Seconds since the first whistle of the block that is shown; below 0 while one rep alone is watched. */

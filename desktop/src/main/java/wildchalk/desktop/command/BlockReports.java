@@ -24,12 +24,7 @@ final class BlockReports {
         RepsWriter writer = writer(told, outlook);
         writer.all().forEach(l -> out.println("  " + l));
         MoreTurns.of(told.drill(), outlook, told.run().own())
-                .forEach(p -> out.println("  "
-                        + Texts.CORE.get(
-                                "more.line-of",
-                                writer.does(
-                                        p, told.drill().surface(), told.reader().unit()),
-                                writer.gives(p))));
+                .forEach(p -> out.println("  " + Texts.CORE.get("more.line-of", writer.does(p), writer.gives(p))));
         out.println("%-8s %-8s %6s %8s %6s %8s %8s %8s %8s"
                 .formatted("who", "first", "turns", "touches", "shots", "m", "work s", "hard s", "wait s"));
         for (Block.Share p : outlook.block().people()) {
@@ -58,7 +53,7 @@ final class BlockReports {
     }
 
     private static RepsWriter writer(Told told, Outlook outlook) {
-        return new RepsWriter(outlook, told.drill().surface().ballName());
+        return new RepsWriter(outlook, told.drill().surface(), told.reader().unit());
     }
 
     static String json(Told told, Outlook outlook) {
@@ -102,13 +97,7 @@ final class BlockReports {
         MoreTurns.of(told.drill(), outlook, told.run().own())
                 .forEach(p -> more.addObject()
                         .put("kind", p.kind().name().toLowerCase(Locale.ROOT))
-                        .put(
-                                "does",
-                                writer(told, outlook)
-                                        .does(
-                                                p,
-                                                told.drill().surface(),
-                                                told.reader().unit()))
+                        .put("does", writer(told, outlook).does(p))
                         .put("turns", p.turns())
                         .put("balls", p.cost().balls())
                         .put("coaches", p.cost().coaches())

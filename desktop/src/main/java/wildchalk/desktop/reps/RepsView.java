@@ -1,17 +1,14 @@
 package wildchalk.desktop.reps;
 
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
-import java.util.function.DoubleConsumer;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import javafx.animation.PauseTransition;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ChangeListener;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -22,21 +19,14 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.util.Duration;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Drill;
-import wildchalk.core.drill.LineId;
-import wildchalk.core.drill.Role;
 import wildchalk.core.edit.Wholes;
 import wildchalk.core.path.Path;
-import wildchalk.core.reps.Filling;
 import wildchalk.core.reps.Fit;
 import wildchalk.core.reps.Outlook;
-import wildchalk.core.reps.Rotations;
 import wildchalk.core.reps.Setting;
-import wildchalk.core.runthrough.OwnFigures;
 import wildchalk.core.text.Numbers;
-import wildchalk.core.turns.MoreTurns;
 import wildchalk.core.turns.Proposal;
 import wildchalk.core.words.RepsWriter;
 import wildchalk.desktop.document.DrillDocument;
@@ -72,15 +62,10 @@ public final class RepsView extends VBox {
     private final TurnsPlot plot;
     private final LanesPlot lanes;
     private final VBox said = new VBox(4);
-    private final VBox more = new VBox(4);
+    private final MoreTurnsBox more;
     private final StopwatchBox stopwatch;
     private final Label tableHead = title(Ui.text("reps.table"));
-    /** The first reps, with made-up names. */
-    private final GridPane table = new GridPane();
-
-    private final Worker moreWorker;
-    /** What could be done otherwise is tried when nothing has been dragged for a while. */
-    private final PauseTransition quiet = new PauseTransition(Duration.millis(250));
+    private final FirstReps table = new FirstReps();
 
     private final HBox fit = new HBox(12);
     private final Button watchIt = new Button(Ui.text("reps.watch"));
@@ -96,16 +81,16 @@ public final class RepsView extends VBox {
 
     /**
      * @param watch plays a block on the board
-     * @param seek goes to a second of it
+     * @param seek shows a second of it
      */
-    public RepsView(DrillDocument document, Consumer<Outlook> watch, DoubleConsumer seek) {
+    public RepsView(DrillDocument document, Consumer<Outlook> watch, BiConsumer<Outlook, Double> seek) {
         this.document = document;
         this.worker = document.helper();
-        this.moreWorker = document.helper();
+        this.more = new MoreTurnsBox(document, this::take);
         this.stopwatch = new StopwatchBox(document);
         this.watch = watch;
         this.plot = new TurnsPlot(n -> suppose(s -> s.withPeople(n)));
-        this.lanes = new LanesPlot(seek);
+        this.lanes = new LanesPlot(t -> seek.accept(outlook.get(), t));
         setId("reps-view");
         getStyleClass().add("reps");
         lay();
@@ -125,16 +110,15 @@ public final class RepsView extends VBox {
         lanes.groundProperty().bind(ground);
     }
 
-    /** Where the block is that is being watched, s; below 0 for none. */
-    public void mark(double seconds) {
-        lanes.mark(seconds);
+    /** Where a block is that is being watched, s; the lanes of another show nothing of it. */
+    public void mark(Optional<Outlook> watched, double seconds) {
+        lanes.mark(watched.filter(o -> o == outlook.get()).isPresent() ? seconds : -1);
     }
 
     public void dispose() {
         document.toldProperty().removeListener(changed);
-        quiet.stop();
         worker.close();
-        moreWorker.close();
+        more.dispose();
         stopwatch.dispose();
     }
 
@@ -188,14 +172,6 @@ public final class RepsView extends VBox {
         buttons.setAlignment(Pos.CENTER_LEFT);
         fit.setAlignment(Pos.CENTER_LEFT);
         said.getStyleClass().add("reps-said");
-        table.setId("reps-table");
-        table.getStyleClass().add("reps-table");
-        table.setHgap(10);
-        table.setVgap(2);
-        more.setId("reps-more");
-        more.managedProperty().bind(more.visibleProperty());
-        more.setVisible(false);
-        quiet.setOnFinished(e -> askForMore());
         content.getStyleClass().add("reps-content");
         content.getChildren()
                 .setAll(
@@ -248,7 +224,7 @@ public final class RepsView extends VBox {
         return new VBox(figure, what);
     }
 
-    private static Label title(String text) {
+    static Label title(String text) {
         Label label = new Label(text);
         label.getStyleClass().add("course-title");
         return label;
@@ -264,7 +240,7 @@ public final class RepsView extends VBox {
         onDrag(age, v -> s -> s.withAge(AgeBand.values()[v.intValue()]));
     }
 
-    private void onDrag(Slider slider, java.util.function.Function<Double, UnaryOperator<Supposed>> change) {
+    private void onDrag(Slider slider, Function<Double, UnaryOperator<Supposed>> change) {
         slider.valueProperty().addListener((o, was, is) -> {
             double whole = Math.rint(is.doubleValue());
             if (!setting && whole != Math.rint(was.doubleValue())) {
@@ -314,13 +290,14 @@ public final class RepsView extends VBox {
     private void show(Outlook shown) {
         outlook.set(shown);
         Setting now = shown.setting();
-        RepsWriter writer = new RepsWriter(shown, document.drill().surface().ballName());
+        RepsWriter writer = new RepsWriter(
+                shown, document.drill().surface(), document.reader().unit());
         setting = true;
         int fewest = shown.fit().fewest();
         people.setMin(Math.min(fewest, MOST_PEOPLE - 1));
         people.setValue(now.people());
         minutes.setValue(now.minutes());
-        balls.setMin(Math.max(1, shown.script().ballsOfOneRep()));
+        balls.setMin(Math.max(1, shown.leastBalls()));
         balls.setValue(now.balls().orElse(shown.ballsForAll()));
         balls.setDisable(shown.script().ballsOfOneRep() == 0);
         every.setValue(now.every().orElse(shown.script().period()));
@@ -345,70 +322,9 @@ public final class RepsView extends VBox {
         plot.show(shown);
         lanes.show(shown);
         showFit(shown.fit());
-        showTable(shown);
-        more.setDisable(true);
-        moreWorker.forget();
-        quiet.playFromStart();
+        table.show(shown);
+        more.show(shownDrill, shown);
         said.getChildren().setAll(writer.all().stream().map(RepsView::line).toList());
-    }
-
-    /** Who plays what in the first reps; as many as come round, up to eight. */
-    private void showTable(Outlook shown) {
-        table.getChildren().clear();
-        Path path = shown.script().path();
-        List<Role> roles = path.roles().stream()
-                .filter(Filling::isPlayer)
-                .limit(MOST_COLUMNS)
-                .toList();
-        for (int c = 0; c < roles.size(); c++) {
-            table.add(quiet(roles.get(c).label()), c + 1, 0);
-        }
-        Map<LineId, Integer> standing = Filling.of(path, shown.groups().get(0));
-        List<Rotations.Rep> reps = Rotations.of(path, standing).first(MOST_ROWS);
-        for (int r = 0; r < reps.size(); r++) {
-            table.add(quiet(String.valueOf(r + 1)), 0, r + 1);
-            for (int c = 0; c < roles.size(); c++) {
-                Label name = new Label(
-                        RepsWriter.name(reps.get(r).parts().get(roles.get(c).id())));
-                table.add(name, c + 1, r + 1);
-            }
-        }
-    }
-
-    private static final int MOST_COLUMNS = 5;
-    private static final int MOST_ROWS = 8;
-
-    private static Label quiet(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("quiet");
-        return label;
-    }
-
-    // ---- more turns ----
-
-    private void askForMore() {
-        Outlook now = outlook.get();
-        Drill drill = shownDrill;
-        OwnFigures own = document.reader().figures();
-        moreWorker.ask(() -> MoreTurns.of(drill, now, own), found -> showMore(now, drill, found));
-    }
-
-    private void showMore(Outlook of, Drill drill, List<Proposal> found) {
-        RepsWriter writer = new RepsWriter(of, drill.surface().ballName());
-        more.getChildren().setAll(title(Ui.text("reps.more")));
-        for (int i = 0; i < found.size(); i++) {
-            Proposal p = found.get(i);
-            Hyperlink does = new Hyperlink(
-                    writer.does(p, drill.surface(), document.reader().unit()));
-            does.setId("reps-more-" + i);
-            does.setWrapText(true);
-            does.setOnAction(e -> take(p, does.getText()));
-            Label gives = (Label) line(writer.gives(p));
-            gives.getStyleClass().add("quiet");
-            more.getChildren().add(new VBox(does, gives));
-        }
-        more.setDisable(false);
-        more.setVisible(!found.isEmpty());
     }
 
     /** What it changes in the drill is one edit; what it changes in what is supposed stays supposed. */
@@ -438,15 +354,10 @@ public final class RepsView extends VBox {
         fit.getChildren().add(link);
     }
 
-    private static Node line(String text) {
+    static Label line(String text) {
         Label label = new Label(text);
         label.setWrapText(true);
         label.setMinHeight(Region.USE_PREF_SIZE);
         return label;
-    }
-
-    /** The sentences that are shown, for whoever asks what they say. */
-    public List<String> sentences() {
-        return said.getChildren().stream().map(n -> ((Label) n).getText()).toList();
     }
 }

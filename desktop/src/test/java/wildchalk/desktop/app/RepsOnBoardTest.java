@@ -51,7 +51,11 @@ class RepsOnBoardTest {
     }
 
     private String turns(int people) {
-        return new RepsWriter(outlook(people), "ball").turns();
+        return new RepsWriter(
+                        outlook(people),
+                        window.document().drill().surface(),
+                        window.document().reader().unit())
+                .turns();
     }
 
     private void open(FxRobot robot, String drill) throws Exception {

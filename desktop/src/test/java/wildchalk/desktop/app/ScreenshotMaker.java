@@ -55,6 +55,7 @@ import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.ladder.CompareWindow;
+import wildchalk.desktop.reps.RepsView;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Exports;
 import wildchalk.picture.export.PageExport;
@@ -169,7 +170,12 @@ class ScreenshotMaker {
         Window.fx(() -> people.setValue(15));
         Window.until(() -> !robot.lookup("#reps-more-0").queryAll().isEmpty()
                 && !robot.lookup("#reps-more").query().isDisabled());
-        Window.fx(() -> window.shell.board().orElseThrow().view().seekBlock(94));
+        RepsView view = robot.lookup("#reps-view").query();
+        Window.fx(() -> window.shell
+                .board()
+                .orElseThrow()
+                .view()
+                .showBlock(view.outlookProperty().get(), 94));
         shoot("reps.png");
         Window.fx(() -> window.shell.board().orElseThrow().view().repsProperty().set(false));
         Window.press(robot, "#words");

@@ -31,6 +31,7 @@ import wildchalk.core.reps.Outlook;
 import wildchalk.core.reps.Setting;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.text.LengthUnit;
 import wildchalk.core.words.RepsWriter;
 
 /** Commands, their exit codes, and one clear line when something is wrong. */
@@ -276,7 +277,12 @@ class CommandLineTest {
         assertEquals(15, json.get("shares").size());
         assertEquals(outlook.fit().best(), json.get("fit").get("best").asInt());
         String text = run("reps", file, "--players", "15", "--minutes", "12").out();
-        new RepsWriter(outlook, "ball").all().forEach(l -> assertTrue(text.contains(l), l));
+        new RepsWriter(
+                        outlook,
+                        drill.surface(),
+                        LengthUnit.spokenIn(drill.surface().sport()))
+                .all()
+                .forEach(l -> assertTrue(text.contains(l), l));
         assertEquals(2, run("reps", file, "--players", "0").code());
         assertEquals(2, run("reps", file, "--minutes", "500").code());
         assertTrue(run("reps", file, "--age", "U99").err().contains("U14"));

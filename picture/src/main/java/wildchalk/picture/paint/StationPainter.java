@@ -19,7 +19,6 @@ import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Pose;
-import wildchalk.core.surface.View;
 import wildchalk.picture.style.Fonts;
 import wildchalk.picture.style.Ground;
 
@@ -90,17 +89,8 @@ final class StationPainter {
             g.setStroke(new BasicStroke(
                     1.2f * u, BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND, 10, new float[] {3 * u, 5 * u}, 0));
             g.draw(SurfacePainter.polygon(
-                    v, corners(box).stream().map(map::apply).toList()));
+                    v, box.grown(ROOM_METRES).corners().stream().map(map::apply).toList()));
         });
-    }
-
-    private static List<Point> corners(View box) {
-        double r = ROOM_METRES;
-        return List.of(
-                new Point(box.minX() - r, box.minY() - r),
-                new Point(box.maxX() + r, box.minY() - r),
-                new Point(box.maxX() + r, box.maxY() + r),
-                new Point(box.minX() - r, box.maxY() + r));
     }
 
     private void strokes(PlaneMap map) {
