@@ -22,6 +22,7 @@ import wildchalk.core.drill.RuleId;
 import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.Suits;
 import wildchalk.core.json.Fields;
 import wildchalk.core.json.FormatProblem;
@@ -105,6 +106,13 @@ final class CourseReader {
                 how,
                 f.has("line") ? Optional.of(new LineId(f.slug("line"))) : Optional.empty(),
                 f.has("next") ? Optional.of(new RoleId(f.slug("next"))) : Optional.empty());
+    }
+
+    /** {@code reps} or {@code minutes}. */
+    static Stint stint(Fields f) throws FormatProblem {
+        return f.has("minutes")
+                ? Stint.ofMinutes(f.number("minutes"))
+                : new Stint(f.numberOr("reps", 1), Stint.Unit.REPS);
     }
 
     static Suits suits(Fields f) throws FormatProblem {

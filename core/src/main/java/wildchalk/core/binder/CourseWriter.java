@@ -8,6 +8,7 @@ import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.Suits;
 import wildchalk.core.json.Extras;
 import wildchalk.core.json.Fields;
@@ -86,6 +87,11 @@ final class CourseWriter {
         o.put("role", r.role().text()).put("to", Fields.nameOf(r.how()));
         r.line().ifPresent(l -> o.put("line", l.text()));
         r.next().ifPresent(n -> o.put("next", n.text()));
+    }
+
+    static void stint(ObjectNode o, Stint stint, String path, Extras extras) {
+        o.set(stint.unit() == Stint.Unit.REPS ? "reps" : "minutes", JsonText.number(stint.count()));
+        extras.addTo(path + "/stint", o);
     }
 
     static void suits(ObjectNode o, Suits suits, String path, Extras extras) {

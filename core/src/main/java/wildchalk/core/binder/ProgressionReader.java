@@ -26,6 +26,7 @@ import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Question;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.Suits;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.json.Fields;
@@ -71,6 +72,7 @@ final class ProgressionReader {
         }
         Course course = parts.course()
                 .withLaunch(f.has("launch") ? launch(f) : Optional.empty())
+                .withStint(f.has("stint") ? f.object("stint").readAll(CourseReader::stint) : Stint.ONE_REP)
                 .withSuits(f.has("suits") ? f.object("suits").readAll(CourseReader::suits) : Suits.EVERYBODY);
         return parts.withCourse(course).whole(id, title, Optional.empty());
     }
@@ -120,6 +122,7 @@ final class ProgressionReader {
                 f.flagOr("noLaunch", false)
                         ? Optional.of(Optional.empty())
                         : f.has("launch") ? Optional.of(launch(f)) : Optional.empty(),
+                f.has("stint") ? Optional.of(f.object("stint").readAll(CourseReader::stint)) : Optional.empty(),
                 f.has("suits") ? Optional.of(f.object("suits").readAll(CourseReader::suits)) : Optional.empty());
         removed.checkKinds();
         return all;

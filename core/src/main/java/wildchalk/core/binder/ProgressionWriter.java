@@ -57,6 +57,9 @@ final class ProgressionWriter {
         Course c = p.course();
         KindFiles.BEHIND_STEPS.forEach(kind -> write(kind, o, path, p));
         c.launch().ifPresent(x -> CourseWriter.launch(o.putObject("launch"), x, path, extras));
+        if (!c.stint().isUsual()) {
+            CourseWriter.stint(o.putObject("stint"), c.stint(), path, extras);
+        }
         if (!c.suits().isEmpty()) {
             CourseWriter.suits(o.putObject("suits"), c.suits(), path, extras);
         }
@@ -91,6 +94,7 @@ final class ProgressionWriter {
                 .ifPresent(l -> l.ifPresentOrElse(
                         x -> CourseWriter.launch(o.putObject("launch"), x, path, extras),
                         () -> o.put("noLaunch", true)));
+        c.stint().ifPresent(s -> CourseWriter.stint(o.putObject("stint"), s, path, extras));
         c.suits().ifPresent(s -> CourseWriter.suits(o.putObject("suits"), s, path, extras));
         removed(o, c);
         order(o, c);

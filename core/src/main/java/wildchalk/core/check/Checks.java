@@ -1,9 +1,11 @@
 package wildchalk.core.check;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Side;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.runthrough.RunThrough;
 
@@ -33,9 +35,25 @@ public final class Checks {
             PeopleCheck::of,
             StationCheck::of,
             WalkersCheck::of,
-            WhoseBallCheck::of);
+            WhoseBallCheck::of,
+            Checks::ofShape,
+            ScriptCheck::of,
+            HeadStartCheck::of,
+            SidesCheck::of,
+            SpaceCheck::of);
 
     private Checks() {}
+
+    /** Where there is no defence, nobody's place is judged. */
+    private static List<Finding> ofShape(RunThrough run) {
+        if (run.path().roles().stream().noneMatch(r -> r.side() == Side.DEFENCE)) {
+            return List.of();
+        }
+        Sampled sampled = Sampled.of(run);
+        List<Finding> found = new ArrayList<>(HelpSightCheck.of(run, sampled));
+        found.addAll(SpacingCheck.of(run, sampled));
+        return found;
+    }
 
     /** What all rules find on one path, worst first, then in the order of the moves. */
     public static List<Finding> of(RunThrough run) {

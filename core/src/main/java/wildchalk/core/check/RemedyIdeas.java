@@ -101,7 +101,10 @@ final class RemedyIdeas {
                 add("launch-over", List.of(), v -> v.withCourse(v.course().withLaunch(Optional.of(Launch.WHEN_OVER))));
             case "station-shot", "station-paths", "station-off", "station-goal" ->
                 candidates.addAll(StationIdeas.of(run, finding));
-            default -> candidates.addAll(RoomIdeas.of(run, finding));
+            default -> {
+                candidates.addAll(RoomIdeas.of(run, finding));
+                candidates.addAll(PlayIdeas.of(run, finding));
+            }
         }
         // a station in the way is no reason to do without what is drilled
         if (finding.severity() != Severity.NOTE && !finding.rule().startsWith("station-")) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Flaw;
@@ -37,7 +38,9 @@ final class RotationCheck {
         for (WaitingLine line : path.lines()) {
             int loses = -drift.getOrDefault(line.id(), 0);
             if (loses > 0 && !path.course().rotation().isEmpty()) {
-                int reps = Math.max(line.standing(), line.feeds().size()) / loses;
+                Stint stint = path.course().stint();
+                int each = stint.unit() == Stint.Unit.REPS ? (int) stint.count() : 1;
+                int reps = each * (Math.max(line.standing(), line.feeds().size()) / loses);
                 found.add(Finding.of(LINE_EMPTIES, line.id())
                         .with(Quantity.COUNT, reps)
                         .at(line.at()));

@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param rules limits, and what somebody may not do until something happens
  * @param launch when the next rep starts; empty where nobody has said
  * @param rotation where everybody goes after the rep
+ * @param stint how long everybody stays before that
  */
 public record Course(
         List<Fork> forks,
@@ -19,10 +20,11 @@ public record Course(
         List<Rule> rules,
         Optional<Launch> launch,
         List<Rotation> rotation,
+        Stint stint,
         Suits suits) {
 
     public static final Course PLAIN =
-            new Course(List.of(), List.of(), List.of(), Optional.empty(), List.of(), Suits.EVERYBODY);
+            new Course(List.of(), List.of(), List.of(), Optional.empty(), List.of(), Stint.ONE_REP, Suits.EVERYBODY);
 
     public Course {
         forks = List.copyOf(forks);
@@ -30,6 +32,7 @@ public record Course(
         rules = List.copyOf(rules);
         rotation = List.copyOf(rotation);
         Objects.requireNonNull(launch, "launch");
+        Objects.requireNonNull(stint, "stint");
         Objects.requireNonNull(suits, "suits");
         Uniqueness.check("fork", forks.stream().map(Fork::id));
         Uniqueness.check("set of calls", calls.stream().map(CallSet::id));
@@ -60,27 +63,31 @@ public record Course(
     }
 
     public Course withForks(List<Fork> list) {
-        return new Course(list, calls, rules, launch, rotation, suits);
+        return new Course(list, calls, rules, launch, rotation, stint, suits);
     }
 
     public Course withCalls(List<CallSet> list) {
-        return new Course(forks, list, rules, launch, rotation, suits);
+        return new Course(forks, list, rules, launch, rotation, stint, suits);
     }
 
     public Course withRules(List<Rule> list) {
-        return new Course(forks, calls, list, launch, rotation, suits);
+        return new Course(forks, calls, list, launch, rotation, stint, suits);
     }
 
     public Course withLaunch(Optional<Launch> next) {
-        return new Course(forks, calls, rules, next, rotation, suits);
+        return new Course(forks, calls, rules, next, rotation, stint, suits);
     }
 
     public Course withRotation(List<Rotation> list) {
-        return new Course(forks, calls, rules, launch, list, suits);
+        return new Course(forks, calls, rules, launch, list, stint, suits);
+    }
+
+    public Course withStint(Stint lasts) {
+        return new Course(forks, calls, rules, launch, rotation, lasts, suits);
     }
 
     public Course withSuits(Suits whom) {
-        return new Course(forks, calls, rules, launch, rotation, whom);
+        return new Course(forks, calls, rules, launch, rotation, stint, whom);
     }
 
     public Course with(Fork fork) {

@@ -13,6 +13,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.RuleId;
+import wildchalk.core.drill.Stint;
 
 /** Rules, calls, and what comes after a rep. What points at something that is no longer there is left out. */
 public final class Courses {
@@ -51,6 +52,10 @@ public final class Courses {
 
     public static Edit launch(Optional<Launch> launch) {
         return course(EditKind.LAUNCH, c -> c.withLaunch(launch));
+    }
+
+    public static Edit stint(Stint stint) {
+        return course(EditKind.STINT, c -> c.withStint(stint));
     }
 
     public static Edit rotation(Rotation turn) {

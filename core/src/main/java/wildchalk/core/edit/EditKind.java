@@ -46,6 +46,8 @@ public enum EditKind {
     CALLS_ADD,
     CALLS_REMOVE,
     LAUNCH,
+    /** How long everybody stays before all rotate. */
+    STINT,
     ROTATION_SET,
     ROTATION_REMOVE,
     VERSION_ADD,

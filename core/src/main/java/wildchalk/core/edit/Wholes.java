@@ -55,7 +55,8 @@ public final class Wholes {
     public static Edit runWith(Setting setting) {
         return Edit.inDrill(EditKind.RUN_WITH, (d, open) -> {
             Progression version = d.progression(open).orElse(d.base());
-            Map<LineId, Integer> standing = Filling.of(version, setting.people());
+            Map<LineId, Integer> standing =
+                    Filling.of(version, setting.groups(version).get(0));
             Progression filled = version;
             for (WaitingLine line : version.lines()) {
                 filled = filled.with(line.withStanding(Math.max(1, standing.get(line.id()))));

@@ -12,6 +12,8 @@ public enum Quantity {
     BETWEEN,
     /** How fast, m/s. */
     SPEED,
+    /** How much room, m²: the less, the worse. */
+    AREA,
     /** How wide, degrees. */
     DEGREES,
     /** How many there are. */
@@ -21,6 +23,6 @@ public enum Quantity {
 
     /** Whether a smaller figure is the graver one. */
     public boolean isWorseWhenLess() {
-        return this == NEARNESS || this == BETWEEN;
+        return this == NEARNESS || this == BETWEEN || this == AREA;
     }
 }

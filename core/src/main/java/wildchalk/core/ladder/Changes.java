@@ -17,6 +17,7 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Step;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.Suits;
 import wildchalk.core.geometry.Point;
 
@@ -25,7 +26,7 @@ import wildchalk.core.geometry.Point;
  *
  * @param lists what becomes of the list of each kind; steps stand in it without their moves
  * @param moves for each step, by its id, what becomes of its moves
- * @param groups all of them where they differ; likewise what is locked, labels, launch and whom it suits
+ * @param groups all of them where they differ; likewise what is locked, labels, launch, stint and whom it suits
  */
 public record Changes(
         Map<Kind<?>, ListChange<?>> lists,
@@ -34,6 +35,7 @@ public record Changes(
         Optional<Set<ElementId>> locked,
         Optional<Map<ElementId, Point>> labels,
         Optional<Optional<Launch>> launch,
+        Optional<Stint> stint,
         Optional<Suits> suits) {
 
     /** What is to be done to one version to get another; ids and titles of the versions do not count. */
@@ -57,6 +59,7 @@ public record Changes(
                 other(a.layout().locked(), b.layout().locked()),
                 other(a.layout().labels(), b.layout().labels()),
                 other(a.course().launch(), b.course().launch()),
+                other(a.course().stint(), b.course().stint()),
                 other(a.course().suits(), b.course().suits()));
     }
 
@@ -86,6 +89,7 @@ public record Changes(
                 && locked.isEmpty()
                 && labels.isEmpty()
                 && launch.isEmpty()
+                && stint.isEmpty()
                 && suits.isEmpty();
     }
 
@@ -120,6 +124,7 @@ public record Changes(
                         .withLabels(labels.orElse(parts.layout().labels())))
                 .withCourse(parts.course()
                         .withLaunch(launch.orElse(parts.course().launch()))
+                        .withStint(stint.orElse(parts.course().stint()))
                         .withSuits(suits.orElse(parts.course().suits())));
     }
 

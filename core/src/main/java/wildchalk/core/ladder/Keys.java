@@ -37,6 +37,7 @@ public final class Keys {
         all.put("groups", l.groups());
         all.put("locked", l.locked());
         all.put("launch", p.course().launch());
+        all.put("stint", p.course().stint());
         all.put("suits", p.course().suits());
         return all;
     }

@@ -63,8 +63,8 @@ public record Block(
      * @param hardSeconds of them at a hard run or faster
      * @param playSeconds in a rep, from when he takes his part until it is done
      * @param walkSeconds on the way to a line or a place
-     * @param standSeconds in a line or at his place between two turns
-     * @param longestWaitSeconds between two turns, before the first or after the last
+     * @param standSeconds in a line or at his place between two turns, rests left out
+     * @param longestWaitSeconds likewise, between two turns, before the first or after the last
      * @param shotsFaced by a keeper
      * @param leastGapSeconds between two of these; infinite with fewer than two
      */
@@ -173,7 +173,7 @@ public record Block(
             for (int rep = 0; rep < reps; rep++) {
                 over += end(rep) <= seconds ? 1 : 0;
                 RepRun.Wait wait = run.waitBefore(rep);
-                waited[wait.cause().ordinal()] += wait.seconds();
+                waited[wait.cause().ordinal()] += wait.cause() == Cause.REST ? 0 : wait.seconds();
             }
             List<Share> people = new ArrayList<>();
             for (Person person : run.people) {
@@ -203,7 +203,7 @@ public record Block(
             return waited[worst] <= 1e-6
                     ? Optional.empty()
                     : switch (Cause.values()[worst]) {
-                        case NOTHING -> Optional.empty();
+                        case NOTHING, REST -> Optional.empty();
                         case LINE -> Optional.of(Shortage.PEOPLE);
                         case PLACE -> Optional.of(Shortage.PLACES);
                         case BALL -> Optional.of(Shortage.BALLS);
@@ -269,7 +269,7 @@ public record Block(
                     metres += share * part.metres();
                     work += share * part.working();
                     hard += share * part.hard();
-                    wait = Math.max(wait, p.from() - free);
+                    wait = Math.max(wait, p.from() - free - rested(free, p.from()));
                     free = p.until();
                     for (double shot : part.shotsAt()) {
                         double at =
@@ -283,7 +283,8 @@ public record Block(
                 } else if (day instanceof Walking) {
                     walks += to - day.from();
                 } else if (day instanceof InLine || day instanceof Standing) {
-                    stands += Math.max(0, to - Math.max(0, day.from()));
+                    double since = Math.max(0, day.from());
+                    stands += Math.max(0, to - since - rested(since, to));
                 }
             }
             return new Share(
@@ -301,9 +302,14 @@ public record Block(
                     plays,
                     walks,
                     stands,
-                    Math.max(wait, seconds - free),
+                    Math.max(wait, seconds - free - rested(free, seconds)),
                     faced,
                     gap);
+        }
+
+        /** A rest is no wait. */
+        private double rested(double from, double to) {
+            return run.rests().map(r -> r.within(from, to)).orElse(0.0);
         }
 
         private boolean stays(Person person) {

@@ -77,7 +77,7 @@ public record Outlook(Setting setting, RepScript script, Block block, Fit fit, S
 
     /** Whether there are fewer people than a rep takes. */
     public boolean isTooFew() {
-        return setting.people() < fit.fewest();
+        return setting.people() - setting.insteadOfCoach(script.path()) < fit.fewest();
     }
 
     /** How many more there are than have a place or a line to stand in. */
@@ -85,6 +85,6 @@ public record Outlook(Setting setting, RepScript script, Block block, Fit fit, S
         int there = groups().stream()
                 .mapToInt(n -> Math.min(n, block.people().size()))
                 .sum();
-        return Math.max(0, setting.people() - there);
+        return Math.max(0, setting.people() - setting.insteadOfCoach(script.path()) - there);
     }
 }

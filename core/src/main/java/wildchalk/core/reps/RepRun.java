@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.SplittableRandom;
 import wildchalk.core.drill.RoleId;
@@ -61,7 +62,9 @@ final class RepRun {
         LINE,
         /** Somebody was on the way to his place. */
         PLACE,
-        BALL
+        BALL,
+        /** A rest. */
+        REST
     }
 
     /** What one rep waited for last, and how long (s) it waited in all. */
@@ -84,6 +87,8 @@ final class RepRun {
     private final PriorityQueue<Double> backAt = new PriorityQueue<>();
 
     private final Integer[] firstDone;
+    /** When the rep before was over, s. */
+    private double overBefore;
 
     RepRun(RepScript script, Conditions conditions) {
         this.script = script;
@@ -148,6 +153,10 @@ final class RepRun {
         return starts.get(rep);
     }
 
+    Optional<Rests> rests() {
+        return conditions.rests();
+    }
+
     Wait waitBefore(int rep) {
         startOf(rep);
         return waits.get(rep);
@@ -188,6 +197,10 @@ final class RepRun {
         double balls = ballsAt(start);
         cause = balls > start ? Cause.BALL : cause;
         start = Math.max(start, balls);
+        double rested =
+                conditions.rests().isPresent() ? conditions.rests().get().start(start) : start;
+        cause = rested > start ? Cause.REST : cause;
+        start = rested;
         starts.add(start);
         waits.add(new Wait(cause, start - due));
         hitches.add(conditions.misses().draw(script.passes, random));
@@ -257,9 +270,15 @@ final class RepRun {
                 who[role].days.add(new Playing(from[role], rep, role, Math.max(from[role], until)));
             }
         }
+        double over = start + late.real(script.over);
+        boolean turns = script.stint.endsWith(rep, overBefore, over);
+        overBefore = over;
         for (int role : firstDone) {
-            if (who[role] != null) {
+            if (who[role] != null && turns) {
                 leave(who[role], script.parts.get(role));
+            } else if (who[role] != null) {
+                // whoever stays on does the same again
+                place(who[role], script.parts.get(role), role, script.starts.get(role));
             }
         }
     }
@@ -271,14 +290,18 @@ final class RepRun {
         switch (part.then()) {
             case LINE -> join(person, part.goes(), part.end(), at);
             case REST -> person.days.add(new Standing(at, part.end(), 0));
-            case PLACE -> {
-                double arrives = at + part.end().distanceTo(part.place()) / script.walkSpeed;
-                RoleId then = script.parts.get(part.goes()).role().id();
-                person.days.add(new Walking(at, part.end(), part.place(), arrives, null));
-                person.days.add(new Standing(arrives, part.place(), script.path.startFacingOf(then)));
-                next[part.goes()] = new Arrival(person, arrives);
-            }
+            case PLACE -> place(person, part, part.goes(), part.place());
         }
+    }
+
+    /** To where a role starts, to play it next. */
+    private void place(Person person, Part part, int role, Point at) {
+        double from = ((Playing) person.days.get(person.days.size() - 1)).until();
+        double arrives = from + part.end().distanceTo(at) / script.walkSpeed;
+        RoleId then = script.parts.get(role).role().id();
+        person.days.add(new Walking(from, part.end(), at, arrives, null));
+        person.days.add(new Standing(arrives, at, script.path.startFacingOf(then)));
+        next[role] = new Arrival(person, arrives);
     }
 
     private void join(Person person, int line, Point from, double at) {

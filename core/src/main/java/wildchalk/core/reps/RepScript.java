@@ -20,6 +20,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
@@ -102,6 +103,12 @@ public final class RepScript {
     final List<Spare> balls = new ArrayList<>();
     /** Which line gives a role; -1 for none. */
     final int[] fedBy;
+    /** When everybody is done, s. */
+    final double over;
+
+    final Stint stint;
+    /** Where each role starts. */
+    final List<Point> starts;
     /** When passes should be caught. */
     final double[] passes;
 
@@ -114,6 +121,7 @@ public final class RepScript {
         this.walkSpeed = pace.topSpeed(Manner.FORWARD, Effort.WALK, false);
         this.due = Launches.due(path, timeline);
         path.roles().forEach(r -> numbers.put(r.id(), numbers.size()));
+        starts = path.roles().stream().map(r -> path.startOf(r.id())).toList();
         fedBy = new int[numbers.size()];
         java.util.Arrays.fill(fedBy, -1);
         for (WaitingLine line : path.lines()) {
@@ -124,6 +132,8 @@ public final class RepScript {
             queues.add(new Queue(line, gives));
         }
         path.roles().forEach(r -> parts.add(part(r)));
+        over = parts.stream().mapToDouble(Part::done).max().orElse(0);
+        stint = path.course().stint();
         readBalls(pace);
         passes = path.moves().stream()
                 .filter(Pass.class::isInstance)

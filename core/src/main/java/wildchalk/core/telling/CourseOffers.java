@@ -20,6 +20,7 @@ import wildchalk.core.drill.RuleId;
 import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.Surface;
@@ -35,6 +36,8 @@ public final class CourseOffers {
     private static final List<Integer> ENTRIES = List.of(1, 2, 3);
     private static final List<Double> WHISTLES = List.of(3.0, 5.0, 8.0, 10.0, 15.0, 20.0);
     private static final List<Double> AFTER = List.of(0.0, 2.0, 5.0);
+    private static final List<Integer> STINT_REPS = List.of(1, 2, 3, 4, 5, 8, 10);
+    private static final List<Double> STINT_MINUTES = List.of(1.0, 1.5, 2.0, 3.0, 4.0, 5.0);
     private static final int MOST_ZONES = 8;
 
     private CourseOffers() {}
@@ -95,6 +98,14 @@ public final class CourseOffers {
             untils.forEach(e -> list.add(new Rule.Hold(id, role, Rule.What.CROSS, Optional.of(line), Optional.of(e))));
         }
         return list;
+    }
+
+    /** After one rep, as is usual, after several, or after minutes. */
+    public static List<Stint> stints() {
+        return Stream.concat(
+                        STINT_REPS.stream().map(Stint::ofReps),
+                        STINT_MINUTES.stream().map(Stint::ofMinutes))
+                .toList();
     }
 
     /** Halfway, and every rope or tape that lies on the ground. */

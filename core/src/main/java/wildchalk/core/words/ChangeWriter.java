@@ -246,7 +246,9 @@ public final class ChangeWriter {
         if (!changes.of(Kinds.CALLS).isEmpty()) {
             lines.add(text("change.calls"));
         }
-        if (changes.launch().isPresent() || !changes.of(Kinds.ROTATION).isEmpty()) {
+        if (changes.launch().isPresent()
+                || changes.stint().isPresent()
+                || !changes.of(Kinds.ROTATION).isEmpty()) {
             lines.add(text("change.rotation"));
         }
     }

@@ -24,6 +24,7 @@ import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Step;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.reps.Rotations;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
@@ -92,6 +93,9 @@ public final class CourseWords {
     public List<String> rotation() {
         List<String> lines = new ArrayList<>();
         scene.course().launch().ifPresent(l -> lines.add(launch(l)));
+        if (!scene.course().stint().isUsual()) {
+            lines.add(stint(scene.course().stint()));
+        }
         for (Rotation.How how : Rotation.How.values()) {
             List<Rotation> alike = scene.course().rotation().stream()
                     .filter(r -> r.how() == how)
@@ -136,7 +140,10 @@ public final class CourseWords {
                                 .toList())))
                 .forEach(lines::add);
         if (!lines.isEmpty()) {
-            lines.add(text("rotation.round", play.round().getAsInt()));
+            boolean each = scene.course().stint().isUsual();
+            lines.add(text(
+                    each ? "rotation.round" : "rotation.round.changes",
+                    play.round().getAsInt()));
         }
         return lines;
     }
@@ -170,6 +177,15 @@ public final class CourseWords {
         }
         String when = names.when(launch.at().get());
         return launch.seconds() > 0 ? text("launch.at.plus", when, seconds) : text("launch.at", when);
+    }
+
+    /** How long everybody stays on before all rotate. */
+    public String stint(Stint stint) {
+        String count = Numbers.brief(stint.count(), 1);
+        return switch (stint.unit()) {
+            case REPS -> stint.isUsual() ? text("stint.one") : text("stint.reps", count);
+            case MINUTES -> text(stint.count() == 1 ? "stint.minute" : "stint.minutes", count);
+        };
     }
 
     /** Where one role goes. */

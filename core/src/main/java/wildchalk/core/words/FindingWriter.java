@@ -27,7 +27,7 @@ import wildchalk.core.text.Texts;
 /**
  * Puts what checks find into sentences, in the reader's unit. Texts name what is to be put in: {@code {move}} and {@code
  * {other}} are the first two moves that a finding is about, {@code {role}} the first role, {@code {metres}}, {@code
- * {within}} (likewise, rounded up), {@code {seconds}}, {@code {speed}}, {@code {degrees}}, {@code {count}}, {@code {limit}} and {@code {space}} (a limit in metres) its figures,
+ * {within}} (likewise, rounded up), {@code {seconds}}, {@code {speed}}, {@code {degrees}}, {@code {count}}, {@code {limit}} and {@code {space}} (a limit in metres), {@code {area}} and {@code {room}} (a limit in m²) its figures,
  * {@code {at}} its moment, {@code {second}} the second role, {@code {line}} and {@code {gear}} the first of those.
  */
 public final class FindingWriter {
@@ -116,6 +116,9 @@ public final class FindingWriter {
             case "ball" -> drill.surface().ballName();
             case "metres" -> unit.text(figure(f, Quantity.METRES));
             case "near" -> unit.text(figure(f, Quantity.NEARNESS));
+            case "area" -> area(figure(f, Quantity.AREA));
+            case "room" -> area(figure(f, Quantity.LIMIT));
+            case "flank" -> Texts.CORE.get("flank." + f.name());
             case "between" -> Numbers.seconds(figure(f, Quantity.BETWEEN));
             case "minutes" -> Numbers.brief(figure(f, Quantity.SECONDS) / 60, 1);
             case "within" -> unit.text(Math.max(1, Math.ceil(10 * figure(f, Quantity.NEARNESS))) / 10);
@@ -133,6 +136,11 @@ public final class FindingWriter {
             case "age" -> drill.audience().paceBand().label();
             default -> throw new IllegalArgumentException("A finding has no {%s}.".formatted(name));
         };
+    }
+
+    private String area(double squareMetres) {
+        double square = squareMetres / (unit.metres() * unit.metres());
+        return Texts.CORE.get("area.square", Numbers.brief(square, 0), Texts.CORE.get("area." + unit.symbol()));
     }
 
     private String line(List<ElementId> about) {

@@ -8,6 +8,7 @@ import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.path.Path;
 import wildchalk.core.reps.Block;
@@ -86,6 +87,14 @@ public final class RepsWriter {
                     people(outlook.block().people().size()),
                     ReadOut.list(parts)));
         }
+        int instead = outlook.setting().insteadOfCoach(path);
+        if (instead > 0) {
+            said.add(text(instead == 1 ? "reps.instead.one" : "reps.instead", instead));
+        }
+        int coaches = outlook.setting().coaches().orElse(Integer.MAX_VALUE);
+        if (coaches < outlook.groups().size() && outlook.groups().size() > 1) {
+            said.add(text("reps.unwatched", outlook.groups().size() - coaches));
+        }
         if (outlook.leftOver() > 0) {
             said.add(text(outlook.leftOver() == 1 ? "reps.left-over.one" : "reps.left-over", outlook.leftOver()));
         }
@@ -132,6 +141,9 @@ public final class RepsWriter {
                 minutes(outlook.setting().minutes()),
                 turns(),
                 each(block)));
+        outlook.setting()
+                .rests()
+                .ifPresent(r -> said.add(text("reps.rests", time(r.restSeconds()), time(r.workSeconds()))));
         if (block.longestWaitSeconds() > 0) {
             said.add(text("reps.waits", time(block.longestWaitSeconds())));
         }
@@ -217,7 +229,10 @@ public final class RepsWriter {
         if (hard / turns >= SPRINT_SECONDS && rest < SPEED_REST) {
             said.add(text(rest < HARD_REST ? "reps.load.tired" : "reps.load.fitness", ratio(rest)));
         }
-        if (outlook.setting().minutes() > DRINK_MINUTES) {
+        double straight = Math.min(
+                outlook.setting().minutes(),
+                outlook.setting().rests().map(r -> r.workSeconds() / 60).orElse(Double.POSITIVE_INFINITY));
+        if (straight > DRINK_MINUTES) {
             said.add(text("reps.load.drink"));
         }
         if (!said.isEmpty()) {
@@ -323,6 +338,18 @@ public final class RepsWriter {
             return "-";
         }
         return names[person % names.length] + (person < names.length ? "" : String.valueOf(person / names.length + 1));
+    }
+
+    /** What stands before a row of who plays what: its rep, its reps or its minutes. */
+    public static String row(Stint stint, int row) {
+        if (stint.isUsual()) {
+            return String.valueOf(row + 1);
+        }
+        double from = row * stint.count() + (stint.unit() == Stint.Unit.REPS ? 1 : 0);
+        return text(
+                stint.unit() == Stint.Unit.REPS ? "reps.row" : "reps.row.minutes",
+                Numbers.brief(from, 1),
+                Numbers.brief((row + 1) * stint.count(), 1));
     }
 
     private static String minutes(double minutes) {

@@ -24,6 +24,9 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Station;
+import wildchalk.core.drill.StationId;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Drills;
@@ -109,6 +112,65 @@ class BlockTest {
         assertEquals(
                 40 - go - RepScript.AFTERWARDS_SECONDS, block.people().get(0).longestWaitSeconds(), 1e-9);
         assertEquals(Optional.empty(), block.starves());
+    }
+
+    /**
+     * A minute of work, half a minute of rest: whistles at 0 to 50, 90 to 140, 180 to 230 and 270 to 290 s are 6 + 6 + 6 + 3 reps; the
+     * rest is nobody's wait.
+     */
+    @Test
+    void noRepStartsInARest() {
+        RepScript script = script(oneLine(4, every(10)));
+        Block block = Block.of(script, Conditions.AS_DRAWN.withRests(new Rests(60, 30)), 5);
+        assertEquals(21, block.reps());
+        double go = script.timeline.seconds();
+        double without = Block.of(script, Conditions.AS_DRAWN, 5).longestWaitSeconds();
+        assertEquals(without, block.longestWaitSeconds(), 1e-9);
+        for (Block.Share p : block.people()) {
+            for (Block.Turn turn : p.turns()) {
+                assertTrue(turn.from() % 90 < 60, "a turn begins at " + turn.from());
+            }
+            double all = p.playSeconds() + p.walkSeconds() + p.standSeconds();
+            // who is still on his way back as a rest begins walks into it
+            assertTrue(all > 300 - 3 * 30 - 1e-6 && all < 300 - 3 * 30 + 3 * go * 4, "what is left is rest: " + all);
+        }
+    }
+
+    /** 15 whistles, three in a row each: 1, 2, 3, 4 and 1 again. */
+    @Test
+    void everybodyStaysForHisReps() {
+        Drill drill = oneLine(4, every(20));
+        Progression p = drill.base();
+        Drill three = drill.withProgression(p.withCourse(p.course().withStint(Stint.ofReps(3))));
+        assertEquals(List.of(6, 3, 3, 3), turns(Block.of(script(three), Conditions.AS_DRAWN, 5)));
+    }
+
+    /**
+     * 15 whistles, a minute each: the rep that starts with the minute is the last of the one, so 1 has reps 1 to 4, 2 has 5 to 7, 3
+     * has 8 to 10, 4 has 11 to 13, and 1 the two that are left.
+     */
+    @Test
+    void everybodyStaysForHisMinutes() {
+        Drill drill = oneLine(4, every(20));
+        Progression p = drill.base();
+        Drill minute = drill.withProgression(p.withCourse(p.course().withStint(Stint.ofMinutes(1))));
+        assertEquals(List.of(6, 3, 3, 3), turns(Block.of(script(minute), Conditions.AS_DRAWN, 5)));
+    }
+
+    /** Nine people at two stations that take a coach each: with one coach the second station has a player for one. */
+    @Test
+    void whereACoachIsMissingAPlayerStandsIn() {
+        Drill drill = oneLine(4, every(10));
+        Progression p =
+                drill.base().with(new Role(new RoleId("c"), "C", Side.COACH, Optional.of(new Point(3, 3)), 0, 1));
+        p = p.withLayout(p.layout().with(new Station(new StationId("s2"), Point.ORIGIN, new Point(0, 9), 0, false)));
+        Drill two = drill.withProgression(p);
+        Setting nine = Setting.drawn(two, p).withPeople(9);
+        assertEquals(List.of(5, 4), nine.groups(p));
+        assertEquals(List.of(5, 3), nine.withCoaches(OptionalInt.of(1)).groups(p));
+        assertEquals(List.of(4, 3), nine.withCoaches(OptionalInt.of(0)).groups(p));
+        assertEquals(2, nine.withCoaches(OptionalInt.of(0)).insteadOfCoach(p));
+        assertEquals(0, nine.withCoaches(OptionalInt.of(6)).insteadOfCoach(p));
     }
 
     /** Two lines of three that change over: in six reps everybody is once A and once B, so 60 reps are 20 turns each. */

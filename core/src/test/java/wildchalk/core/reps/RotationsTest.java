@@ -18,8 +18,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.LineId;
+import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.motion.Drills;
 import wildchalk.core.motion.Pace;
@@ -37,13 +39,26 @@ class RotationsTest {
     @ParameterizedTest
     @MethodSource("seeds")
     void theClockChangesNothing(long seed) {
-        Path path = RandomRotations.of(seed);
+        same(RandomRotations.of(seed), 1);
+    }
+
+    /** Where everybody stays for two reps or three, each of them is what the rotation has once. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void whoStaysOnPlaysTheSameAgain(long seed) {
+        Path once = RandomRotations.of(seed);
+        int reps = 2 + (int) (seed % 2);
+        Progression p = once.version();
+        same(Path.usual(p.withCourse(p.course().withStint(Stint.ofReps(reps)))), reps);
+    }
+
+    private static void same(Path path, int each) {
         Timeline timeline = Timeline.of(path, Drills.HANDBALL, Pace.of(AgeBand.U16, Drills.HANDBALL));
         RepRun run =
                 new RepRun(RepScript.of(path, timeline, Pace.of(AgeBand.U16, Drills.HANDBALL)), Conditions.AS_DRAWN);
         List<Rotations.Rep> reps = Rotations.of(path).first(12);
         run.startOf(12);
-        for (int rep = 0; rep < reps.size(); rep++) {
+        for (int rep = 0; rep < Math.min(12, each * reps.size()); rep++) {
             Map<RoleId, Integer> parts = new HashMap<>();
             for (RepRun.Person person : run.people) {
                 for (RepRun.Stay stay : person.days) {
@@ -52,7 +67,7 @@ class RotationsTest {
                     }
                 }
             }
-            assertEquals(reps.get(rep).parts(), parts, "rep " + rep);
+            assertEquals(reps.get(rep / each).parts(), parts, "rep " + rep);
         }
     }
 

@@ -51,6 +51,7 @@ class TurnsTest {
                 without.rules(),
                 java.util.Optional.empty(),
                 without.rotation(),
+                without.stint(),
                 without.suits());
         assertEquals(
                 OptionalInt.empty(), turns(drill.withProgression(drill.base().withCourse(none)), 10));

@@ -12,6 +12,7 @@ import wildchalk.core.check.Remedies;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.geometry.Point;
@@ -60,6 +61,10 @@ final class JsonReports {
         play.round().ifPresent(r -> o.put("round", r));
         ObjectNode drift = o.putObject("drift");
         rotations.drift().forEach((line, more) -> drift.put(line.text(), more));
+        Stint stint = told.path().course().stint();
+        if (!stint.isUsual()) {
+            o.putObject("stint").put(stint.unit().name().toLowerCase(Locale.ROOT), stint.count());
+        }
         ArrayNode reps = o.putArray("reps");
         for (Rotations.Rep rep : rotations.first(count)) {
             ObjectNode parts = reps.addObject();

@@ -81,9 +81,9 @@ final class TextReports {
         List<Rotations.Rep> reps = rotations.first(count);
         for (int i = 0; i < reps.size(); i++) {
             Rotations.Rep rep = reps.get(i);
-            out.println("%-5d %s"
+            out.println("%-5s %s"
                     .formatted(
-                            i + 1,
+                            RepsWriter.row(told.path().course().stint(), i),
                             roles.stream()
                                     .map(r -> "%-8s"
                                             .formatted(

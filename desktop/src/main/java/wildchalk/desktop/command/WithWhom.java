@@ -1,5 +1,6 @@
 package wildchalk.desktop.command;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
@@ -8,6 +9,7 @@ import picocli.CommandLine.Option;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Scene;
+import wildchalk.core.reps.Rests;
 import wildchalk.core.reps.Setting;
 import wildchalk.desktop.command.CommandLineEntry.BadInput;
 
@@ -35,9 +37,21 @@ final class WithWhom {
     @Option(names = "--every", paramLabel = "S", description = "a rep every so many seconds, instead of as told")
     private Double every;
 
+    @Option(
+            names = "--coaches",
+            paramLabel = "N",
+            description = "how many there are; where one is missing a player feeds in his place")
+    private Integer coaches;
+
+    @Option(
+            names = "--rest",
+            paramLabel = "W/R",
+            description = "after every W seconds of work R seconds in which no rep starts: 300/60")
+    private String rest;
+
     /** Whether any of it has been said. */
     boolean isAsked() {
-        return Stream.of(players, minutes, age, balls, every).anyMatch(o -> o != null);
+        return Stream.of(players, minutes, age, balls, every, coaches, rest).anyMatch(o -> o != null);
     }
 
     /** @throws BadInput when one of them cannot be */
@@ -48,17 +62,30 @@ final class WithWhom {
         if (minutes != null && !(minutes > 0 && minutes <= Setting.MOST_MINUTES)) {
             throw new BadInput("--minutes is " + minutes + "; it should be above 0 and at most 120.");
         }
+        check("--coaches", coaches, 0, Setting.MOST_COACHES);
         Setting setting = Setting.drawn(drill, path);
         setting = players == null ? setting : setting.withPeople(players);
         setting = minutes == null ? setting : setting.withMinutes(minutes);
         setting = age == null ? setting : setting.withAge(age());
         setting = balls == null ? setting : setting.withBalls(OptionalInt.of(balls));
+        setting = coaches == null ? setting : setting.withCoaches(OptionalInt.of(coaches));
+        setting = rest == null ? setting : setting.withRests(Optional.of(rests()));
         return every == null ? setting : setting.withEvery(OptionalDouble.of(every));
     }
 
     private static void check(String name, Number given, int least, double most) {
         if (given != null && !(given.doubleValue() >= least && given.doubleValue() <= most)) {
             throw new BadInput("%s is %s; it should be from %d to %.0f.".formatted(name, given, least, most));
+        }
+    }
+
+    private Rests rests() {
+        String[] parts = rest.split("/");
+        try {
+            return new Rests(Double.parseDouble(parts[0]), Double.parseDouble(parts[1]));
+        } catch (IllegalArgumentException | ArrayIndexOutOfBoundsException wrong) {
+            throw new BadInput("--rest is " + rest
+                    + "; it should be seconds of work (10 to 3600), a slash, seconds of rest (1 to 900): 300/60.");
         }
     }
 

@@ -35,7 +35,7 @@ final class FirstReps extends GridPane {
         List<Rotations.Rep> reps =
                 Rotations.of(path, Filling.of(path, shown.groups().get(0))).first(MOST_ROWS);
         for (int r = 0; r < reps.size(); r++) {
-            add(quiet(String.valueOf(r + 1)), 0, r + 1);
+            add(quiet(RepsWriter.row(path.course().stint(), r)), 0, r + 1);
             for (int c = 0; c < roles.size(); c++) {
                 add(
                         new Label(RepsWriter.name(

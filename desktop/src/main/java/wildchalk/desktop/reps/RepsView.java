@@ -25,6 +25,7 @@ import wildchalk.core.edit.Wholes;
 import wildchalk.core.path.Path;
 import wildchalk.core.reps.Fit;
 import wildchalk.core.reps.Outlook;
+import wildchalk.core.reps.Rests;
 import wildchalk.core.reps.Setting;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.turns.Proposal;
@@ -42,6 +43,7 @@ public final class RepsView extends VBox {
     private static final int MOST_MINUTES = 30;
     private static final int MOST_EVERY = 60;
     private static final int LEAST_EVERY = 2;
+    private static final int MOST_COACHES = 6;
 
     private final DrillDocument document;
     private final Worker worker;
@@ -51,6 +53,10 @@ public final class RepsView extends VBox {
     private final Slider balls = slider("balls", 1, 20);
     private final Slider every = slider("every", LEAST_EVERY, MOST_EVERY);
     private final Slider age = slider("age", 0, AgeBand.values().length - 1);
+    private final Slider coaches = slider("coaches", 0, MOST_COACHES);
+    private final Slider rest = slider("rest", 0, Rests.USUAL.size());
+    private final Label coachesSaid = value("coaches");
+    private final Label restSaid = value("rest");
     private final Label peopleSaid = value("people");
     private final Label minutesSaid = value("minutes");
     private final Label ballsSaid = value("balls");
@@ -156,7 +162,9 @@ public final class RepsView extends VBox {
         row(grid, 1, Ui.text("reps.minutes"), minutes, minutesSaid);
         row(grid, 2, ballName(), balls, ballsSaid);
         row(grid, 3, Ui.text("reps.every"), every, everySaid);
-        row(grid, 4, Ui.text("reps.age"), age, ageSaid);
+        row(grid, 4, Ui.text("reps.coaches"), coaches, coachesSaid);
+        row(grid, 5, Ui.text("reps.rest"), rest, restSaid);
+        row(grid, 6, Ui.text("reps.age"), age, ageSaid);
         HBox figures = new HBox(14, over(turns, "reps.turns"), over(ratio, "reps.ratio"), over(stands, "reps.stands"));
         figures.setAlignment(Pos.BOTTOM_LEFT);
         watchIt.setId("reps-watch");
@@ -237,6 +245,8 @@ public final class RepsView extends VBox {
         onDrag(minutes, v -> s -> s.withMinutes(v));
         onDrag(balls, v -> s -> s.withBalls(v.intValue()));
         onDrag(every, v -> s -> s.withEvery(v));
+        onDrag(coaches, v -> s -> s.withCoaches(v.intValue()));
+        onDrag(rest, v -> s -> s.withRests(v < 1 ? Optional.empty() : Optional.of(Rests.USUAL.get(v.intValue() - 1))));
         onDrag(age, v -> s -> s.withAge(AgeBand.values()[v.intValue()]));
     }
 
@@ -302,6 +312,9 @@ public final class RepsView extends VBox {
         balls.setDisable(shown.script().ballsOfOneRep() == 0);
         every.setValue(now.every().orElse(shown.script().period()));
         age.setValue(now.age().ordinal());
+        int takes = Setting.coachesOf(shown.script().path());
+        coaches.setValue(now.coaches().orElse(takes));
+        rest.setValue(now.rests().map(r -> 1 + Rests.USUAL.indexOf(r)).orElse(0));
         setting = false;
         peopleSaid.setText(String.valueOf(now.people()));
         minutesSaid.setText(Numbers.brief(now.minutes(), 0));
@@ -313,6 +326,14 @@ public final class RepsView extends VBox {
                 now.every().isPresent()
                         ? Ui.text("reps.seconds", Numbers.brief(now.every().getAsDouble(), 0))
                         : Ui.text("reps.told", Numbers.brief(shown.script().period(), 1)));
+        coachesSaid.setText(
+                now.coaches().isPresent() ? String.valueOf(now.coaches().getAsInt()) : Ui.text("reps.enough", takes));
+        restSaid.setText(now.rests()
+                .map(r -> Ui.text(
+                        "reps.rest.said",
+                        Numbers.brief(r.restSeconds() / 60, 1),
+                        Numbers.brief(r.workSeconds() / 60, 1)))
+                .orElse(Ui.text("reps.rest.none")));
         ageSaid.setText(now.age().label());
         turns.setText(writer.turns());
         ratio.setText(writer.restPerWork());

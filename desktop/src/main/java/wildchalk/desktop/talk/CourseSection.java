@@ -23,6 +23,7 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.edit.Courses;
 import wildchalk.core.edit.Edit;
 import wildchalk.core.telling.Branching;
@@ -234,6 +235,10 @@ final class CourseSection {
                 .launch()
                 .ifPresent(l -> box.getChildren()
                         .add(removable(words().launch(l), "launch-gone", Courses.launch(Optional.empty()))));
+        if (!whole.course().stint().isUsual()) {
+            box.getChildren()
+                    .add(removable(words().stint(whole.course().stint()), "stint-gone", Courses.stint(Stint.ONE_REP)));
+        }
         for (Rotation turn : whole.course().rotation()) {
             box.getChildren()
                     .add(removable(
@@ -254,7 +259,15 @@ final class CourseSection {
             item.setOnAction(e -> document.edit(Ui.text("edit.launch"), Courses.launch(Optional.of(l))));
             launch.getItems().add(item);
         }
-        add.getItems().setAll(launch);
+        Menu stint = new Menu(Ui.text("talk.stint"));
+        for (Stint s : CourseOffers.stints()) {
+            CheckMenuItem item = new CheckMenuItem(words().stint(s));
+            item.setMnemonicParsing(false);
+            item.setSelected(whole.course().stint().equals(s));
+            item.setOnAction(e -> document.edit(Ui.text("edit.stint"), Courses.stint(s)));
+            stint.getItems().add(item);
+        }
+        add.getItems().setAll(launch, stint);
         for (Role role : whole.roles()) {
             Menu menu = new Menu(Ui.text("talk.rotation.role", role.label()));
             menu.setMnemonicParsing(false);

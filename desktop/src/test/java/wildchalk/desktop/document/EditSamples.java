@@ -45,6 +45,7 @@ import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Station;
 import wildchalk.core.drill.StationId;
 import wildchalk.core.drill.Step;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.Suits;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.WaitingLine;
@@ -408,6 +409,7 @@ final class EditSamples {
                 () -> one(version.course().calls())
                         .flatMap(c -> sample(Courses.removeCalls(c.id()), Set.of("calls " + c.id().text()))));
         with(EditKind.LAUNCH, () -> sample(Courses.launch(one(CourseOffers.launches(path))), Set.of("launch")));
+        with(EditKind.STINT, () -> sample(Courses.stint(Stint.ofReps(4)), Set.of("stint")));
         with(
                 EditKind.ROTATION_SET,
                 () -> one(version.roles())
@@ -469,7 +471,13 @@ final class EditSamples {
                 EditKind.RUN_WITH,
                 () -> sample(
                         Wholes.runWith(new Setting(
-                                7 + random.nextInt(9), 12, AgeBand.U12, OptionalInt.empty(), OptionalDouble.of(9))),
+                                7 + random.nextInt(9),
+                                12,
+                                AgeBand.U12,
+                                OptionalInt.empty(),
+                                OptionalDouble.of(9),
+                                OptionalInt.empty(),
+                                Optional.empty())),
                         k -> k.startsWith("line ") || k.equals("launch")));
         with(EditKind.SURFACE, () -> fresh(Wholes.surface(drill.surfaceUse().withStanding(true))));
         with(
