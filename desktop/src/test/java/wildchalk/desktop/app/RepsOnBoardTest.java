@@ -19,6 +19,7 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import wildchalk.core.check.CheckPairsFolder;
 import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.reps.Outlook;
 import wildchalk.core.reps.Setting;
 import wildchalk.core.words.RepsWriter;
@@ -63,6 +64,42 @@ class RepsOnBoardTest {
         Window.press(robot, "#reps");
         Window.until(() ->
                 isThere(robot, "#reps-turns") && !said(robot, "#reps-turns").isEmpty());
+    }
+
+    /** Rests take reps, a missing coach takes a player, and both are said. */
+    @Test
+    void restsAndCoachesAnswer(FxRobot robot) throws Exception {
+        open(robot, "signal-flags");
+        Slider rest = robot.lookup("#reps-rest").query();
+        Window.fx(rest::requestFocus);
+        robot.type(KeyCode.RIGHT);
+        Window.until(() -> says("Rests of 30 s after every 2 min"));
+        Slider coaches = robot.lookup("#reps-coaches").query();
+        Window.fx(coaches::requestFocus);
+        robot.type(KeyCode.HOME);
+        Window.until(() -> says("One of the players stands in for a coach."));
+        assertEquals("0", said(robot, "#reps-coaches-said"));
+        Window.press(robot, "#reps-drawn");
+        Window.until(() -> !says("stands in") && !says("Rests"));
+    }
+
+    /** How long everybody stays on is said in the words, chosen in a menu, and undone. */
+    @Test
+    void everybodyStaysOnForReps(FxRobot robot) throws Exception {
+        window.openDrill("gull-wing-draw-and-pass");
+        var before = window.document().drill();
+        Window.fx(() -> robot.lookup("#rotation-add").query().requestFocus());
+        robot.type(KeyCode.SPACE, KeyCode.DOWN, KeyCode.RIGHT);
+        Window.press(robot, "Everybody plays 3 reps in a row, then all change.");
+        Window.until(() -> window.document().version().course().stint().equals(Stint.ofReps(3)));
+        Window.until(() -> isThere(robot, "#stint-gone"));
+        Window.fx(() -> window.document().undo());
+        Window.until(() -> window.document().drill().equals(before));
+    }
+
+    private boolean says(String words) {
+        return window.shell.lookupAll(".reps-said Label").stream()
+                .anyMatch(n -> ((Labeled) n).getText().contains(words));
     }
 
     /** Keys on the slider: it answers with what the engine says, and the drill stays as it is. */
