@@ -1,7 +1,9 @@
 package wildchalk.core.reps;
 
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Station;
 import wildchalk.core.motion.Pace;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
@@ -17,6 +19,9 @@ public record Outlook(Setting setting, RepScript script, Block block, Fit fit, S
 
     /** How often misses are drawn. */
     private static final int DRAWS = 20;
+
+    /** To stand in lines again after a change (s; estimate: 8 to 15). */
+    private static final double LINE_UP_SECONDS = 12;
 
     public static Outlook of(Drill drill, Path path, Setting setting) {
         Pace pace = Pace.of(setting.age(), drill.surface());
@@ -53,6 +58,23 @@ public record Outlook(Setting setting, RepScript script, Block block, Fit fit, S
     /** Everybody and every ball at a moment, for whoever watches. */
     public Flows flows() {
         return Flows.of(script, setting);
+    }
+
+    /** What everybody gets if the groups go round all stations in these minutes; empty where there is but one, or no time to. */
+    public Optional<Circuit> swapping() {
+        List<Station> others = script.path().layout().stations();
+        double farthest = others.stream()
+                .mapToDouble(s -> s.from().distanceTo(s.at()))
+                .max()
+                .orElse(0);
+        double swap = LINE_UP_SECONDS + farthest / script.walkSpeed;
+        if (others.isEmpty() || others.size() * swap >= 60 * setting.minutes()) {
+            return Optional.empty();
+        }
+        List<Circuit.Stop> stops = setting.stations(script.path()).stream()
+                .map(c -> new Circuit.Stop(script, c))
+                .toList();
+        return Optional.of(Circuit.of(stops, groups(), setting.minutes(), swap));
     }
 
     /** How many people there are at each station, the fullest first. */

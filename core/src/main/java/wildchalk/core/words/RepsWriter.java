@@ -157,6 +157,12 @@ public final class RepsWriter {
                             outlook.spread().high());
             said.add(text("reps.spread", outlook.setting().age().label(), range));
         }
+        outlook.swapping()
+                .ifPresent(c -> said.add(text(
+                        "reps.swap",
+                        ReadOut.list(c.groups().get(0).turns().stream()
+                                .map(String::valueOf)
+                                .toList()))));
         for (Block.Share keeper : block.keepers()) {
             if (keeper.shotsFaced() > 1) {
                 said.add(

@@ -157,6 +157,26 @@ class BlockTest {
         assertEquals(List.of(6, 3, 3, 3), turns(Block.of(script(minute), Conditions.AS_DRAWN, 5)));
     }
 
+    /**
+     * Four and four at two stations 24 m apart, a whistle every 10 s: 5 minutes less the change are 2 × 136 to 140 s (walks of 16 to 20 s
+     * and 12 s to line up): 14 reps at each, so whoever has fewest has 3 turns here and 3 there.
+     */
+    @Test
+    void groupsThatSwapHaveTurnsAtBoth() {
+        Drill drill = oneLine(4, every(10));
+        Progression p = drill.base();
+        p = p.withLayout(p.layout().with(new Station(new StationId("s2"), Point.ORIGIN, new Point(0, 24), 0, true)));
+        Drill two = drill.withProgression(p);
+        Outlook outlook = Outlook.of(
+                two, Path.usual(p), Setting.drawn(two, p).withPeople(8).withMinutes(5));
+        Circuit circuit = outlook.swapping().orElseThrow();
+        assertEquals(
+                List.of(List.of(3, 3), List.of(3, 3)),
+                circuit.groups().stream().map(Circuit.Total::turns).toList());
+        Outlook alone = Outlook.of(drill, Path.usual(drill.base()), Setting.drawn(drill, drill.base()));
+        assertEquals(Optional.empty(), alone.swapping());
+    }
+
     /** Nine people at two stations that take a coach each: with one coach the second station has a player for one. */
     @Test
     void whereACoachIsMissingAPlayerStandsIn() {

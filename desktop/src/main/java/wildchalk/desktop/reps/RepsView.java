@@ -327,7 +327,9 @@ public final class RepsView extends VBox {
                         ? Ui.text("reps.seconds", Numbers.brief(now.every().getAsDouble(), 0))
                         : Ui.text("reps.told", Numbers.brief(shown.script().period(), 1)));
         coachesSaid.setText(
-                now.coaches().isPresent() ? String.valueOf(now.coaches().getAsInt()) : takes == 0 ? Ui.text("reps.coaches.none") : Ui.text("reps.enough", takes));
+                now.coaches().isPresent()
+                        ? String.valueOf(now.coaches().getAsInt())
+                        : takes == 0 ? Ui.text("reps.coaches.none") : Ui.text("reps.enough", takes));
         restSaid.setText(now.rests()
                 .map(r -> Ui.text(
                         "reps.rest.said",

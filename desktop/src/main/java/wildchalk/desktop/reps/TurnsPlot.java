@@ -54,7 +54,8 @@ final class TurnsPlot extends Plot {
         double most = rows.stream().mapToInt(r -> r.block().fewestTurns()).max().orElse(1);
         double foot = getHeight() - FOOT;
         double high = foot - TOP;
-        int people = shown.setting().people();
+        int people = shown.setting().people()
+                - shown.setting().insteadOfCoach(shown.script().path());
         int turns = shown.block().fewestTurns();
         double level = foot - high * turns / Math.max(1, most);
         band(g, shown.fit(), look, foot);
