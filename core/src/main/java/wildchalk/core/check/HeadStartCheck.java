@@ -39,14 +39,18 @@ final class HeadStartCheck {
     }
 
     static List<Finding> of(RunThrough run) {
+        List<Role> defence = run.path().roles().stream()
+                .filter(r -> r.side() == Side.DEFENCE)
+                .toList();
+        if (defence.isEmpty()) {
+            return List.of();
+        }
         HeadStartCheck check = new HeadStartCheck(run);
         List<Finding> found = new ArrayList<>();
         for (MoveSpan span : run.timeline().moves()) {
             Optional<Move> move = run.path().move(span.move());
             if (span.happens() && move.isPresent() && move.get() instanceof Shot shot) {
-                run.path().roles().stream()
-                        .filter(r -> r.side() == Side.DEFENCE)
-                        .forEach(d -> check.caught(shot, span.start(), d).ifPresent(found::add));
+                defence.forEach(d -> check.caught(shot, span.start(), d).ifPresent(found::add));
             }
         }
         return found;

@@ -3,9 +3,6 @@ package wildchalk.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import wildchalk.core.drill.Role;
-import wildchalk.core.drill.RoleId;
-import wildchalk.core.drill.Side;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Flaw;
 import wildchalk.core.finding.Quantity;
@@ -31,73 +28,74 @@ final class HelpSightCheck {
     private static final double OWN_METRES = 12;
 
     private final Sampled sampled;
-    private final List<RoleId> attack;
     private final double most;
 
     private HelpSightCheck(RunThrough run, Sampled sampled) {
         this.sampled = sampled;
-        this.attack = run.path().roles().stream()
-                .filter(r -> r.side() == Side.ATTACK)
-                .map(Role::id)
-                .toList();
         this.most = TURNS_HEAD * Sights.clearDegrees(run.drill().audience().paceBand());
     }
 
     static List<Finding> of(RunThrough run, Sampled sampled) {
         HelpSightCheck check = new HelpSightCheck(run, sampled);
         List<Finding> found = new ArrayList<>();
-        for (Role role : run.path().roles()) {
-            if (role.side() == Side.DEFENCE) {
-                check.look(role.id()).ifPresent(found::add);
-            }
+        for (int helper = 0; helper < sampled.defence().size(); helper++) {
+            check.look(helper).ifPresent(found::add);
         }
         return found;
     }
 
-    /** What a helper sees at a moment: his own player, and how far from him the ball is, as an angle. */
-    private record Sight(RoleId own, double degrees) {}
-
-    /** The longest time for which he sees only one of the two. */
-    private Optional<Finding> look(RoleId helper) {
+    /** The longest time for which he sees only one of ball and own player. */
+    private Optional<Finding> look(int helper) {
         Optional<Finding> worst = Optional.empty();
         double longest = LASTS_SECONDS;
         double since = 0;
-        RoleId own = null;
+        int before = -1;
         for (int i = 0; i < sampled.looks(); i++) {
-            double t = Sampled.seconds(i);
-            Optional<Sight> sight = sight(helper, i).filter(s -> s.degrees() > most);
-            if (sight.isEmpty() || !sight.get().own().equals(own)) {
+            double t = sampled.seconds(i);
+            int own = own(helper, i);
+            double degrees = own < 0 ? 0 : degrees(helper, own, i);
+            int lost = degrees > most ? own : -1;
+            if (lost < 0 || lost != before) {
                 since = t;
-                own = sight.map(Sight::own).orElse(null);
+                before = lost;
             }
-            if (sight.isPresent() && t - since >= longest) {
+            if (lost >= 0 && t - since >= longest) {
                 longest = t - since;
-                worst = Optional.of(Finding.of(HELP_UNSEEN, helper, own)
-                        .with(Quantity.DEGREES, sight.get().degrees())
+                worst = Optional.of(Finding.of(
+                                HELP_UNSEEN,
+                                sampled.defence().get(helper),
+                                sampled.attack().get(lost))
+                        .with(Quantity.DEGREES, degrees)
                         .with(Quantity.SECONDS, longest)
-                        .at(sampled.at(helper, i), t));
+                        .at(sampled.defender(helper, i), t));
             }
         }
         return worst;
     }
 
-    private Optional<Sight> sight(RoleId helper, int look) {
-        if (!sampled.attackHasBall(look)) {
-            return Optional.empty();
+    /** The attacker whom a helper has to mind beside the ball; -1 for none. */
+    private int own(int helper, int look) {
+        int carrier = sampled.carrier(look);
+        if (carrier < 0) {
+            return -1;
         }
-        RoleId carrier = sampled.holder(look).orElseThrow();
-        RoleId own = carrier;
-        double metres = Double.POSITIVE_INFINITY;
-        for (RoleId other : attack) {
-            double apart = sampled.apart(helper, other, look);
+        Point at = sampled.defender(helper, look);
+        int own = carrier;
+        double metres = at.distanceTo(sampled.attacker(carrier, look));
+        for (int i = 0; i < sampled.attack().size(); i++) {
+            double apart = at.distanceTo(sampled.attacker(i, look));
             if (apart < metres) {
                 metres = apart;
-                own = other;
+                own = i;
             }
         }
-        Point at = sampled.at(helper, look);
-        return own.equals(carrier) || metres < FEELS_METRES || metres > OWN_METRES
-                ? Optional.empty()
-                : Optional.of(new Sight(own, Sights.angle(at, sampled.at(carrier, look), sampled.at(own, look))));
+        return own == carrier || metres < FEELS_METRES || metres > OWN_METRES ? -1 : own;
+    }
+
+    private double degrees(int helper, int own, int look) {
+        return Sights.angle(
+                sampled.defender(helper, look),
+                sampled.attacker(sampled.carrier(look), look),
+                sampled.attacker(own, look));
     }
 }

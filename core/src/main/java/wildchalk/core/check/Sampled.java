@@ -1,9 +1,7 @@
 package wildchalk.core.check;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Role;
@@ -13,32 +11,52 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.runthrough.RunThrough;
 
-/** Where everybody is, and who has the ball, at equal times of a rep: for rules that look at all of it. */
+/**
+ * Where attack and defence are, and who of the attack has the ball, at equal times of a rep: for rules that look at all of it. People
+ * are counted from 0 in each side, in the order of the drill; looks from 0 at the whistle.
+ */
 final class Sampled {
 
-    /** From one look to the next, s. */
-    static final double LOOK_SECONDS = 0.25;
+    /** From one look to the next, s; longer only in reps longer than {@link #MOST_LOOKS} of them. */
+    private static final double LOOK_SECONDS = 0.25;
 
-    private final Map<RoleId, Point[]> places = new HashMap<>();
-    private final Map<RoleId, Side> sides = new HashMap<>();
-    private final List<Optional<RoleId>> holders = new ArrayList<>();
+    private static final int MOST_LOOKS = 400;
 
-    private Sampled() {}
+    private final List<RoleId> attack = new ArrayList<>();
+    private final List<RoleId> defence = new ArrayList<>();
+    private final Point[][] attackAt;
+    private final Point[][] defenceAt;
+    private final int[] carriers;
+    private final double step;
+
+    private Sampled(RunThrough run) {
+        Timeline timeline = run.timeline();
+        for (Role role : run.path().roles()) {
+            if (role.side() == Side.ATTACK) {
+                attack.add(role.id());
+            } else if (role.side() == Side.DEFENCE) {
+                defence.add(role.id());
+            }
+        }
+        step = Math.max(LOOK_SECONDS, timeline.seconds() / MOST_LOOKS);
+        carriers = new int[1 + (int) Math.floor(timeline.seconds() / step + 1e-9)];
+        for (int i = 0; i < carriers.length; i++) {
+            carriers[i] = holder(timeline, seconds(i)).map(attack::indexOf).orElse(-1);
+        }
+        attackAt = places(timeline, attack);
+        defenceAt = places(timeline, defence);
+    }
 
     static Sampled of(RunThrough run) {
-        Sampled all = new Sampled();
-        Timeline timeline = run.timeline();
-        int looks = 1 + (int) Math.floor(timeline.seconds() / LOOK_SECONDS + 1e-9);
-        for (Role role : run.path().roles()) {
-            Point[] places = new Point[looks];
-            for (int i = 0; i < looks; i++) {
-                places[i] = timeline.placeAt(role.id(), seconds(i));
+        return new Sampled(run);
+    }
+
+    private Point[][] places(Timeline timeline, List<RoleId> side) {
+        Point[][] all = new Point[side.size()][carriers.length];
+        for (int r = 0; r < all.length; r++) {
+            for (int i = 0; i < carriers.length; i++) {
+                all[r][i] = timeline.placeAt(side.get(r), seconds(i));
             }
-            all.places.put(role.id(), places);
-            all.sides.put(role.id(), role.side());
-        }
-        for (int i = 0; i < looks; i++) {
-            all.holders.add(holder(timeline, seconds(i)));
         }
         return all;
     }
@@ -55,26 +73,39 @@ final class Sampled {
     }
 
     int looks() {
-        return holders.size();
+        return carriers.length;
     }
 
-    static double seconds(int look) {
-        return look * LOOK_SECONDS;
+    double seconds(int look) {
+        return look * step;
     }
 
-    Point at(RoleId role, int look) {
-        return places.get(role)[look];
+    List<RoleId> attack() {
+        return attack;
     }
 
-    double apart(RoleId a, RoleId b, int look) {
-        return at(a, look).distanceTo(at(b, look));
+    List<RoleId> defence() {
+        return defence;
     }
 
-    Optional<RoleId> holder(int look) {
-        return holders.get(look);
+    Point[] attacker(int who) {
+        return attackAt[who];
     }
 
-    boolean attackHasBall(int look) {
-        return holder(look).map(sides::get).filter(s -> s == Side.ATTACK).isPresent();
+    Point[] defender(int who) {
+        return defenceAt[who];
+    }
+
+    Point attacker(int who, int look) {
+        return attackAt[who][look];
+    }
+
+    Point defender(int who, int look) {
+        return defenceAt[who][look];
+    }
+
+    /** Who of the attack has the ball; -1 for nobody. */
+    int carrier(int look) {
+        return carriers[look];
     }
 }

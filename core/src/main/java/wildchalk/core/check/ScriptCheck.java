@@ -53,25 +53,43 @@ final class ScriptCheck {
         if (guesses) {
             return List.of();
         }
+        List<Role> defence = run.path().roles().stream()
+                .filter(r -> r.side() == Side.DEFENCE)
+                .toList();
+        if (defence.isEmpty()) {
+            return List.of();
+        }
         ScriptCheck check = new ScriptCheck(run);
-        List<Way> ways = BallWays.of(run);
-        run.path().roles().stream().filter(r -> r.side() == Side.DEFENCE).forEach(d -> check.look(d, ways));
+        List<Asked> passes = BallWays.of(run).stream()
+                .filter(check::isOfTheAttack)
+                .map(w -> new Asked(w, check.knows(w)))
+                .toList();
+        defence.forEach(d -> check.look(d, passes));
         return check.found;
     }
 
+    /** A pass, and from when on (s) somebody may go for it who knows that it comes. */
+    private record Asked(Way way, double leaves) {}
+
     /** The pass that he is in front of by most. */
-    private void look(Role defender, List<Way> ways) {
+    private void look(Role defender, List<Asked> passes) {
         Optional<Finding> most = Optional.empty();
         double best = SURE_SECONDS;
-        for (Way way : ways) {
-            if (isOfTheAttack(way)) {
-                double early = early(defender, way);
-                if (early >= best) {
-                    best = early;
-                    most = Optional.of(Finding.of(KNOWS_SCRIPT, way.move().id(), defender.id())
-                            .with(Quantity.SECONDS, early)
-                            .at(timeline.placeAt(defender.id(), knows(way)), knows(way)));
-                }
+        Dash dash = Dash.of(pace, defender.pace());
+        for (Asked pass : passes) {
+            Point at = timeline.placeAt(defender.id(), pass.leaves());
+            // nobody gets to a way that is farther off than he can run meanwhile
+            double reach = dash.topSpeed() * (pass.way().to() - pass.leaves()) + Pace.REACH_METRES;
+            double off = Math.min(
+                            at.distanceTo(pass.way().start()),
+                            at.distanceTo(pass.way().end()))
+                    - pass.way().start().distanceTo(pass.way().end());
+            double early = off > reach ? Double.NEGATIVE_INFINITY : early(defender, dash, at, pass);
+            if (early >= best) {
+                best = early;
+                most = Optional.of(Finding.of(KNOWS_SCRIPT, pass.way().move().id(), defender.id())
+                        .with(Quantity.SECONDS, early)
+                        .at(at, pass.leaves()));
             }
         }
         most.ifPresent(found::add);
@@ -102,13 +120,12 @@ final class ScriptCheck {
     }
 
     /** How long (s) he is there before the ball who leaves early; none where he is there as well who waits for it. */
-    private double early(Role defender, Way way) {
-        Dash dash = Dash.of(pace, defender.pace());
+    private double early(Role defender, Dash dash, Point atFirst, Asked pass) {
+        Way way = pass.way();
+        double leaves = pass.leaves();
         double metres = way.start().distanceTo(way.end());
         double flies = way.to() - way.from();
-        double leaves = knows(way);
         double sees = way.from() + pace.callReactionSeconds(CHOICES);
-        Point atFirst = timeline.placeAt(defender.id(), leaves);
         Point later = timeline.placeAt(defender.id(), sees);
         double early = Double.NEGATIVE_INFINITY;
         for (double s = BallWays.AT_HAND_METRES; s <= metres - BallWays.AT_HAND_METRES; s += STEP_METRES) {

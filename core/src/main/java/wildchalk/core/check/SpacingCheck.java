@@ -4,18 +4,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiConsumer;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
-import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
-import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Flaw;
 import wildchalk.core.finding.Quantity;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.geometry.Segments;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.runthrough.RunThrough;
@@ -35,8 +35,8 @@ final class SpacingCheck {
     private static final double FIELD_METRES = 4;
     private static final double COURT_LENGTH_METRES = 50;
 
-    /** A ball is faster than people: it is looked for so finely, s. */
-    private static final double BALL_SECONDS = 0.05;
+    /** A side with more people than any team has is no team: its spacing is not looked at. */
+    private static final int MOST_PEOPLE = 18;
 
     /** Spacing that shrinks to less than this share has closed; grown by its inverse, it has opened. */
     private static final double SHARE = 0.6;
@@ -45,6 +45,9 @@ final class SpacingCheck {
     private final Timeline timeline;
     private final Sampled sampled;
     private final double near;
+    /** Looked for when first asked for. */
+    private List<BallWays.Way> ways;
+
     private final List<Finding> found = new ArrayList<>();
 
     private SpacingCheck(RunThrough run, Sampled sampled) {
@@ -56,123 +59,141 @@ final class SpacingCheck {
 
     static List<Finding> of(RunThrough run, Sampled sampled) {
         SpacingCheck check = new SpacingCheck(run, sampled);
-        List<RoleId> attack = check.side(Side.ATTACK);
-        List<RoleId> defence = check.side(Side.DEFENCE);
-        if (!defence.isEmpty() && attack.size() > 2) {
-            check.pairs(attack, (a, b) -> check.closes(a, b, defence));
+        if (sampled.attack().size() > 2) {
+            pairs(sampled.attack().size(), check::closes);
         }
-        if (defence.size() > 1) {
-            check.pairs(defence, (a, b) -> check.opens(a, b, attack, defence));
-        }
+        pairs(sampled.defence().size(), check::opens);
         return check.found;
     }
 
-    private List<RoleId> side(Side side) {
-        return run.path().roles().stream()
-                .filter(r -> r.side() == side)
-                .map(Role::id)
-                .toList();
-    }
-
-    private interface Pair {
-        Optional<Finding> of(RoleId a, RoleId b);
-    }
-
-    private void pairs(List<RoleId> roles, Pair look) {
-        for (int i = 0; i < roles.size(); i++) {
-            for (int k = i + 1; k < roles.size(); k++) {
-                look.of(roles.get(i), roles.get(k)).ifPresent(found::add);
+    private static void pairs(int people, BiConsumer<Integer, Integer> look) {
+        for (int i = 0; i < people && people <= MOST_PEOPLE; i++) {
+            for (int k = i + 1; k < people; k++) {
+                look.accept(i, k);
             }
         }
     }
 
     /** Two attackers, one of them on the move, within reach of one defender for longer than a crossing takes. */
-    private Optional<Finding> closes(RoleId a, RoleId b, List<RoleId> defence) {
+    private void closes(int a, int b) {
+        Point[] one = sampled.attacker(a);
+        Point[] other = sampled.attacker(b);
         double before = 0;
         int since = -1;
-        for (int i = 0; i < sampled.looks(); i++) {
-            double now = sampled.apart(a, b, i);
-            boolean covered =
-                    now < near && now < SHARE * before && sampled.attackHasBall(i) && isCovered(a, b, defence, i);
+        for (int i = 0; i < one.length; i++) {
+            double now = apart(one[i], other[i]);
+            boolean covered = now < near && now < SHARE * before && sampled.carrier(i) >= 0 && isCovered(a, b, i);
             since = !covered ? -1 : since < 0 ? i : since;
-            if (covered && Sampled.seconds(i - since) >= LASTS_SECONDS) {
-                double t = Sampled.seconds(i);
-                Optional<MoveSpan> mover = lastRun(Set.of(a, b), t);
-                if (mover.isEmpty() || dealWithEachOther(a, b)) {
-                    return Optional.empty();
-                }
-                RoleId comes = run.path().move(mover.get().move()).orElseThrow().role();
-                return Optional.of(
-                        Finding.of(SPACING_CLOSES, List.of(mover.get().move(), comes, comes.equals(a) ? b : a))
-                                .with(Quantity.NEARNESS, now)
-                                .with(Quantity.METRES, before)
-                                .at(sampled.at(comes, i), t));
+            if (covered && sampled.seconds(i - since) >= LASTS_SECONDS) {
+                closed(a, b, i, before, now);
+                return;
             }
             before = Math.max(before, now);
         }
-        return Optional.empty();
     }
 
-    private boolean isCovered(RoleId a, RoleId b, List<RoleId> defence, int look) {
-        return defence.stream().anyMatch(d -> sampled.apart(d, a, look) < near && sampled.apart(d, b, look) < near);
+    private void closed(int a, int b, int look, double before, double now) {
+        RoleId one = sampled.attack().get(a);
+        RoleId other = sampled.attack().get(b);
+        double t = sampled.seconds(look);
+        Optional<MoveSpan> mover = lastRun(Set.of(one, other), t);
+        if (mover.isEmpty() || dealWithEachOther(one, other)) {
+            return;
+        }
+        boolean first = run.path().move(mover.get().move()).orElseThrow().role().equals(one);
+        found.add(Finding.of(SPACING_CLOSES, List.of(mover.get().move(), first ? one : other, first ? other : one))
+                .with(Quantity.NEARNESS, now)
+                .with(Quantity.METRES, before)
+                .at(sampled.attacker(first ? a : b, look), t));
+    }
+
+    private boolean isCovered(int a, int b, int look) {
+        for (int d = 0; d < sampled.defence().size(); d++) {
+            Point at = sampled.defender(d, look);
+            if (at.isWithin(near, sampled.attacker(a, look)) && at.isWithin(near, sampled.attacker(b, look))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Two defenders between whom a gap opens while the ball is before it, and neither ball nor attacker comes through. */
-    private Optional<Finding> opens(RoleId a, RoleId b, List<RoleId> attack, List<RoleId> defence) {
-        double before = sampled.apart(a, b, 0);
+    private void opens(int a, int b) {
+        Point[] first = sampled.defender(a);
+        Point[] second = sampled.defender(b);
+        double before = apart(first[0], second[0]);
         double widest = Math.max(2 * near, before / SHARE);
         int at = -1;
-        for (int i = 0; i < sampled.looks(); i++) {
-            double now = sampled.apart(a, b, i);
-            if (now > widest && sampled.attackHasBall(i) && isBefore(a, b, defence, i)) {
+        for (int i = 0; i < first.length; i++) {
+            double now = apart(first[i], second[i]);
+            if (now > widest && sampled.carrier(i) >= 0 && isBefore(a, b, i)) {
                 widest = now;
                 at = i;
             }
         }
-        if (at < 0 || isUsed(a, b, attack, at)) {
-            return Optional.empty();
+        if (at < 0 || isUsed(a, b, at)) {
+            return;
         }
-        double t = Sampled.seconds(at);
-        List<ElementId> about = new ArrayList<>(List.of(a, b));
-        lastRun(Set.of(a, b), t).ifPresent(m -> about.add(m.move()));
-        return Optional.of(Finding.of(GAP_UNUSED, about)
+        double t = sampled.seconds(at);
+        RoleId one = sampled.defence().get(a);
+        RoleId other = sampled.defence().get(b);
+        List<ElementId> about = new ArrayList<>(List.of(one, other));
+        lastRun(Set.of(one, other), t).ifPresent(m -> about.add(m.move()));
+        found.add(Finding.of(GAP_UNUSED, about)
                 .with(Quantity.METRES, widest)
                 .with(Quantity.LIMIT, before)
                 .at(middle(a, b, at), t));
     }
 
-    private Point middle(RoleId a, RoleId b, int look) {
-        return sampled.at(a, look).towards(sampled.at(b, look), 0.5);
+    /** As {@link Point#distanceTo}, quickly: it is asked for every two at every look. */
+    private static double apart(Point a, Point b) {
+        double x = a.x() - b.x();
+        double y = a.y() - b.y();
+        return Math.sqrt(x * x + y * y);
+    }
+
+    private Point middle(int a, int b, int look) {
+        return sampled.defender(a, look).towards(sampled.defender(b, look), 0.5);
     }
 
     /** Whether nobody else of the defence is in the gap, and whoever has the ball is as near to it as it is wide. */
-    private boolean isBefore(RoleId a, RoleId b, List<RoleId> defence, int look) {
+    private boolean isBefore(int a, int b, int look) {
         Point middle = middle(a, b, look);
-        double half = sampled.apart(a, b, look) / 2;
-        boolean shut = defence.stream()
-                .filter(d -> !d.equals(a) && !d.equals(b))
-                .anyMatch(d -> sampled.at(d, look).isWithin(half, middle));
-        return !shut && sampled.at(sampled.holder(look).orElseThrow(), look).isWithin(2 * half, middle);
+        double half = apart(sampled.defender(a, look), sampled.defender(b, look)) / 2;
+        if (!sampled.attacker(sampled.carrier(look), look).isWithin(2 * half, middle)) {
+            return false;
+        }
+        for (int d = 0; d < sampled.defence().size(); d++) {
+            if (d != a && d != b && sampled.defender(d, look).isWithin(half, middle)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Whether anybody of the attack, or a ball, is in the gap from then on. */
-    private boolean isUsed(RoleId a, RoleId b, List<RoleId> attack, int from) {
+    private boolean isUsed(int a, int b, int from) {
         Point middle = middle(a, b, from);
-        double within = sampled.apart(a, b, from) / 2;
+        double within = apart(sampled.defender(a, from), sampled.defender(b, from)) / 2;
         for (int i = from; i < sampled.looks(); i++) {
-            int look = i;
-            if (attack.stream().anyMatch(r -> sampled.at(r, look).isWithin(within, middle))) {
-                return true;
+            for (int r = 0; r < sampled.attack().size(); r++) {
+                if (sampled.attacker(r, i).isWithin(within, middle)) {
+                    return true;
+                }
             }
         }
-        for (double t = Sampled.seconds(from); t <= timeline.seconds() + 1e-9; t += BALL_SECONDS) {
-            double moment = t;
-            if (timeline.ballIds().stream()
-                    .anyMatch(ball -> timeline.ballAt(ball, moment).isWithin(within, middle))) {
-                return true;
-            }
+        return ways().stream()
+                .filter(w -> w.to() >= sampled.seconds(from))
+                .anyMatch(w -> Segments.distance(middle, w.start(), w.end()) <= within);
+    }
+
+    private List<BallWays.Way> ways() {
+        if (ways == null) {
+            ways = BallWays.of(run).stream()
+                    .filter(w -> !w.start().equals(w.end()))
+                    .toList();
         }
-        return false;
+        return ways;
     }
 
     /** Hand-offs, passes, screens and contests between the two, or a run to the other: they are meant to be close. */
