@@ -18,9 +18,6 @@ final class HelpSightCheck {
     /** A glance over the shoulder takes less: only what lasts longer (s) is a place to stand (estimate). */
     private static final double LASTS_SECONDS = 1.5;
 
-    /** Beyond twice what is read at a glance the head has to turn (pace: 120 degrees; 90 for U8 and U10). */
-    private static final double TURNS_HEAD = 2;
-
     /** Who is nearer to his player than this (m) feels where he is. */
     private static final double FEELS_METRES = 1.5;
 
@@ -32,7 +29,7 @@ final class HelpSightCheck {
 
     private HelpSightCheck(RunThrough run, Sampled sampled) {
         this.sampled = sampled;
-        this.most = TURNS_HEAD * Sights.clearDegrees(run.drill().audience().paceBand());
+        this.most = run.clearances().viewDegrees();
     }
 
     static List<Finding> of(RunThrough run, Sampled sampled) {

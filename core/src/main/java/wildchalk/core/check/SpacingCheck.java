@@ -29,12 +29,6 @@ final class SpacingCheck {
     /** Who crosses is near for a moment; who is near for longer (s) stays there. */
     private static final double LASTS_SECONDS = 1;
 
-    /** On a court two want this much (m) between them; on a surface longer than a court, more (estimates). */
-    private static final double COURT_METRES = 2.5;
-
-    private static final double FIELD_METRES = 4;
-    private static final double COURT_LENGTH_METRES = 50;
-
     /** A side with more people than any team has is no team: its spacing is not looked at. */
     private static final int MOST_PEOPLE = 18;
 
@@ -54,7 +48,7 @@ final class SpacingCheck {
         this.run = run;
         this.sampled = sampled;
         this.timeline = run.timeline();
-        this.near = run.drill().surface().lengthMetres() > COURT_LENGTH_METRES ? FIELD_METRES : COURT_METRES;
+        this.near = run.clearances().spacingMetres();
     }
 
     static List<Finding> of(RunThrough run, Sampled sampled) {

@@ -15,9 +15,17 @@ import wildchalk.core.surface.Medium;
  * @param laneMetres how far from the line of a shot somebody may stand who is not part of it
  * @param behindMetres how far behind its goal a shot is still followed
  * @param wallMetres how much room somebody needs beside his braking way before something hard
+ * @param spacingMetres how near two attackers may stay to each other before one defender covers both
+ * @param viewDegrees how far apart ball and own player may be as a helper sees them
  */
 public record Clearances(
-        double bodyMetres, double spareSeconds, double laneMetres, double behindMetres, double wallMetres) {
+        double bodyMetres,
+        double spareSeconds,
+        double laneMetres,
+        double behindMetres,
+        double wallMetres,
+        double spacingMetres,
+        double viewDegrees) {
 
     /** Two pairs of shoulders. */
     private static final double BODY = 0.6;
@@ -39,6 +47,17 @@ public record Clearances(
     private static final double BEHIND = 10;
     private static final double WALL = 1;
 
+    /** On a court; on a surface longer than one, more. */
+    private static final double SPACING = 2.5;
+
+    private static final double SPACING_OF_FIELDS = 4;
+    private static final double COURT_LENGTH_METRES = 50;
+
+    /** Beyond it the head has to turn (pace: 120 degrees; of U8 and U10, 100, and we take twice what they read at a glance). */
+    private static final double VIEW = 120;
+
+    private static final double VIEW_OF_CHILDREN = 90;
+
     /** Those of a club, and for the others what is usual for an age on a surface. */
     public static Clearances of(Drill drill, OwnFigures own) {
         AgeBand age = drill.audience().paceBand();
@@ -51,7 +70,11 @@ public record Clearances(
                 own.or(Figure.SPARE, spare),
                 own.or(Figure.LANE, sticks ? LANE_OF_STICKS : LANE),
                 own.or(Figure.BEHIND, BEHIND),
-                own.or(Figure.WALL, WALL));
+                own.or(Figure.WALL, WALL),
+                own.or(
+                        Figure.SPACING,
+                        drill.surface().lengthMetres() > COURT_LENGTH_METRES ? SPACING_OF_FIELDS : SPACING),
+                own.or(Figure.VIEW, children ? VIEW_OF_CHILDREN : VIEW));
     }
 
     /** One of them. */
@@ -62,6 +85,8 @@ public record Clearances(
             case LANE -> laneMetres;
             case BEHIND -> behindMetres;
             case WALL -> wallMetres;
+            case SPACING -> spacingMetres;
+            case VIEW -> viewDegrees;
         };
     }
 

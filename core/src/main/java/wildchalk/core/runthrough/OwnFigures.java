@@ -26,7 +26,11 @@ public record OwnFigures(Map<Figure, Double> all) {
         /** How far behind its goal a shot is still followed, m. */
         BEHIND("m", 0, 40),
         /** How much room somebody needs beside his braking way before something hard, m. */
-        WALL("m", 0, 10);
+        WALL("m", 0, 10),
+        /** How near two attackers may stay to each other before one defender covers both, m. */
+        SPACING("m", 0.5, 15),
+        /** How far apart ball and own player may be as a helper sees them, degrees. */
+        VIEW("°", 30, 180);
 
         private final String unit;
         private final double least;
