@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -43,6 +44,15 @@ public record Binder(Path folder) {
 
     public Path surfacesFolder() {
         return folder.resolve("surfaces");
+    }
+
+    public Path squadsFolder() {
+        return folder.resolve("squads");
+    }
+
+    /** Each session has a folder of its own in it. */
+    public Path sessionsFolder() {
+        return folder.resolve("sessions");
     }
 
     /** Where drills go that are not wanted in the list for now. */
@@ -111,6 +121,29 @@ public record Binder(Path folder) {
             }
         }
         return entries;
+    }
+
+    /** All squad files by name. */
+    public List<Path> squads() throws IOException {
+        return files(squadsFolder(), SquadFile.SUFFIX);
+    }
+
+    /** All session files, the earliest day first: their folders begin with it. */
+    public List<Path> sessions() throws IOException {
+        if (!Files.isDirectory(sessionsFolder())) {
+            return List.of();
+        }
+        try (Stream<Path> folders = Files.list(sessionsFolder())) {
+            return folders.map(f -> f.resolve(SessionFile.NAME))
+                    .filter(Files::isRegularFile)
+                    .sorted()
+                    .toList();
+        }
+    }
+
+    /** A file for a new session, in a folder that there is not yet. */
+    public Path newSession(LocalDate day, String title) {
+        return free(sessionsFolder(), day + "-" + Slugs.of(title), "").resolve(SessionFile.NAME);
     }
 
     /** A file name for a new drill that no file has yet. */

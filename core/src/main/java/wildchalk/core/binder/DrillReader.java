@@ -86,7 +86,7 @@ final class DrillReader {
     }
 
     /** A known surface, perhaps of another size, or an own one; what lies over it; the part that is shown. */
-    private static SurfaceUse surface(Fields f) throws FormatProblem {
+    static SurfaceUse surface(Fields f) throws FormatProblem {
         Surface floor;
         if (f.has("own")) {
             floor = f.object("own").readAll(SurfaceReader::surface);

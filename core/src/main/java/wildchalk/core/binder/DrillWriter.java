@@ -81,6 +81,11 @@ final class DrillWriter {
         extras.addTo(path, o);
     }
 
+    /** What a drill or a session stands on. */
+    static void surface(ObjectNode o, SurfaceUse use, Extras extras) {
+        new DrillWriter(extras).surface(o, use);
+    }
+
     private void surface(ObjectNode o, SurfaceUse use) {
         Surface floor = use.floor();
         if (use.isOwn()) {

@@ -10,6 +10,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import wildchalk.core.json.JsonTree;
@@ -21,14 +22,21 @@ public final class Schemas {
 
     private Schemas() {}
 
-    /** What the schema of a drill, or of a surface by the file's ending, has against a file, a line each; empty when it fits. */
+    private static final List<String> KINDS = List.of("drill", "surface", "squad", "session");
+
+    /** What the schema of a file's kind has against a file, a line each; empty when it fits. */
     public static List<String> check(Path file) throws IOException {
         JsonNode node = JsonTree.read(file).toJson();
-        String kind = file.getFileName().toString().endsWith(SurfaceFile.SUFFIX) ? "surface" : "drill";
-        return Loaded.BY_KIND.get(kind).validate(node).stream()
+        return Loaded.BY_KIND.get(kind(file.getFileName().toString())).validate(node).stream()
                 .map(m -> m.getInstanceLocation() + ": " + m.getMessage())
                 .sorted()
                 .toList();
+    }
+
+    private static String kind(String name) {
+        return name.endsWith(SurfaceFile.SUFFIX)
+                ? "surface"
+                : name.endsWith(SquadFile.SUFFIX) ? "squad" : name.endsWith(SessionFile.NAME) ? "session" : "drill";
     }
 
     /** Read when first asked for: most runs check nothing. */
@@ -37,12 +45,13 @@ public final class Schemas {
         static final Map<String, JsonSchema> BY_KIND = load();
 
         private static Map<String, JsonSchema> load() {
-            Map<String, String> texts = Map.of(NAMES + "drill:1", text("drill"), NAMES + "surface:1", text("surface"));
+            Map<String, String> texts = new HashMap<>();
+            KINDS.forEach(k -> texts.put(NAMES + k + ":1", text(k)));
             JsonSchemaFactory factory = JsonSchemaFactory.getInstance(
                     SpecVersion.VersionFlag.V202012, b -> b.schemaLoaders(l -> l.schemas(texts)));
-            return Map.of(
-                    "drill", factory.getSchema(SchemaLocation.of(NAMES + "drill:1")),
-                    "surface", factory.getSchema(SchemaLocation.of(NAMES + "surface:1")));
+            Map<String, JsonSchema> all = new HashMap<>();
+            KINDS.forEach(k -> all.put(k, factory.getSchema(SchemaLocation.of(NAMES + k + ":1"))));
+            return all;
         }
 
         private static String text(String kind) {

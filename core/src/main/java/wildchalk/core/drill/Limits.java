@@ -42,7 +42,7 @@ public final class Limits {
     private Limits() {}
 
     /** The text itself. @throws IllegalArgumentException when it is too long, or holds half a character */
-    static String text(String what, String text, int most) {
+    public static String text(String what, String text, int most) {
         if (text.length() > most) {
             throw new IllegalArgumentException(
                     "The %s (%d characters) may have %d at most; shorten it.".formatted(what, text.length(), most));
@@ -100,7 +100,7 @@ public final class Limits {
         return (Math.abs(degrees) > 360 ? degrees % 360 : degrees) + 0.0;
     }
 
-    static void count(String what, int count, int most) {
+    public static void count(String what, int count, int most) {
         if (count > most) {
             throw new IllegalArgumentException(
                     "There are %d %s; %d is the most. Split this into two drills.".formatted(count, what, most));
