@@ -29,6 +29,12 @@ public final class ActionBox {
 
     /** The least rectangle round everything that is set out or done; empty for an empty surface. */
     public static Optional<View> of(Scene scene, Surface surface) {
+        List<Point> all = points(scene, surface);
+        return all.isEmpty() ? Optional.empty() : Optional.of(box(all));
+    }
+
+    /** Every place at which something is set out or done. */
+    public static List<Point> points(Scene scene, Surface surface) {
         List<Point> all = new ArrayList<>();
         scene.gear().stream().map(Gear::at).forEach(all::add);
         for (WaitingLine line : scene.lines()) {
@@ -51,10 +57,10 @@ public final class ActionBox {
                 surface.goal(shot.goal()).ifPresent(g -> all.add(g.centre()));
             }
         }
-        return all.isEmpty() ? Optional.empty() : Optional.of(box(all));
+        return all;
     }
 
-    /** Likewise, with its stations. */
+    /** The least rectangle round all of it, with its stations. */
     public static Optional<View> withStations(Scene scene, Surface surface) {
         return of(scene, surface).map(own -> {
             List<Point> corners = own.corners();

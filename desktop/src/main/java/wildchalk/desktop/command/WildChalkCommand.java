@@ -16,6 +16,8 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Schemas;
+import wildchalk.core.binder.SessionFile;
+import wildchalk.core.binder.SquadFile;
 import wildchalk.core.binder.SurfaceFile;
 import wildchalk.core.check.Everywhere;
 import wildchalk.core.drill.Drill;
@@ -40,6 +42,7 @@ import wildchalk.picture.style.Ground;
         description = "Draws drills true to scale, works out their motion, and shares them.",
         mixinStandardHelpOptions = true,
         version = "Wild Chalk 0.1.0",
+        subcommands = {PlanCommands.Plan.class, PlanCommands.MakeGroups.class},
         footer = {
             "",
             "Without a command the application opens; \"wildchalk demo\" opens it on a copy of the demo binder,",
@@ -169,7 +172,7 @@ final class WildChalkCommand implements Runnable {
 
     @Command(
             name = "validate",
-            description = "Whether files are well-formed drills or surfaces.",
+            description = "Whether files are well-formed drills, surfaces, squads or sessions.",
             mixinStandardHelpOptions = true)
     int validate(
             @Parameters(paramLabel = "FILE", arity = "1..*") List<Path> files,
@@ -180,6 +183,10 @@ final class WildChalkCommand implements Runnable {
             odd.put(file, List.of());
             if (file.toString().endsWith(SurfaceFile.SUFFIX)) {
                 SurfaceFile.read(file);
+            } else if (file.toString().endsWith(SquadFile.SUFFIX)) {
+                SquadFile.read(file);
+            } else if (file.endsWith(SessionFile.NAME)) {
+                SessionFile.read(file);
             } else {
                 odd.put(file, TextReports.unsound(DrillFile.read(file).value()));
             }

@@ -1,0 +1,117 @@
+package wildchalk.core.session;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wildchalk.core.drill.GearKind;
+import wildchalk.core.squad.PlayerId;
+import wildchalk.core.squad.Squad;
+
+/**
+ * A session with everything that follows from it.
+ *
+ * @param present who is there, in the squad's order; numbered where there is no squad
+ * @param slots blocks and change-overs one after the other
+ * @param loads what each gets
+ * @param bring pieces of each kind that have to be there: the most that stand at once
+ * @param balls the most that are out at once
+ * @param clashes the gravest first
+ */
+public record SessionPlan(
+        Session session,
+        List<PlayerId> present,
+        List<Slot> slots,
+        Map<PlayerId, Load> loads,
+        Map<GearKind, Integer> bring,
+        int balls,
+        Sums sums,
+        List<Clash> clashes) {
+
+    /**
+     * A stretch of the session.
+     *
+     * @param block what runs; in a change-over, what comes
+     * @param change empty for the block itself
+     * @param from seconds from the start
+     */
+    public record Slot(SessionBlock block, Optional<ChangeOver> change, double from, double to, List<Round> rounds) {
+        public Slot {
+            rounds = List.copyOf(rounds);
+        }
+    }
+
+    /** One round of a block: who is at which station, in the order of the stations. */
+    public record Round(double from, double to, List<Here> stations) {
+        public Round {
+            stations = List.copyOf(stations);
+        }
+    }
+
+    /**
+     * A station in a round.
+     *
+     * @param setUp empty where there is no such drill
+     * @param turnsFewest of whoever has fewest
+     */
+    public record Here(
+            StationPlan station,
+            Optional<SetUp> setUp,
+            List<PlayerId> players,
+            int turnsFewest,
+            int turnsMost,
+            int balls) {
+        public Here {
+            players = List.copyOf(players);
+        }
+    }
+
+    /**
+     * Minutes, all told.
+     *
+     * @param given that there are
+     * @param drilling in blocks of drills, with their rounds' changes
+     * @param changing between blocks
+     * @param working what a player works on average
+     * @param standing what a player stands on average
+     */
+    public record Sums(
+            double given,
+            double drilling,
+            double talking,
+            double water,
+            double other,
+            double changing,
+            double working,
+            double standing) {
+
+        public double planned() {
+            return drilling + talking + water + other + changing;
+        }
+
+        /** What is left; less than nothing where it is over. */
+        public double slack() {
+            return given - planned();
+        }
+    }
+
+    public SessionPlan {
+        present = List.copyOf(present);
+        slots = List.copyOf(slots);
+        loads = Map.copyOf(loads);
+        bring = Map.copyOf(bring);
+        clashes = List.copyOf(clashes);
+    }
+
+    /** @param squad empty where the session names none, or where it is not there */
+    public static SessionPlan of(Session session, Library library, Optional<Squad> squad) {
+        return new Planning(session, library, squad).plan();
+    }
+
+    /** What is on at a second from the start; the last after the end. */
+    public Optional<Slot> at(double seconds) {
+        return slots.stream()
+                .filter(s -> s.to() > seconds)
+                .findFirst()
+                .or(() -> slots.isEmpty() ? Optional.empty() : Optional.of(slots.get(slots.size() - 1)));
+    }
+}

@@ -1,0 +1,248 @@
+package wildchalk.core.words;
+
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.GearKind;
+import wildchalk.core.session.ChangeOver;
+import wildchalk.core.session.Clash;
+import wildchalk.core.session.Load;
+import wildchalk.core.session.Session;
+import wildchalk.core.session.SessionBlock;
+import wildchalk.core.session.SessionPlan;
+import wildchalk.core.session.SessionPlan.Here;
+import wildchalk.core.session.SessionPlan.Slot;
+import wildchalk.core.session.SessionPlan.Sums;
+import wildchalk.core.session.What;
+import wildchalk.core.squad.PlayerId;
+import wildchalk.core.squad.Squad;
+import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Texts;
+
+/** Says a session: when what is on, who is where, what it takes, and what does not go together. */
+public final class PlanWriter {
+
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
+
+    /** More names are not said in one sentence. */
+    private static final int MOST_NAMES = 4;
+
+    private final SessionPlan plan;
+    private final Session session;
+    private final Optional<Squad> squad;
+
+    /** @param squad whose names are said; without it players have numbers */
+    public PlanWriter(SessionPlan plan, Optional<Squad> squad) {
+        this.plan = plan;
+        this.session = plan.session();
+        this.squad = squad;
+    }
+
+    // ---- the clock ----
+
+    /** "18:24"; over midnight it goes on from 00:00. */
+    public String clock(double seconds) {
+        return CLOCK.format(start().plusSeconds(Math.round(seconds)));
+    }
+
+    private LocalTime start() {
+        return session.start();
+    }
+
+    /** Every stretch with its times, a line each, and under a block of drills who is where. */
+    public List<String> timetable() {
+        List<String> lines = new ArrayList<>();
+        for (Slot slot : plan.slots()) {
+            String times = text("plan.times", clock(slot.from()), clock(slot.to()));
+            if (slot.change().isPresent()) {
+                lines.add(text("plan.line", times, change(slot.change().get())));
+            } else {
+                lines.add(text("plan.line", times, head(slot.block())));
+                for (int r = 0; r < slot.rounds().size(); r++) {
+                    SessionPlan.Round round = slot.rounds().get(r);
+                    if (slot.rounds().size() > 1) {
+                        lines.add(text("plan.round", r + 1, clock(round.from())));
+                    }
+                    round.stations().forEach(h -> lines.add(text("plan.under", station(h))));
+                }
+            }
+        }
+        return lines;
+    }
+
+    private String head(SessionBlock block) {
+        String title = block.title().isBlank() ? kind(block) : block.title();
+        String minutes = Numbers.brief(block.minutes(), 1);
+        String said = text("plan.block", title, minutes);
+        return block.aim().isBlank() ? said : text("plan.aim", said, block.aim());
+    }
+
+    private static String kind(SessionBlock block) {
+        return block.what() instanceof What.Plain p ? text("plan.kind." + p.kind()) : text("plan.kind.DRILLS");
+    }
+
+    private String change(ChangeOver change) {
+        List<String> parts = new ArrayList<>();
+        if (!change.bring().isEmpty()) {
+            parts.add(text("plan.change.bring", pieces(change.bring().size())));
+        }
+        if (!change.clear().isEmpty()) {
+            parts.add(text("plan.change.clear", pieces(change.clear().size())));
+        }
+        if (change.bibs() > 0) {
+            parts.add(text(change.bibs() == 1 ? "plan.change.bibs.one" : "plan.change.bibs", change.bibs()));
+        }
+        String minutes = Numbers.brief(change.seconds() / 60, 1);
+        return parts.isEmpty()
+                ? text("plan.change", minutes)
+                : text("plan.change.with", minutes, String.join(", ", parts));
+    }
+
+    private static String pieces(int count) {
+        return count == 1 ? text("plan.piece") : text("plan.pieces", count);
+    }
+
+    /** Which drill, who is there, who leads it, and what each gets. */
+    public String station(Here here) {
+        String title = here.setUp()
+                .map(s -> s.drill().title())
+                .orElseGet(() -> text("plan.no-drill", here.station().drill()));
+        List<String> groups = here.station().groups().isEmpty()
+                ? List.of()
+                : session.groups().stream()
+                        .filter(g -> g.players().stream().anyMatch(here.players()::contains))
+                        .map(g -> g.name())
+                        .toList();
+        String who = groups.isEmpty()
+                ? text(
+                        here.players().size() == 1 ? "plan.player" : "plan.players",
+                        here.players().size())
+                : text("plan.groups", ReadOut.list(groups), here.players().size());
+        String said = text("plan.station", title, who);
+        said = here.station()
+                .coach()
+                .flatMap(session::coach)
+                .map(c -> c.name())
+                .map(leads(said))
+                .orElse(said);
+        return here.turnsMost() == 0
+                ? said
+                : text(
+                        here.turnsMost() == 1 ? "plan.turn" : "plan.turns",
+                        said,
+                        here.turnsFewest() == here.turnsMost()
+                                ? String.valueOf(here.turnsMost())
+                                : text("reps.range", here.turnsFewest(), here.turnsMost()));
+    }
+
+    private static java.util.function.UnaryOperator<String> leads(String said) {
+        return coach -> text("plan.leads", said, coach);
+    }
+
+    // ---- sums ----
+
+    /** Minutes against minutes, what is done in them, and what it takes. */
+    public List<String> sums() {
+        Sums s = plan.sums();
+        List<String> lines = new ArrayList<>();
+        String slack = Numbers.brief(Math.abs(s.slack()), 1);
+        lines.add(text(
+                Math.abs(s.slack()) < 0.05 ? "plan.full" : s.slack() > 0 ? "plan.slack" : "plan.over",
+                Numbers.brief(s.planned(), 1),
+                Numbers.brief(s.given(), 0),
+                slack));
+        lines.add(text(
+                "plan.minutes",
+                Numbers.brief(s.drilling(), 1),
+                Numbers.brief(s.changing(), 1),
+                Numbers.brief(s.talking(), 1),
+                Numbers.brief(s.water(), 1)));
+        if (s.working() > 0) {
+            lines.add(text("plan.moves", Numbers.brief(s.working(), 0), Numbers.brief(s.standing(), 0)));
+        }
+        plan.loads().values().stream()
+                .filter(l -> l.shotsFaced() == 0)
+                .mapToInt(Load::turns)
+                .min()
+                .ifPresent(n -> lines.add(text(n == 1 ? "plan.each.one" : "plan.each", n)));
+        String gear = plan.bring().entrySet().stream()
+                .sorted(java.util.Map.Entry.comparingByKey())
+                .map(e -> gear(e.getKey(), e.getValue()))
+                .collect(Collectors.joining(", "));
+        String balls = plan.balls() == 0
+                ? ""
+                : text(
+                        plan.balls() == 1 ? "plan.ball" : "plan.balls",
+                        plan.balls(),
+                        session.floor().surface().ballName());
+        String all = gear.isEmpty() ? balls : balls.isEmpty() ? gear : gear + ", " + balls;
+        if (!all.isEmpty()) {
+            lines.add(text("plan.bring", all));
+        }
+        return lines;
+    }
+
+    private static String gear(GearKind kind, int count) {
+        return count + " " + text((count == 1 ? "gear." : "gears.") + kind);
+    }
+
+    // ---- what does not go together ----
+
+    /** One sentence with its figures. */
+    public String clash(Clash clash) {
+        Object[] said = {
+            blocks(clash),
+            names(clash),
+            Numbers.brief(clash.have(), 0),
+            Numbers.brief(clash.need(), 0),
+            session.floor().surface().ballName()
+        };
+        return switch (clash.kind()) {
+            case NO_WATER -> text("clash.NO_WATER", blocks(clash), clock(60 * clash.have()));
+            case RESTRAINT ->
+                text(
+                        "clash.RESTRAINT." + clash.names().get(1),
+                        name(clash.names().get(0)),
+                        clash.names().get(2));
+            case GEAR_SHORT ->
+                text(
+                        "clash.GEAR_SHORT",
+                        gear(GearKind.valueOf(clash.names().get(0)), (int) clash.need()),
+                        Numbers.brief(clash.have(), 0));
+            default -> text("clash." + clash.kind(), said);
+        };
+    }
+
+    private String blocks(Clash clash) {
+        return session.blocks().stream()
+                .filter(b -> clash.blocks().contains(b.id()))
+                .map(b -> b.title().isBlank() ? kind(b) : b.title())
+                .collect(Collectors.joining(", "));
+    }
+
+    private String names(Clash clash) {
+        boolean people = clash.kind() == Clash.Kind.PLAYER_TWICE || clash.kind() == Clash.Kind.NO_GROUP;
+        List<String> names = people ? clash.names().stream().map(this::name).toList() : clash.names();
+        int more = names.size() - MOST_NAMES;
+        return names.isEmpty()
+                ? ""
+                : more <= 1
+                        ? ReadOut.list(names)
+                        : text("plan.more", String.join(", ", names.subList(0, MOST_NAMES)), more);
+    }
+
+    /** A player as he is called. */
+    public String name(String id) {
+        return squad.flatMap(s -> s.player(new PlayerId(id)))
+                .map(p -> p.name())
+                .orElseGet(() -> text("plan.number", id.replaceAll("\\D+", "")));
+    }
+
+    private static String text(String key, Object... arguments) {
+        return Texts.CORE.get(key, arguments);
+    }
+}
