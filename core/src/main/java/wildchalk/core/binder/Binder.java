@@ -134,9 +134,9 @@ public record Binder(Path folder) {
             return List.of();
         }
         try (Stream<Path> folders = Files.list(sessionsFolder())) {
-            return folders.map(f -> f.resolve(SessionFile.NAME))
+            return folders.sorted()
+                    .map(f -> f.resolve(SessionFile.NAME))
                     .filter(Files::isRegularFile)
-                    .sorted()
                     .toList();
         }
     }

@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -29,9 +30,18 @@ import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Way;
 import wildchalk.core.progress.Progress;
+import wildchalk.core.session.RandomSessions;
+import wildchalk.core.session.Session;
+import wildchalk.core.session.SessionPlan;
+import wildchalk.core.squad.Groups;
+import wildchalk.core.squad.Player;
+import wildchalk.core.squad.RandomSquads;
+import wildchalk.core.squad.Squad;
+import wildchalk.core.squad.Wanted;
 import wildchalk.core.surface.OwnSurfaces;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.words.PlanWriter;
 import wildchalk.core.words.Words;
 
 /**
@@ -70,6 +80,15 @@ class FuzzTest {
                 .map(s -> OwnSurfaces.copyOf(s, "own-" + s.id(), s.title()))
                 .map(s -> SurfaceFile.ofNew(s).toText())
                 .toList();
+        List<String> squads = new ArrayList<>();
+        List<String> sessions = new ArrayList<>();
+        List<Drill> handball = List.of(Demo.read("lantern-ladder"), Demo.read("crossing-backs"));
+        for (int seed = 0; seed < 8; seed++) {
+            Squad squad = RandomSquads.of(seed, 4 + seed);
+            squads.add(SquadFile.ofNew(squad).toText());
+            sessions.add(
+                    SessionFile.ofNew(RandomSessions.of(seed, squad, handball)).toText());
+        }
         byte[] bundle = bundle(drills);
         byte[] journal = journal(drills.get(0));
         String stars = "{\"format\": {\"name\": \"wild-chalk-binder\", \"version\": 1},"
@@ -77,9 +96,11 @@ class FuzzTest {
         Mutations mutations = new Mutations(SEED);
         assertTimeoutPreemptively(LONG.multipliedBy(1 + count / USUAL_COUNT / 8), () -> {
             for (int i = 0; i < count; i++) {
-                switch (i % 6) {
-                    case 0, 1 -> drill(mutations.of(drills.get(i / 6 % drills.size())));
-                    case 2 -> surface(mutations.of(surfaces.get(i / 6 % surfaces.size())));
+                switch (i % 8) {
+                    case 0, 1 -> drill(mutations.of(drills.get(i / 8 % drills.size())));
+                    case 2 -> surface(mutations.of(surfaces.get(i / 8 % surfaces.size())));
+                    case 6 -> squad(mutations.of(squads.get(i / 8 % squads.size())));
+                    case 7 -> session(mutations.of(sessions.get(i / 8 % sessions.size())));
                     case 3 -> journal(mutations.of(journal));
                     case 4 -> favourites(mutations.of(stars));
                     default -> takeIn(mutations.of(bundle), i);
@@ -120,6 +141,36 @@ class FuzzTest {
                 }
             }
             assertEquals(drill, DrillFile.parse(file, content.toText()).value());
+            read++;
+        } catch (FormatProblem problem) {
+            refuse(problem);
+        }
+    }
+
+    private void squad(byte[] bytes) throws IOException {
+        Path file = Files.write(folder.resolve("f.squad.json"), bytes);
+        try {
+            BinderFile<Squad> content = SquadFile.read(file);
+            Squad squad = content.value();
+            Groups.of(squad, squad.players().stream().map(Player::id).toList(), Wanted.even(2, 1));
+            assertEquals(squad, SquadFile.parse(file, content.toText()).value());
+            read++;
+        } catch (FormatProblem problem) {
+            refuse(problem);
+        }
+    }
+
+    /** What is taken can be planned, whatever it names that is not there. */
+    private void session(byte[] bytes) throws IOException {
+        Path file = Files.write(folder.resolve("session.json"), bytes);
+        try {
+            BinderFile<Session> content = SessionFile.read(file);
+            Session session = content.value();
+            Drill drill = Demo.read("lantern-ladder");
+            SessionPlan plan = SessionPlan.of(
+                    session, id -> id.equals(drill.id()) ? Optional.of(drill) : Optional.empty(), Optional.empty());
+            new PlanWriter(plan, Optional.empty()).timetable();
+            assertEquals(session, SessionFile.parse(file, content.toText()).value());
             read++;
         } catch (FormatProblem problem) {
             refuse(problem);

@@ -288,6 +288,52 @@ class CommandLineTest {
         assertTrue(run("reps", file, "--age", "U99").err().contains("U14"));
     }
 
+    /** A session by the clock in words and as JSON; one whose drills are not there is told so, with exit 1. */
+    @Test
+    void planSaysTheHour() throws IOException {
+        java.nio.file.Path demo = Demo.folder()
+                .resolve("../sessions/2026-12-03-before-the-weekend/session.json")
+                .normalize();
+        String text = run("plan", demo.toString()).out();
+        assertTrue(text.contains("18:00 to 18:03  Together, 3 min"), text);
+        assertTrue(text.contains("Crossing backs: Red, 8 players, with Tove"), text);
+        JsonNode json = json("plan", demo.toString(), "--json");
+        assertEquals(16, json.get("present").size());
+        assertEquals(0, json.get("clashes").size());
+        double last = 0;
+        for (JsonNode slot : json.get("slots")) {
+            assertEquals(last, slot.get("from").asDouble(), 2e-3);
+            last = slot.get("to").asDouble();
+        }
+        assertEquals(last / 60, json.get("minutes").get("planned").asDouble(), 2e-3);
+        // elsewhere its drills and its squad are not there
+        java.nio.file.Path alone = folder.resolve("sessions/x/session.json");
+        Files.createDirectories(alone.getParent());
+        Files.copy(demo, alone);
+        assertEquals(1, run("plan", alone.toString()).code());
+        assertTrue(run("plan", alone.toString()).out().contains("There is no squad \"tern-point-u16\""));
+        assertEquals(2, run("plan", folder.resolve("none.json").toString()).code());
+    }
+
+    /** Groups by name in words, by id alone as JSON; whoever is not known is asked for. */
+    @Test
+    void groupsAreMade() throws IOException {
+        String squad = Demo.folder()
+                .resolve("../squads/tern-point-u16.squad.json")
+                .normalize()
+                .toString();
+        String text = run("groups", squad, "--groups", "3", "--bibs", "blue,red,green", "--absent", "Ada Lind")
+                .out();
+        assertTrue(text.contains("Blue (") && text.contains("Green (") && !text.contains("Ada Lind"), text);
+        JsonNode json = json("groups", squad, "--groups", "4", "--odd", "joker", "--json");
+        json.get("groups").forEach(g -> assertEquals(4, g.get("players").size()));
+        assertEquals(2, json.get("over").size());
+        assertFalse(json.toString().contains("Lind"));
+        assertTrue(run("groups", squad, "--absent", "Nobody").err().contains("Nobody"));
+        assertEquals(2, run("groups", squad, "--groups", "99").code());
+        assertEquals(0, run("validate", squad).code());
+    }
+
     @Test
     void everyRuleThatCanBeBrokenIsInTheManual() throws IOException {
         String manual =
