@@ -232,7 +232,7 @@ class SessionPlanTest {
 
     // ---- what does not go together ----
 
-    private static final Squad TWELVE = new Squad(
+    static final Squad TWELVE = new Squad(
             RandomSquads.of(1, 1).id(),
             "S",
             List.of(),
@@ -244,6 +244,12 @@ class SessionPlanTest {
 
     private static final Drill LEFT = shuttle("left", -12, 4);
     private static final Drill RIGHT = shuttle("right", 6, 4);
+
+    static Library small() {
+        return id -> id.equals(LEFT.id())
+                ? Optional.of(LEFT)
+                : id.equals(RIGHT.id()) ? Optional.of(RIGHT) : Optional.empty();
+    }
 
     private static Session two(UnaryOperator<StationPlan> second) {
         List<StationPlan> stations = List.of(
@@ -259,7 +265,7 @@ class SessionPlanTest {
         return new StationPlan(s.place(), s.drill(), s.version(), Optional.of(new CoachId(coach)), s.groups());
     }
 
-    private static Session bothLed(String second) {
+    static Session bothLed(String second) {
         Session plain = two(s -> led(s, second));
         What.Drilling d = (What.Drilling) plain.blocks().get(0).what();
         return plain.withBlocks(List.of(RandomSessions.drilling(

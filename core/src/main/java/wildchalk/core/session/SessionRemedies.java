@@ -1,0 +1,190 @@
+package wildchalk.core.session;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import wildchalk.core.session.SessionRemedy.Kind;
+import wildchalk.core.squad.Group;
+import wildchalk.core.squad.PlayerId;
+import wildchalk.core.squad.Squad;
+
+/**
+ * What mends a clash. Only what was tried is offered: with it the clash is gone, and nothing grave is there that was not before.
+ */
+public final class SessionRemedies {
+
+    private static final int MOST = 3;
+    private static final double WATER_MINUTES = 2;
+
+    private final SessionPlan plan;
+    private final Session session;
+    private final Clash clash;
+    private final List<SessionRemedy> ideas = new ArrayList<>();
+
+    private SessionRemedies(SessionPlan plan, Clash clash) {
+        this.plan = plan;
+        this.session = plan.session();
+        this.clash = clash;
+    }
+
+    /** At most three, the gentlest first. */
+    public static List<SessionRemedy> of(SessionPlan plan, Clash clash, Library library, Optional<Squad> squad) {
+        SessionRemedies remedies = new SessionRemedies(plan, clash);
+        remedies.think();
+        Set<Clash> before = new HashSet<>(plan.clashes());
+        List<SessionRemedy> offered = new ArrayList<>();
+        for (SessionRemedy idea : remedies.ideas) {
+            if (offered.size() < MOST && !idea.then().equals(plan.session())) {
+                List<Clash> after = SessionPlan.of(idea.then(), library, squad).clashes();
+                boolean gone = after.stream().noneMatch(remedies::isTheSame);
+                boolean fine = after.stream()
+                        .allMatch(c -> !c.kind().isGrave() || before.stream().anyMatch(b -> alike(b, c)));
+                if (gone && fine) {
+                    offered.add(idea);
+                }
+            }
+        }
+        return List.copyOf(offered);
+    }
+
+    private boolean isTheSame(Clash other) {
+        return alike(clash, other);
+    }
+
+    /** The same trouble in the same place, whatever its figures. */
+    private static boolean alike(Clash a, Clash b) {
+        return a.kind() == b.kind()
+                && a.blocks().equals(b.blocks())
+                && a.names().equals(b.names());
+    }
+
+    private void think() {
+        switch (clash.kind()) {
+            case OVER_TIME -> lessTime();
+            case NO_WATER -> water();
+            case COACH_TWICE -> otherCoach();
+            case GOAL_TWICE, FLOOR_TWICE, NO_GOAL, OFF_FLOOR -> otherEnds();
+            case NO_GROUP -> intoGroup();
+            case TOO_FEW -> oneStation();
+            default -> {}
+        }
+    }
+
+    private void add(Kind kind, List<String> names, Session then) {
+        ideas.add(new SessionRemedy(kind, names, then));
+    }
+
+    /** What need not stay is made shorter, the longest first, to half of it at most; or is left out, the shortest first. */
+    private void lessTime() {
+        double over = Math.ceil(-2 * plan.sums().slack()) / 2;
+        List<SessionBlock> free = session.blocks().stream()
+                .filter(b -> !b.must() && !b.isWater())
+                .sorted(Comparator.comparingDouble(SessionBlock::minutes))
+                .toList();
+        for (int i = free.size() - 1; i >= 0; i--) {
+            SessionBlock b = free.get(i);
+            if (b.minutes() - over >= b.minutes() / 2) {
+                add(
+                        Kind.SHORTEN,
+                        List.of(b.title(), String.valueOf(over)),
+                        Sessions.minutes(session, b.id(), b.minutes() - over));
+            }
+        }
+        for (SessionBlock b : free) {
+            if (b.minutes() >= over) {
+                add(Kind.LEAVE_OUT, List.of(b.title()), Sessions.removed(session, b.id()));
+            }
+        }
+    }
+
+    /** Before the block in which it is due, or in the middle of it where that alone is too long. */
+    private void water() {
+        BlockId due = clash.blocks().get(0);
+        int at = session.blocks().stream().map(SessionBlock::id).toList().indexOf(due);
+        Optional<BlockId> before =
+                at > 0 ? Optional.of(session.blocks().get(at - 1).id()) : Optional.empty();
+        if (before.isPresent()) {
+            add(
+                    Kind.WATER,
+                    List.of(session.blocks().get(at).title()),
+                    Sessions.plain(session, before, What.Kind.WATER, WATER_MINUTES));
+        }
+        Session split = Sessions.split(session, due);
+        add(
+                Kind.WATER,
+                List.of(session.blocks().get(at).title()),
+                Sessions.plain(split, Optional.of(due), What.Kind.WATER, WATER_MINUTES));
+    }
+
+    private void otherCoach() {
+        BlockId id = clash.blocks().get(0);
+        SessionBlock block = block(id);
+        if (block.what() instanceof What.Drilling d) {
+            Set<CoachId> busy = new HashSet<>();
+            d.stations().forEach(s -> s.coach().ifPresent(busy::add));
+            Set<CoachId> seen = new HashSet<>();
+            for (StationPlan s : d.stations()) {
+                if (s.coach().isPresent() && !seen.add(s.coach().get())) {
+                    session.coaches().stream()
+                            .filter(c -> !busy.contains(c.id()))
+                            .forEach(c -> add(
+                                    Kind.OTHER_COACH,
+                                    List.of(c.name(), s.drill().text()),
+                                    Sessions.coach(session, id, s.id(), Optional.of(c.id()))));
+                }
+            }
+        }
+    }
+
+    private void otherEnds() {
+        BlockId id = clash.blocks().get(0);
+        if (block(id).what() instanceof What.Drilling d) {
+            for (int i = d.stations().size() - 1; i >= 0; i--) {
+                StationPlan s = d.stations().get(i);
+                add(Kind.OTHER_END, List.of(s.drill().text()), Sessions.otherEnd(session, id, s.id()));
+                add(Kind.AS_DRAWN, List.of(s.drill().text()), Sessions.asDrawn(session, id, s.id()));
+            }
+        }
+    }
+
+    private void intoGroup() {
+        List<Group> groups = new ArrayList<>(session.groups());
+        for (String name : clash.names()) {
+            int least = 0;
+            for (int g = 1; g < groups.size(); g++) {
+                least = groups.get(g).players().size()
+                                < groups.get(least).players().size()
+                        ? g
+                        : least;
+            }
+            List<PlayerId> more = new ArrayList<>(groups.get(least).players());
+            more.add(new PlayerId(name));
+            groups.set(least, groups.get(least).withPlayers(more));
+        }
+        add(Kind.INTO_GROUP, List.of(), session.withGroups(groups));
+    }
+
+    /** Everybody at the station that can take place. */
+    private void oneStation() {
+        BlockId id = clash.blocks().get(0);
+        if (block(id).what() instanceof What.Drilling d && d.stations().size() > 1) {
+            for (StationPlan keep : d.stations()) {
+                Session then = session;
+                for (StationPlan s : d.stations()) {
+                    then = s == keep ? then : Sessions.stationGone(then, id, s.id());
+                }
+                add(Kind.ONE_STATION, List.of(keep.drill().text()), then);
+            }
+        }
+    }
+
+    private SessionBlock block(BlockId id) {
+        return session.blocks().stream()
+                .filter(b -> b.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+}
