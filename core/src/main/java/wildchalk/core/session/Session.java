@@ -141,6 +141,108 @@ public record Session(
                 withoutHelper);
     }
 
+    public Session withTitle(String text) {
+        return new Session(
+                id,
+                text,
+                date,
+                start,
+                minutes,
+                floor,
+                squad,
+                people,
+                absent,
+                coaches,
+                aims,
+                kit,
+                groups,
+                blocks,
+                beside,
+                withoutHelper);
+    }
+
+    public Session withStart(LocalDate day, LocalTime time) {
+        return new Session(
+                id,
+                title,
+                day,
+                time,
+                minutes,
+                floor,
+                squad,
+                people,
+                absent,
+                coaches,
+                aims,
+                kit,
+                groups,
+                blocks,
+                beside,
+                withoutHelper);
+    }
+
+    /** Without a squad so many come. */
+    public Session withPeople(int count) {
+        return new Session(
+                id,
+                title,
+                date,
+                start,
+                minutes,
+                floor,
+                squad,
+                count,
+                absent,
+                coaches,
+                aims,
+                kit,
+                groups,
+                blocks,
+                beside,
+                withoutHelper);
+    }
+
+    /** Of another squad nobody is absent, and nobody in a group. */
+    public Session withSquad(Optional<SquadId> other) {
+        return new Session(
+                id,
+                title,
+                date,
+                start,
+                minutes,
+                floor,
+                other,
+                people,
+                List.of(),
+                coaches,
+                aims,
+                kit,
+                groups,
+                blocks,
+                beside,
+                withoutHelper);
+    }
+
+    public Session withFloor(SurfaceUse other) {
+        return new Session(
+                id,
+                title,
+                date,
+                start,
+                minutes,
+                other,
+                squad,
+                people,
+                absent,
+                coaches,
+                aims,
+                kit,
+                groups,
+                blocks,
+                beside,
+                withoutHelper);
+    }
+
     public Session withAbsent(List<PlayerId> who) {
         return new Session(
                 id,

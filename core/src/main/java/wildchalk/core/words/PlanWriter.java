@@ -11,12 +11,14 @@ import wildchalk.core.drill.GearKind;
 import wildchalk.core.session.ChangeOver;
 import wildchalk.core.session.Clash;
 import wildchalk.core.session.Load;
+import wildchalk.core.session.Replan;
 import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionBlock;
 import wildchalk.core.session.SessionPlan;
 import wildchalk.core.session.SessionPlan.Here;
 import wildchalk.core.session.SessionPlan.Slot;
 import wildchalk.core.session.SessionPlan.Sums;
+import wildchalk.core.session.SessionRemedy;
 import wildchalk.core.session.What;
 import wildchalk.core.squad.PlayerId;
 import wildchalk.core.squad.Squad;
@@ -74,10 +76,37 @@ public final class PlanWriter {
         return lines;
     }
 
+    /** A block's title, else what kind of time it is. */
+    public String title(SessionBlock block) {
+        return block.title().isBlank() ? kind(block) : block.title();
+    }
+
+    /** "12 min". */
+    public String minutes(SessionBlock block) {
+        return text("plan.min", Numbers.brief(block.minutes(), 1));
+    }
+
+    /** A drill and who is there, in few words. */
+    public String brief(Here here) {
+        String title = here.setUp()
+                .map(s -> s.drill().title())
+                .orElseGet(() -> text("plan.no-drill", here.station().drill()));
+        List<String> groups = groups(here);
+        return groups.isEmpty() ? title : text("plan.station", title, ReadOut.list(groups));
+    }
+
+    /** "18:13 to 18:33". */
+    public String times(Slot slot) {
+        return text("plan.times", clock(slot.from()), clock(slot.to()));
+    }
+
+    /** What a change-over takes. */
+    public String changing(ChangeOver change) {
+        return change(change);
+    }
+
     private String head(SessionBlock block) {
-        String title = block.title().isBlank() ? kind(block) : block.title();
-        String minutes = Numbers.brief(block.minutes(), 1);
-        String said = text("plan.block", title, minutes);
+        String said = text("plan.block", title(block), Numbers.brief(block.minutes(), 1));
         return block.aim().isBlank() ? said : text("plan.aim", said, block.aim());
     }
 
@@ -111,12 +140,7 @@ public final class PlanWriter {
         String title = here.setUp()
                 .map(s -> s.drill().title())
                 .orElseGet(() -> text("plan.no-drill", here.station().drill()));
-        List<String> groups = here.station().groups().isEmpty()
-                ? List.of()
-                : session.groups().stream()
-                        .filter(g -> g.players().stream().anyMatch(here.players()::contains))
-                        .map(g -> g.name())
-                        .toList();
+        List<String> groups = groups(here);
         String who = groups.isEmpty()
                 ? text(
                         here.players().size() == 1 ? "plan.player" : "plan.players",
@@ -137,6 +161,15 @@ public final class PlanWriter {
                         here.turnsFewest() == here.turnsMost()
                                 ? String.valueOf(here.turnsMost())
                                 : text("reps.range", here.turnsFewest(), here.turnsMost()));
+    }
+
+    private List<String> groups(Here here) {
+        return here.station().groups().isEmpty()
+                ? List.of()
+                : session.groups().stream()
+                        .filter(g -> g.players().stream().anyMatch(here.players()::contains))
+                        .map(g -> g.name())
+                        .toList();
     }
 
     private static java.util.function.UnaryOperator<String> leads(String said) {
@@ -190,6 +223,23 @@ public final class PlanWriter {
         return count + " " + text((count == 1 ? "gear." : "gears.") + kind);
     }
 
+    /** What a remedy does, short enough for a button. */
+    public String mend(SessionRemedy remedy) {
+        return text("mend.session." + remedy.kind(), remedy.names().toArray());
+    }
+
+    /** What a way to do with less time does, and what it costs. */
+    public String replan(Replan replan) {
+        String does =
+                text("replan." + replan.how(), ReadOut.list(replan.gone().isEmpty() ? List.of("") : replan.gone()));
+        String turns = replan.turns() >= replan.turnsBefore()
+                ? text("replan.turns.same")
+                : text("replan.turns", replan.turns(), replan.turnsBefore());
+        return replan.aimsGone().isEmpty()
+                ? text("replan.said", does, turns)
+                : text("replan.said.aims", does, turns, ReadOut.list(replan.aimsGone()));
+    }
+
     // ---- what does not go together ----
 
     /** One sentence with its figures. */
@@ -213,6 +263,7 @@ public final class PlanWriter {
                         "clash.GEAR_SHORT",
                         gear(GearKind.valueOf(clash.names().get(0)), (int) clash.need()),
                         Numbers.brief(clash.have(), 0));
+            case NO_GROUP -> text(clash.names().size() == 1 ? "clash.NO_GROUP.one" : "clash.NO_GROUP", said);
             default -> text("clash." + clash.kind(), said);
         };
     }
@@ -220,7 +271,7 @@ public final class PlanWriter {
     private String blocks(Clash clash) {
         return session.blocks().stream()
                 .filter(b -> clash.blocks().contains(b.id()))
-                .map(b -> b.title().isBlank() ? kind(b) : b.title())
+                .map(this::title)
                 .collect(Collectors.joining(", "));
     }
 

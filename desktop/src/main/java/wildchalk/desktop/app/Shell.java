@@ -33,6 +33,9 @@ import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Opened;
 import wildchalk.desktop.document.Stored;
+import wildchalk.desktop.session.SessionDesk;
+import wildchalk.desktop.session.SessionDocument;
+import wildchalk.desktop.session.SessionView;
 import wildchalk.desktop.share.Sharing;
 import wildchalk.desktop.surface.SurfaceChooser;
 import wildchalk.desktop.ui.Dialogs;
@@ -56,6 +59,9 @@ public final class Shell extends BorderPane {
     private final TopBar bar;
     /** Made when it is first shown. */
     private Place binderPlace;
+
+    /** Likewise. */
+    private SessionView sessionPlace;
 
     /** What fills the window; a place that is being put together lies under the one that is seen. */
     private final StackPane places = new StackPane();
@@ -95,6 +101,7 @@ public final class Shell extends BorderPane {
                 e.consume();
             } else {
                 closeDrill();
+                closeSession();
             }
         });
     }
@@ -126,6 +133,52 @@ public final class Shell extends BorderPane {
         }
         next.enter();
         bar.refresh();
+    }
+
+    void showSession() {
+        if (sessionPlace == null) {
+            sessionPlace = new SessionView(new SessionDesk(() -> binder, this::openFromSession, faults), faults);
+            sessionPlace.onChanged(bar::refresh);
+        }
+        show(sessionPlace);
+    }
+
+    /** A drill of a session, from its file in the binder. */
+    private void openFromSession(Drill drill) {
+        try {
+            binder.drills().stream()
+                    .filter(e ->
+                            e.content().filter(c -> c.value().equals(drill)).isPresent())
+                    .findFirst()
+                    .ifPresent(e -> openFile(e.file()));
+        } catch (IOException e) {
+            error(Failures.said(e));
+        }
+    }
+
+    boolean isInSession() {
+        return sessionPlace != null && place == sessionPlace;
+    }
+
+    /** The session that is open, where it is what is seen. */
+    Optional<SessionDocument> session() {
+        return isInSession() ? sessionPlace.document() : Optional.empty();
+    }
+
+    void undo() {
+        if (isInSession()) {
+            session().ifPresent(SessionDocument::undo);
+        } else {
+            document().ifPresent(DrillDocument::undo);
+        }
+    }
+
+    void redo() {
+        if (isInSession()) {
+            session().ifPresent(SessionDocument::redo);
+        } else {
+            document().ifPresent(DrillDocument::redo);
+        }
     }
 
     void showBoard() {
@@ -256,7 +309,7 @@ public final class Shell extends BorderPane {
         opened.drillProperty().addListener((o, a, b) -> bar.refresh());
         opened.setConsent(new LossQuestion(stage));
         opened.keepIn(new Journal<>(settings.journals(), DrillFile.KIND, new JournalWatch(faults)));
-        if (stage.isShowing() && place == binderPlace) {
+        if (stage.isShowing() && (place == binderPlace || place == sessionPlace)) {
             assemble(board);
         } else {
             board.assemble();
@@ -284,6 +337,13 @@ public final class Shell extends BorderPane {
     /** What fills the window now. */
     Node shown() {
         return places.getChildren().get(places.getChildren().size() - 1);
+    }
+
+    /** What was written last is in its file by then. */
+    private void closeSession() {
+        if (sessionPlace != null) {
+            sessionPlace.close();
+        }
     }
 
     private void closeDrill() {
@@ -345,7 +405,13 @@ public final class Shell extends BorderPane {
             }
             Files.createDirectories(binder.drillsFolder());
             watch = FolderWatch.of(
-                    List.of(binder.folder(), binder.drillsFolder(), binder.archiveFolder(), binder.surfacesFolder()),
+                    List.of(
+                            binder.folder(),
+                            binder.drillsFolder(),
+                            binder.archiveFolder(),
+                            binder.surfacesFolder(),
+                            binder.sessionsFolder(),
+                            binder.squadsFolder()),
                     () -> Platform.runLater(this::changedOutside));
         } catch (IOException e) {
             // a folder that cannot be watched is read again whenever it is shown

@@ -5,7 +5,6 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import wildchalk.core.geometry.Symmetry;
-import wildchalk.desktop.document.DrillDocument;
 
 /** Keys that work everywhere in the window. */
 final class Shortcuts {
@@ -44,13 +43,18 @@ final class Shortcuts {
             case G -> shell.toggleGround();
             case DIGIT1 -> shell.showBinder();
             case DIGIT2 -> shell.showBoard();
+            case DIGIT3 -> shell.showSession();
             case M -> shell.mirror(Symmetry.ACROSS_WIDTH);
             case Z, Y -> {
                 if (typing) {
                     return false;
                 }
                 boolean redo = e.getCode() == KeyCode.Y || e.isShiftDown();
-                shell.document().ifPresent(redo ? DrillDocument::redo : DrillDocument::undo);
+                if (redo) {
+                    shell.redo();
+                } else {
+                    shell.undo();
+                }
             }
             default -> {
                 return false;

@@ -17,6 +17,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.session.SessionDocument;
 import wildchalk.desktop.ui.Folding;
 import wildchalk.desktop.ui.Icon;
 import wildchalk.desktop.ui.Tips;
@@ -36,6 +37,7 @@ final class TopBar extends StackPane {
     private final Shell shell;
     private final ToggleButton binder = new ToggleButton(Ui.text("place.binder"));
     private final ToggleButton board = new ToggleButton(Ui.text("place.board"));
+    private final ToggleButton session = new ToggleButton(Ui.text("place.session"));
     private final Label state = new Label();
     private final Label briefState = new Label();
     private final Button undo = new Button();
@@ -57,6 +59,9 @@ final class TopBar extends StackPane {
         wordmark.getStyleClass().add("wordmark-box");
         binder.setId("place-binder");
         board.setId("place-board");
+        session.setId("place-session");
+        session.getStyleClass().add("place");
+        session.setOnAction(e -> shell.showSession());
         binder.getStyleClass().add("place");
         board.getStyleClass().add("place");
         binder.setOnAction(e -> shell.showBinder());
@@ -64,11 +69,11 @@ final class TopBar extends StackPane {
         undo.setId("undo");
         redo.setId("redo");
         undo.setOnAction(e -> {
-            shell.document().ifPresent(DrillDocument::undo);
+            shell.undo();
             shell.backToBoard();
         });
         redo.setOnAction(e -> {
-            shell.document().ifPresent(DrillDocument::redo);
+            shell.redo();
             shell.backToBoard();
         });
         ground.setId("ground");
@@ -101,7 +106,7 @@ final class TopBar extends StackPane {
         tellFile(briefState);
         undo.setMaxWidth(MOST_UNDO);
         redo.setMaxWidth(MOST_UNDO);
-        for (Region part : List.of(binder, board, state, briefState, file, view, ground, help, share, more)) {
+        for (Region part : List.of(binder, board, session, state, briefState, file, view, ground, help, share, more)) {
             part.setMinWidth(Region.USE_PREF_SIZE);
         }
         getChildren()
@@ -109,6 +114,7 @@ final class TopBar extends StackPane {
                         .add(wordmark, 1)
                         .keep(binder)
                         .keep(board)
+                        .keep(session)
                         .stretch(gap)
                         .add(state, briefState, Integer.MAX_VALUE)
                         .add(undo, 6)
@@ -204,12 +210,16 @@ final class TopBar extends StackPane {
     /** Shows how things stand. */
     void refresh() {
         var document = shell.document();
-        binder.setSelected(!shell.isOnBoard());
+        session.setSelected(shell.isInSession());
+        binder.setSelected(!shell.isOnBoard() && !shell.isInSession());
         board.setSelected(shell.isOnBoard());
         board.setDisable(document.isEmpty());
         share.setDisable(document.isEmpty());
-        var undoLabel = document.flatMap(DrillDocument::undoLabel);
-        var redoLabel = document.flatMap(DrillDocument::redoLabel);
+        boolean hour = shell.isInSession();
+        var undoLabel =
+                hour ? shell.session().flatMap(SessionDocument::undoLabel) : document.flatMap(DrillDocument::undoLabel);
+        var redoLabel =
+                hour ? shell.session().flatMap(SessionDocument::redoLabel) : document.flatMap(DrillDocument::redoLabel);
         undo.setText(undoLabel.map(l -> Ui.text("bar.undo", l)).orElse(Ui.text("bar.undo.none")));
         redo.setText(redoLabel.map(l -> Ui.text("bar.redo", l)).orElse(Ui.text("bar.redo.none")));
         undo.setDisable(undoLabel.isEmpty());

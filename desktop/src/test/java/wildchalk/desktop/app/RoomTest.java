@@ -182,6 +182,23 @@ class RoomTest {
 
     @ParameterizedTest
     @CsvSource({"900, 600, 100", "900, 600, 150", "1280, 800, 150"})
+    void everyControlOfTheSessionCanBeReached(double wide, double high, int percent, FxRobot robot) throws Exception {
+        Window.press(robot, "#place-session");
+        Window.until(() -> !robot.lookup("#block-b3").queryAll().isEmpty());
+        size(wide, high, percent);
+        List<Node> controls = controls();
+        assertTrue(controls.size() > 20, "found " + controls.size());
+        for (Node control : controls) {
+            isInside(control, wide, high);
+            isOnTop(robot, control);
+        }
+        nothingScrollsSideways();
+        everyFoldedControlIsInItsMenu(robot, List.of("#bar-more"));
+        everyControlIsVisitedByTab(robot);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"900, 600, 100", "900, 600, 150", "1280, 800, 150"})
     void everyControlOfTheBinderCanBeReachedAndRead(double wide, double high, int percent, FxRobot robot)
             throws Exception {
         Window.fx(() -> window.shell.demo().isCopyProperty().set(true));

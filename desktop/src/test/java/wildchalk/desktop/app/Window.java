@@ -2,11 +2,13 @@ package wildchalk.desktop.app;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -78,6 +80,15 @@ public final class Window {
         Files.createDirectories(binder.resolve("drills"));
         for (Path file : Demo.files()) {
             Files.copy(file, binder.resolve("drills").resolve(file.getFileName()));
+        }
+        for (String more : List.of("squads", "sessions/2026-12-03-before-the-weekend")) {
+            Path from = Demo.folder().resolve("..").resolve(more).normalize();
+            Path to = Files.createDirectories(binder.resolve(more));
+            try (Stream<Path> files = Files.list(from)) {
+                for (Path file : files.toList()) {
+                    Files.copy(file, to.resolve(file.getFileName()));
+                }
+            }
         }
         return open(stage, binder);
     }

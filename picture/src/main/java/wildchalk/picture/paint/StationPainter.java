@@ -145,10 +145,29 @@ final class StationPainter {
         art.body(at, heading, role.side(), colour, role.label());
     }
 
-    /** Its number in a square, where it is taken hold of. */
+    /** All of a drill elsewhere, as its rep begins: in full colour, with those who wait. */
+    void paintWhole(PlaneMap map) {
+        GearPainter gear = new GearPainter(g, ground, v);
+        frame.path().gear().stream().map(p -> p.carried(map)).forEach((Gear p) -> gear.paint(p));
+        strokes(map);
+        frame.path().lines().forEach(l -> queue(l.carried(map)));
+        frame.path().roles().forEach(r -> body(r, map));
+        for (Station s : stations()) {
+            faintly(() -> frame.path()
+                    .roles()
+                    .forEach(r -> body(r, s.withItsDrill(map).map())));
+        }
+    }
+
+    /** Its number, where it is taken hold of. */
     private void tag(Station station, int number) {
+        tag(g, ground, v, station.at(), String.valueOf(number));
+    }
+
+    /** A number in a square. */
+    static void tag(Graphics2D g, Ground ground, Viewport v, Point place, String text) {
         float u = (float) v.unit();
-        Point2D at = v.toPixels(station.at());
+        Point2D at = v.toPixels(place);
         double r = TAG_RADIUS * u;
         Path2D square = new Path2D.Double();
         square.append(
@@ -160,7 +179,6 @@ final class StationPainter {
         g.draw(square);
         double size = Letters.size(ground, 12 * u);
         g.setFont(Fonts.bold(size));
-        String text = String.valueOf(number);
         double wide =
                 g.getFont().getStringBounds(text, g.getFontRenderContext()).getWidth();
         g.drawString(text, (float) (at.getX() - wide / 2), (float) (at.getY() + 0.36 * size));
