@@ -7,16 +7,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.geometry.Point;
-import wildchalk.core.motion.Pace;
-import wildchalk.core.motion.Timeline;
 import wildchalk.core.reps.Block;
-import wildchalk.core.reps.Conditions;
-import wildchalk.core.reps.RepScript;
 import wildchalk.core.reps.Setting;
 import wildchalk.core.session.SessionPlan.Here;
 import wildchalk.core.session.SessionPlan.Round;
@@ -38,12 +33,12 @@ final class Planning {
     private final Optional<Squad> squad;
     private final List<PlayerId> present;
     private final Map<StationPlan, Optional<SetUp>> setUps = new HashMap<>();
-    private final Map<SetUp, RepScript> scripts = new HashMap<>();
-    private final Map<List<Object>, Block> blocks = new HashMap<>();
+    private final Simulations simulations;
     private final Map<PlayerId, Load> loads = new LinkedHashMap<>();
     private final List<Slot> slots = new ArrayList<>();
 
-    Planning(Session session, Library library, Optional<Squad> squad) {
+    Planning(Session session, Library library, Optional<Squad> squad, Simulations simulations) {
+        this.simulations = simulations;
         this.session = session;
         this.library = library;
         this.squad = squad;
@@ -200,26 +195,10 @@ final class Planning {
         }
         boolean led = session.coaches().isEmpty() || setUp.plan().coach().isPresent();
         int coaches = led ? setUp.coaches() : 0;
-        Block block = blocks.computeIfAbsent(
-                List.of(setUp.drill(), setUp.path(), players.size(), coaches, seconds),
-                k -> simulate(setUp, players.size(), coaches, seconds / 60));
+        Block block = simulations.block(setUp, players.size(), coaches, seconds);
         share(block, players);
         int balls = Setting.count(setUp.path()) * block.ballsForAll();
         return new Here(setUp.plan(), Optional.of(setUp), players, block.fewestTurns(), block.mostTurns(), balls);
-    }
-
-    private Block simulate(SetUp setUp, int people, int coaches, double minutes) {
-        Pace pace = Pace.of(setUp.drill());
-        RepScript script = scripts.computeIfAbsent(
-                setUp,
-                s -> RepScript.of(s.path(), Timeline.of(s.path(), s.drill().surface(), pace), pace));
-        Setting setting = Setting.drawn(setUp.drill(), setUp.path())
-                .withPeople(people)
-                .withMinutes(Math.min(minutes, Setting.MOST_MINUTES))
-                .withCoaches(OptionalInt.of(Math.min(coaches, Setting.MOST_COACHES)))
-                .withBalls(OptionalInt.empty());
-        Conditions conditions = setting.stations(setUp.path()).get(0);
-        return Block.of(script, conditions, setting.minutes());
     }
 
     /** Keepers get what keepers get, the others take the other shares in turn. */

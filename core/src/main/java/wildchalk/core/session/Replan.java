@@ -44,11 +44,18 @@ public record Replan(How how, Session session, int turns, int turnsBefore, List<
      * @param lost minutes that are gone
      */
     public static List<Replan> of(Session session, double lost, Library library, Optional<Squad> squad) {
+        return of(session, lost, library, squad, new Simulations());
+    }
+
+    /** Likewise, with what has been worked out. */
+    public static List<Replan> of(
+            Session session, double lost, Library library, Optional<Squad> squad, Simulations simulations) {
         Session shorter = session.withMinutes((int) Math.max(1, Math.floor(session.minutes() - lost)));
-        SessionPlan before = SessionPlan.of(session, library, squad);
-        double over = SessionPlan.of(shorter, library, squad).sums().planned() - shorter.minutes();
+        SessionPlan before = SessionPlan.of(session, library, squad, simulations);
+        double over =
+                SessionPlan.of(shorter, library, squad, simulations).sums().planned() - shorter.minutes();
         if (over <= 0) {
-            return List.of(replan(How.ALL_SHORTER, shorter, session, before, library, squad));
+            return List.of(replan(How.ALL_SHORTER, shorter, session, before, library, squad, simulations));
         }
         List<Replan> plans = new ArrayList<>();
         Set<Session> seen = new HashSet<>();
@@ -60,9 +67,11 @@ public record Replan(How how, Session session, int turns, int turnsBefore, List<
                         case LEAVE_OUT -> leaveOut(shorter, over);
                     };
             then.filter(seen::add)
-                    .map(s -> replan(how, s, session, before, library, squad))
-                    .filter(r ->
-                            SessionPlan.of(r.session(), library, squad).sums().slack() > -0.5)
+                    .map(s -> replan(how, s, session, before, library, squad, simulations))
+                    .filter(r -> SessionPlan.of(r.session(), library, squad, simulations)
+                                    .sums()
+                                    .slack()
+                            > -0.5)
                     .ifPresent(plans::add);
         }
         plans.sort(Comparator.<Replan>comparingInt(r -> r.aimsGone().size()).thenComparing(r -> -r.turns()));
@@ -70,7 +79,13 @@ public record Replan(How how, Session session, int turns, int turnsBefore, List<
     }
 
     private static Replan replan(
-            How how, Session then, Session was, SessionPlan before, Library library, Optional<Squad> squad) {
+            How how,
+            Session then,
+            Session was,
+            SessionPlan before,
+            Library library,
+            Optional<Squad> squad,
+            Simulations simulations) {
         Set<String> kept = new LinkedHashSet<>();
         then.blocks().forEach(b -> kept.add(b.aim()));
         List<String> aims = was.blocks().stream()
@@ -82,7 +97,8 @@ public record Replan(How how, Session session, int turns, int turnsBefore, List<
                 .filter(b -> then.blocks().stream().noneMatch(x -> x.id().equals(b.id())))
                 .map(SessionBlock::title)
                 .toList();
-        return new Replan(how, then, fewest(SessionPlan.of(then, library, squad)), fewest(before), gone, aims);
+        return new Replan(
+                how, then, fewest(SessionPlan.of(then, library, squad, simulations)), fewest(before), gone, aims);
     }
 
     private static int fewest(SessionPlan plan) {

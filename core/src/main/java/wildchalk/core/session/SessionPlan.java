@@ -104,7 +104,12 @@ public record SessionPlan(
 
     /** @param squad empty where the session names none, or where it is not there */
     public static SessionPlan of(Session session, Library library, Optional<Squad> squad) {
-        return new Planning(session, library, squad).plan();
+        return of(session, library, squad, new Simulations());
+    }
+
+    /** Likewise, with what has been worked out for others of its kind. */
+    public static SessionPlan of(Session session, Library library, Optional<Squad> squad, Simulations simulations) {
+        return new Planning(session, library, squad, simulations).plan();
     }
 
     /** What is on at a second from the start; the last after the end. */

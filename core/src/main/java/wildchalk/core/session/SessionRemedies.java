@@ -32,13 +32,20 @@ public final class SessionRemedies {
 
     /** At most three, the gentlest first. */
     public static List<SessionRemedy> of(SessionPlan plan, Clash clash, Library library, Optional<Squad> squad) {
+        return of(plan, clash, library, squad, new Simulations());
+    }
+
+    /** Likewise, with what has been worked out. */
+    public static List<SessionRemedy> of(
+            SessionPlan plan, Clash clash, Library library, Optional<Squad> squad, Simulations simulations) {
         SessionRemedies remedies = new SessionRemedies(plan, clash);
         remedies.think();
         Set<Clash> before = new HashSet<>(plan.clashes());
         List<SessionRemedy> offered = new ArrayList<>();
         for (SessionRemedy idea : remedies.ideas) {
             if (offered.size() < MOST && !idea.then().equals(plan.session())) {
-                List<Clash> after = SessionPlan.of(idea.then(), library, squad).clashes();
+                List<Clash> after =
+                        SessionPlan.of(idea.then(), library, squad, simulations).clashes();
                 boolean gone = after.stream().noneMatch(remedies::isTheSame);
                 boolean fine = after.stream()
                         .allMatch(c -> !c.kind().isGrave() || before.stream().anyMatch(b -> alike(b, c)));
@@ -132,7 +139,7 @@ public final class SessionRemedies {
                             .filter(c -> !busy.contains(c.id()))
                             .forEach(c -> add(
                                     Kind.OTHER_COACH,
-                                    List.of(c.name(), s.drill().text()),
+                                    List.of(c.name(), title(s)),
                                     Sessions.coach(session, id, s.id(), Optional.of(c.id()))));
                 }
             }
@@ -144,8 +151,8 @@ public final class SessionRemedies {
         if (block(id).what() instanceof What.Drilling d) {
             for (int i = d.stations().size() - 1; i >= 0; i--) {
                 StationPlan s = d.stations().get(i);
-                add(Kind.OTHER_END, List.of(s.drill().text()), Sessions.otherEnd(session, id, s.id()));
-                add(Kind.AS_DRAWN, List.of(s.drill().text()), Sessions.asDrawn(session, id, s.id()));
+                add(Kind.OTHER_END, List.of(title(s)), Sessions.otherEnd(session, id, s.id()));
+                add(Kind.AS_DRAWN, List.of(title(s)), Sessions.asDrawn(session, id, s.id()));
             }
         }
     }
@@ -176,9 +183,21 @@ public final class SessionRemedies {
                 for (StationPlan s : d.stations()) {
                     then = s == keep ? then : Sessions.stationGone(then, id, s.id());
                 }
-                add(Kind.ONE_STATION, List.of(keep.drill().text()), then);
+                add(Kind.ONE_STATION, List.of(title(keep)), then);
             }
         }
+    }
+
+    /** A drill as it is called; its id where it is not there. */
+    private String title(StationPlan station) {
+        return plan.slots().stream()
+                .flatMap(s -> s.rounds().stream())
+                .flatMap(r -> r.stations().stream())
+                .filter(h -> h.station().drill().equals(station.drill()))
+                .flatMap(h -> h.setUp().stream())
+                .map(u -> u.drill().title())
+                .findFirst()
+                .orElse(station.drill().text());
     }
 
     private SessionBlock block(BlockId id) {

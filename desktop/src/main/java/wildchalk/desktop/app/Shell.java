@@ -519,8 +519,8 @@ public final class Shell extends BorderPane {
         ground = ground == Ground.SLATE ? Ground.PAPER : Ground.SLATE;
         settings.ground(ground);
         applyGround();
-        if (!isOnBoard()) {
-            showBinder();
+        if (place != null && !isOnBoard()) {
+            show(place);
         }
     }
 

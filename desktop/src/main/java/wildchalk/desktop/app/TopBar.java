@@ -224,8 +224,10 @@ final class TopBar extends StackPane {
         redo.setText(redoLabel.map(l -> Ui.text("bar.redo", l)).orElse(Ui.text("bar.redo.none")));
         undo.setDisable(undoLabel.isEmpty());
         redo.setDisable(redoLabel.isEmpty());
-        briefState.setText(document.map(this::state).orElse(""));
-        state.setText(document.filter(d -> d.isSaved() && !shell.isStaleOnDisk())
+        // what is said of the open drill is not about what is seen
+        briefState.setText(hour ? "" : document.map(this::state).orElse(""));
+        state.setText(document.filter(d -> !hour)
+                .filter(d -> d.isSaved() && !shell.isStaleOnDisk())
                 .flatMap(DrillDocument::file)
                 .map(this::savedIn)
                 .orElse(briefState.getText()));

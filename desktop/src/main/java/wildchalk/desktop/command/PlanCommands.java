@@ -2,9 +2,12 @@ package wildchalk.desktop.command;
 
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import picocli.CommandLine.Command;
@@ -15,8 +18,10 @@ import picocli.CommandLine.Spec;
 import wildchalk.core.binder.BinderLibrary;
 import wildchalk.core.binder.SessionFile;
 import wildchalk.core.binder.SquadFile;
+import wildchalk.core.binder.SquadTable;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.session.Clash;
+import wildchalk.core.session.Replan;
 import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionPlan;
 import wildchalk.core.squad.Grouping;
@@ -25,7 +30,9 @@ import wildchalk.core.squad.Player;
 import wildchalk.core.squad.PlayerId;
 import wildchalk.core.squad.Roll;
 import wildchalk.core.squad.Squad;
+import wildchalk.core.squad.SquadId;
 import wildchalk.core.squad.Wanted;
+import wildchalk.core.text.Slugs;
 import wildchalk.core.text.Texts;
 import wildchalk.core.words.GroupWriter;
 import wildchalk.core.words.PlanWriter;
@@ -50,16 +57,29 @@ final class PlanCommands {
         @Parameters(paramLabel = "SESSION", description = "sessions/<date>-<name>/session.json in a binder")
         private Path file;
 
+        @Option(
+                names = "--lost",
+                paramLabel = "M",
+                description = "so many minutes are lost: ways to do with less, instead of the clock")
+        private Double lost;
+
         @Option(names = "--json", description = "as JSON")
         private boolean json;
 
         @Override
         public Integer call() throws IOException {
+            if (lost != null && !(lost > 0 && lost <= Session.MOST_MINUTES)) {
+                throw new BadInput(
+                        "--lost is %s; it should be above 0 and at most %d.".formatted(lost, Session.MOST_MINUTES));
+            }
             Session session = SessionFile.read(file).value();
             BinderLibrary library = BinderLibrary.of(file);
             Optional<Squad> squad = library.squad(session);
             SessionPlan plan = SessionPlan.of(session, library, squad);
             PrintWriter out = spec.commandLine().getOut();
+            if (lost != null) {
+                return lost(Replan.of(session, lost, library, squad), json, new PlanWriter(plan, squad), out);
+            }
             if (json) {
                 out.print(PlanReports.json(plan));
             } else {
@@ -76,6 +96,74 @@ final class PlanCommands {
             }
             boolean stops = plan.clashes().stream().map(Clash::kind).anyMatch(Clash.Kind::isGrave);
             return stops ? CommandLineEntry.STOPPED : CommandLineEntry.WELL;
+        }
+    }
+
+    /** Ways to do with less. */
+    private static int lost(List<Replan> ways, boolean json, PlanWriter writer, PrintWriter out) {
+        if (json) {
+            out.print(PlanReports.json(ways));
+        } else {
+            ways.forEach(w -> out.println(writer.replan(w)));
+            if (ways.isEmpty()) {
+                out.println(Texts.CORE.get("replan.none"));
+            }
+        }
+        return ways.isEmpty() ? CommandLineEntry.STOPPED : CommandLineEntry.WELL;
+    }
+
+    /** Players from a table and into one. */
+    @Command(
+            name = "squad",
+            description =
+                    "Takes players of a table (CSV, xlsx) into a squad, which is made where there is none; or writes one.",
+            mixinStandardHelpOptions = true)
+    static final class Tables implements java.util.concurrent.Callable<Integer> {
+
+        @Spec
+        private CommandSpec spec;
+
+        @Parameters(paramLabel = "SQUAD", description = "squads/<name>.squad.json in a binder")
+        private Path file;
+
+        @Option(names = "--take", paramLabel = "TABLE", description = "a CSV or xlsx with a row a player")
+        private Path take;
+
+        @Option(names = "--table", paramLabel = "OUT", description = "the squad as a table: a name with .csv or .xlsx")
+        private Path table;
+
+        @Override
+        public Integer call() throws IOException {
+            if (!file.toString().endsWith(SquadFile.SUFFIX) || take == null && table == null) {
+                throw new BadInput("Give a squad, a name with " + SquadFile.SUFFIX + ", and --take or --table.");
+            }
+            PrintWriter out = spec.commandLine().getOut();
+            if (take != null) {
+                boolean there = Files.exists(file);
+                var before = there ? SquadFile.read(file) : SquadFile.ofNew(empty());
+                Squad after = SquadTable.read(take, before.value());
+                before.with(after).save(file);
+                out.println("%s: %d players, %d of them new"
+                        .formatted(
+                                file,
+                                after.players().size(),
+                                after.players().size()
+                                        - before.value().players().size()));
+            }
+            if (table != null) {
+                Squad squad = SquadFile.read(file).value();
+                boolean sheet = table.toString().toLowerCase(Locale.ROOT).endsWith(".xlsx");
+                Files.write(
+                        table,
+                        sheet ? SquadTable.xlsx(squad) : SquadTable.csv(squad).getBytes(StandardCharsets.UTF_8));
+                out.println(table + ": " + squad.players().size() + " players");
+            }
+            return CommandLineEntry.WELL;
+        }
+
+        private Squad empty() {
+            String name = file.getFileName().toString().replace(SquadFile.SUFFIX, "");
+            return new Squad(new SquadId(Slugs.of(name)), name, List.of(), List.of(), List.of(), List.of());
         }
     }
 

@@ -4,9 +4,11 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Collection;
+import java.util.List;
 import wildchalk.core.json.Fields;
 import wildchalk.core.json.JsonText;
 import wildchalk.core.session.Load;
+import wildchalk.core.session.Replan;
 import wildchalk.core.session.SessionPlan;
 import wildchalk.core.session.SessionPlan.Here;
 import wildchalk.core.session.SessionPlan.Slot;
@@ -58,6 +60,23 @@ final class PlanReports {
             n.put("have", JsonReports.round(c.have())).put("need", JsonReports.round(c.need()));
         });
         return JsonText.of(o);
+    }
+
+    static String json(List<Replan> ways) {
+        ArrayNode list = JsonNodeFactory.instance.arrayNode();
+        for (Replan way : ways) {
+            ObjectNode n = list.addObject()
+                    .put("how", Fields.nameOf(way.how()))
+                    .put("turns", way.turns())
+                    .put("turnsBefore", way.turnsBefore());
+            way.gone().forEach(n.putArray("gone")::add);
+            way.aimsGone().forEach(n.putArray("aimsGone")::add);
+            ArrayNode blocks = n.putArray("blocks");
+            way.session()
+                    .blocks()
+                    .forEach(b -> blocks.addObject().put("id", b.id().text()).put("minutes", b.minutes()));
+        }
+        return JsonText.of(list);
     }
 
     private static void slot(ObjectNode o, Slot slot) {

@@ -42,7 +42,7 @@ import wildchalk.picture.style.Ground;
         description = "Draws drills true to scale, works out their motion, and shares them.",
         mixinStandardHelpOptions = true,
         version = "Wild Chalk 0.1.0",
-        subcommands = {PlanCommands.Plan.class, PlanCommands.MakeGroups.class},
+        subcommands = {PlanCommands.Plan.class, PlanCommands.MakeGroups.class, PlanCommands.Tables.class},
         footer = {
             "",
             "Without a command the application opens; \"wildchalk demo\" opens it on a copy of the demo binder,",

@@ -79,7 +79,7 @@ final class BlockCard extends VBox {
             double count = Double.parseDouble(t.replace(',', '.'));
             return s -> Sessions.minutes(s, shown.id(), count);
         });
-        minutes.setPrefWidth(64);
+        minutes.setPrefColumnCount(3);
         minutes.setMinWidth(Region.USE_PREF_SIZE);
         HBox.setHgrow(title, Priority.ALWAYS);
         must.setId("block-must");

@@ -112,7 +112,10 @@ final class PeopleCard extends VBox {
         CheckMenuItem none = new CheckMenuItem(Ui.text("session.no-squad"));
         none.setSelected(session.squad().isEmpty());
         none.setOnAction(e -> choose(Optional.empty()));
-        menu.getItems().add(none);
+        MenuItem fresh = new MenuItem(Ui.text("squad.new"));
+        fresh.setId("squad-new");
+        fresh.setOnAction(e -> NewSquad.ask(getScene().getWindow(), desk).ifPresent(id -> choose(Optional.of(id))));
+        menu.getItems().addAll(none, fresh);
     }
 
     /** Groups of another squad are nobody's: they go. */

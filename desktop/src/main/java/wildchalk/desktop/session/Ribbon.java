@@ -31,15 +31,11 @@ import wildchalk.desktop.ui.Ui;
 final class Ribbon extends Pane {
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
-    private static final double TICKS = 20;
-    private static final double HIGH = 84;
-    private static final double TICK_WIDTH = 44;
-    /** What is narrower has its title upright. */
-    private static final double NARROW = 64;
+    /** The height of a line of letters says how high and wide what is written is, at any size of text. */
+    private static final double LINES = 4.4;
 
     private static final double EDGE = 9;
     private static final double[] STEPS_MINUTES = {1, 2, 5, 10, 15, 30, 60};
-    private static final double LEAST_BETWEEN_TICKS = 70;
 
     /** What a hand wants of it. */
     record Hand(
@@ -50,6 +46,7 @@ final class Ribbon extends Pane {
 
     private final Hand hand;
     private final List<Region> shown = new ArrayList<>();
+    private final Label ruler = new Label("00:00");
     private SessionPlan plan;
     private PlanWriter writer;
     private Optional<BlockId> chosen = Optional.empty();
@@ -58,8 +55,25 @@ final class Ribbon extends Pane {
         this.hand = hand;
         setId("ribbon");
         getStyleClass().add("ribbon");
-        setMinHeight(TICKS + HIGH + 8);
-        setPrefHeight(TICKS + HIGH + 8);
+        ruler.setVisible(false);
+    }
+
+    private double ticks() {
+        return ruler.prefHeight(-1) + 2;
+    }
+
+    private double high() {
+        return LINES * ruler.prefHeight(-1);
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        return ticks() + high() + 8;
+    }
+
+    @Override
+    protected double computeMinHeight(double width) {
+        return computePrefHeight(width);
     }
 
     void show(SessionPlan now, PlanWriter said, Optional<BlockId> open) {
@@ -70,7 +84,7 @@ final class Ribbon extends Pane {
                 .filter(n -> n.isFocused() && n.getId() != null)
                 .map(n -> n.getId())
                 .findFirst();
-        getChildren().clear();
+        getChildren().setAll(ruler);
         shown.clear();
         for (Slot slot : now.slots()) {
             Region part = slot.change().isPresent() ? change(slot) : block(slot);
@@ -95,7 +109,8 @@ final class Ribbon extends Pane {
         Label title = new Label(writer.title(block));
         title.getStyleClass().add("ribbon-title");
         Button button = new Button();
-        button.widthProperty().addListener((o, was, is) -> upright(button, title, is.doubleValue() < NARROW));
+        button.widthProperty()
+                .addListener((o, was, is) -> upright(button, title, is.doubleValue() < 2.6 * ruler.prefHeight(-1)));
         VBox words = new VBox(1, title);
         words.setAlignment(Pos.TOP_LEFT);
         if (!slot.rounds().isEmpty()) {
@@ -124,15 +139,17 @@ final class Ribbon extends Pane {
     }
 
     /** A narrow block has its title alone, from below to above. */
-    private static void upright(Button button, Label title, boolean narrow) {
+    private void upright(Button button, Label title, boolean narrow) {
         VBox words = (VBox) button.getUserData();
         if (narrow && button.getGraphic() == words) {
             words.getChildren().remove(title);
             title.setRotate(-90);
+            title.setMaxWidth(high() - 12);
             button.setGraphic(new javafx.scene.Group(title));
             button.setAlignment(Pos.CENTER);
         } else if (!narrow && button.getGraphic() != words) {
             title.setRotate(0);
+            title.setMaxWidth(Double.MAX_VALUE);
             words.getChildren().add(0, title);
             button.setGraphic(words);
             button.setAlignment(Pos.TOP_LEFT);
@@ -233,29 +250,30 @@ final class Ribbon extends Pane {
         if (plan == null) {
             return;
         }
-        getChildren().removeIf(n -> !shown.contains(n));
+        getChildren().removeIf(n -> n != ruler && !shown.contains(n));
+        double wide = ruler.prefWidth(-1) + 2;
         double scale = scale();
         double step = STEPS_MINUTES[STEPS_MINUTES.length - 1];
         for (int i = STEPS_MINUTES.length - 1; i >= 0; i--) {
-            step = STEPS_MINUTES[i] * 60 * scale >= LEAST_BETWEEN_TICKS ? STEPS_MINUTES[i] : step;
+            step = STEPS_MINUTES[i] * 60 * scale >= wide + 16 ? STEPS_MINUTES[i] : step;
         }
         double end = 60 * plan.sums().given();
-        for (double t = 0; t * scale < getWidth() - TICK_WIDTH; t += 60 * step) {
+        for (double t = 0; t * scale < getWidth() - wide; t += 60 * step) {
             Label tick = new Label(writer.clock(t));
             tick.getStyleClass().add("quiet");
             getChildren().add(tick);
-            tick.resizeRelocate(t * scale, 0, TICK_WIDTH, TICKS);
+            tick.resizeRelocate(t * scale, 0, wide, ticks());
         }
         for (int i = 0; i < shown.size(); i++) {
             Slot slot = plan.slots().get(i);
             shown.get(i)
                     .resizeRelocate(
-                            slot.from() * scale, TICKS, Math.max(3, (slot.to() - slot.from()) * scale - 2), HIGH);
+                            slot.from() * scale, ticks(), Math.max(3, (slot.to() - slot.from()) * scale - 2), high());
         }
         Region line = new Region();
         line.getStyleClass().add(plan.sums().slack() < -0.05 ? "ribbon-over" : "ribbon-end");
         getChildren().add(line);
-        line.resizeRelocate(Math.min(getWidth() - 3, end * scale), TICKS - 4, 3, HIGH + 8);
+        line.resizeRelocate(Math.min(getWidth() - 3, end * scale), ticks() - 4, 3, high() + 8);
         line.setAccessibleText(Ui.text("session.end"));
     }
 }

@@ -23,6 +23,7 @@ import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionPlan;
 import wildchalk.core.session.SessionRemedies;
 import wildchalk.core.session.SessionRemedy;
+import wildchalk.core.session.Simulations;
 import wildchalk.core.squad.Squad;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.History;
@@ -44,6 +45,7 @@ public final class SessionDocument implements AutoCloseable {
     private final History<Session> history;
     private final Faults faults;
     private final Worker worker;
+    private final Simulations simulations = new Simulations();
     private final ExecutorService writer = Executors.newSingleThreadExecutor(task -> {
         Thread t = new Thread(task, "wildchalk-session");
         t.setDaemon(true);
@@ -77,6 +79,10 @@ public final class SessionDocument implements AutoCloseable {
 
     Path file() {
         return file;
+    }
+
+    Simulations simulations() {
+        return simulations;
     }
 
     BinderLibrary library() {
@@ -148,9 +154,9 @@ public final class SessionDocument implements AutoCloseable {
         worker.ask(
                 () -> {
                     Optional<Squad> squad = squad(now);
-                    SessionPlan plan = SessionPlan.of(now, library, squad);
+                    SessionPlan plan = SessionPlan.of(now, library, squad, simulations);
                     List<List<SessionRemedy>> remedies = plan.clashes().stream()
-                            .map((Clash c) -> SessionRemedies.of(plan, c, library, squad))
+                            .map((Clash c) -> SessionRemedies.of(plan, c, library, squad, simulations))
                             .toList();
                     return new Worked(plan, squad, remedies);
                 },

@@ -113,7 +113,7 @@ public final class SessionView extends BorderPane implements Place {
             n.managedProperty().bind(n.visibleProperty());
             n.setVisible(false);
         }
-        title.setPrefWidth(190);
+        title.setPrefColumnCount(14);
         FlowPane head = new FlowPane(8, 6, title, when, which, make, copy, state, mine, theirs);
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("head");

@@ -40,7 +40,7 @@ final class SumsCard extends VBox {
         count.getStyleClass().add("badge");
         count.setId("session-clashes");
         lost.setId("session-lost");
-        lost.setPrefWidth(56);
+        lost.setPrefColumnCount(3);
         lost.setMinWidth(Region.USE_PREF_SIZE);
         lost.setAccessibleText(Ui.text("session.lost"));
         lost.setOnAction(e -> replan());
@@ -74,8 +74,12 @@ final class SumsCard extends VBox {
             plans.getChildren().add(line(Ui.text("session.lost.wrong")));
             return;
         }
-        List<Replan> ways =
-                Replan.of(worked.plan().session(), Math.max(0, minutes), document.library(), worked.squad());
+        List<Replan> ways = Replan.of(
+                worked.plan().session(),
+                Math.max(0, minutes),
+                document.library(),
+                worked.squad(),
+                document.simulations());
         PlanWriter writer = new PlanWriter(worked.plan(), worked.squad());
         for (Replan way : ways) {
             Hyperlink link = new Hyperlink(writer.replan(way));

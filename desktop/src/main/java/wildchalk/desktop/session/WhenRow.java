@@ -16,10 +16,10 @@ import wildchalk.desktop.ui.Ui;
 final class WhenRow extends HBox {
 
     private final BiConsumer<String, UnaryOperator<Session>> edit;
-    private final TextField day = field("session-day", 104);
-    private final TextField start = field("session-start", 62);
-    private final TextField minutes = field("session-minutes", 52);
-    private final TextField people = field("session-people", 48);
+    private final TextField day = field("session-day", 9);
+    private final TextField start = field("session-start", 5);
+    private final TextField minutes = field("session-minutes", 3);
+    private final TextField people = field("session-people", 3);
     private final Label wrong = new Label();
     private Session session;
 
@@ -55,10 +55,11 @@ final class WhenRow extends HBox {
         return change;
     }
 
-    private static TextField field(String id, double width) {
+    /** Wide enough for so many letters, whatever their size. */
+    private static TextField field(String id, int letters) {
         TextField field = new TextField();
         field.setId(id);
-        field.setPrefWidth(width);
+        field.setPrefColumnCount(letters);
         field.setMinWidth(Region.USE_PREF_SIZE);
         field.setAccessibleText(Ui.text(id.replace('-', '.')));
         return field;

@@ -112,10 +112,7 @@ class ScreenshotMaker {
         shoot("board-slate.png");
         board("lamplighter-give-and-go", 1.8);
         shoot("board-basketball.png");
-        board("counting-gaps", 1.4);
-        Window.fx(
-                () -> window.shell.board().orElseThrow().historyShownProperty().set(true));
-        shoot("board-hall.png");
+        session(robot);
         board("ebb-or-flow", 8.2);
         Window.fx(() -> window.document()
                 .choose(Outcomes.choosing(window.document().version(), Choices.USUAL, "save")
@@ -253,6 +250,31 @@ class ScreenshotMaker {
         dialog(robot, "#differences", "two-states.png");
         Window.press(robot, Ui.text("conflict.keep-here"));
         Window.until(() -> window.document().isSaved());
+    }
+
+    /** The demo session, with a coach who leads two stations, so that there is something to look at. */
+    private void session(FxRobot robot) throws Exception {
+        for (String more : List.of("squads", "sessions")) {
+            Path from = Demo.folder().resolve("..").resolve(more).normalize();
+            try (Stream<Path> files = Files.walk(from)) {
+                for (Path file : files.filter(Files::isRegularFile).toList()) {
+                    Path to = window.folder
+                            .resolve(more)
+                            .resolve(from.relativize(file).toString());
+                    Files.createDirectories(to.getParent());
+                    Files.copy(file, to);
+                }
+            }
+        }
+        Window.press(robot, "#place-session");
+        Window.until(() -> !robot.lookup("#block-b3").queryAll().isEmpty());
+        Window.press(robot, "#block-b3");
+        Window.until(() -> !robot.lookup("#station-coach-s2").queryAll().isEmpty());
+        Window.press(robot, "#station-coach-s2");
+        robot.type(KeyCode.ENTER);
+        Window.until(() -> !robot.lookup("#mend-0-OTHER_COACH").queryAll().isEmpty());
+        WaitForAsyncUtils.waitForFxEvents(20);
+        shoot("session.png");
     }
 
     private void earlier(FxRobot robot) throws Exception {

@@ -12,6 +12,7 @@ import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -26,6 +27,7 @@ import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionBlock;
 import wildchalk.core.session.What;
 import wildchalk.core.squad.PlayerId;
+import wildchalk.desktop.ui.Ui;
 
 /** An hour put together by hand in the real window; every edit is in its file. */
 @ExtendWith(ApplicationExtension.class)
@@ -235,6 +237,41 @@ class SessionPlaceTest {
         }
         Window.until(() -> session().title().equals("Theirs"));
         assertEquals(Optional.of(theirs), Optional.of(session()));
+    }
+
+    /** Names that are pasted in become a squad of which groups can be made at once. */
+    @Test
+    void aSquadIsMadeOfNames(FxRobot robot) throws Exception {
+        open(robot);
+        press(robot, "#session-squad");
+        press(robot, Ui.text("squad.new"));
+        Window.until(() -> !robot.lookup("#squad-names").queryAll().isEmpty());
+        robot.clickOn("#squad-title").write("Under 12");
+        TextArea names = robot.lookup("#squad-names").query();
+        Window.fx(() -> names.setText("Ada\nBo\n\nCleo\nDag\nBo\n"));
+        robot.clickOn("#squad-title").type(KeyCode.ENTER);
+        Window.until(
+                () -> session().squad().map(s -> s.text().equals("under-12")).orElse(false));
+        Window.until(() -> robot.lookup("#there-p4").queryAll().size() == 1
+                && robot.lookup("#there-p5").queryAll().isEmpty());
+        press(robot, "#session-groups");
+        press(robot, "2 groups");
+        Window.until(() -> session().groups().size() == 2);
+        untilWritten();
+    }
+
+    /** Another ground, larger texts: it is still the session that is seen, and undo is its own. */
+    @Test
+    void anotherGroundStaysInTheSession(FxRobot robot) throws Exception {
+        open(robot);
+        Session before = session();
+        press(robot, "#add-talk");
+        Window.until(() -> !session().equals(before));
+        press(robot, "#ground");
+        Window.fx(() -> window.shell.setTextPercent(125));
+        Window.until(() -> window.shell.isInSession());
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        Window.until(() -> session().equals(before));
     }
 
     @Test

@@ -11,11 +11,14 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import wildchalk.core.Demo;
+import wildchalk.core.binder.BinderLibrary;
+import wildchalk.core.binder.SessionFile;
 import wildchalk.core.check.Checks;
 import wildchalk.core.check.Everywhere;
 import wildchalk.core.drill.AgeBand;
@@ -39,6 +42,14 @@ import wildchalk.core.reps.RepScript;
 import wildchalk.core.reps.Setting;
 import wildchalk.core.reps.Spread;
 import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.session.BlockId;
+import wildchalk.core.session.Replan;
+import wildchalk.core.session.Session;
+import wildchalk.core.session.SessionPlan;
+import wildchalk.core.session.SessionRemedies;
+import wildchalk.core.session.Sessions;
+import wildchalk.core.session.Simulations;
+import wildchalk.core.squad.Squad;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.text.LengthUnit;
@@ -109,6 +120,7 @@ public final class Bench {
         secondLook();
         blocks();
         binder();
+        sessions();
         largest();
         start();
     }
@@ -159,6 +171,32 @@ public final class Bench {
         line("a block of 15 minutes, 20 people, slowest demo drill", one * 1e3, 2, "ms");
         line("1,000 of them with misses drawn", thousand, 1.5, "s");
         line("what a dragged slider of the reps asks for", slider * 1e3, 50, "ms");
+    }
+
+    /** The demo session: what a drag on its ribbon asks for, with all sums and what mends each clash; and ways to do with less. */
+    private static void sessions() throws IOException {
+        java.nio.file.Path file = Demo.folder().resolve("../sessions/2026-12-03-before-the-weekend/session.json");
+        BinderLibrary library = BinderLibrary.of(file);
+        Session session = SessionFile.read(file).value();
+        Optional<Squad> squad = library.squad(session);
+        Simulations simulations = new Simulations();
+        BlockId block = session.blocks().get(3).id();
+        double[] minutes = {10};
+        double drag = median(11, () -> {
+            minutes[0] = 10 + (minutes[0] + 0.5) % 15;
+            SessionPlan plan =
+                    SessionPlan.of(Sessions.minutes(session, block, minutes[0]), library, squad, simulations);
+            plan.clashes().forEach(c -> SessionRemedies.of(plan, c, library, squad, simulations));
+        });
+        line("a drag on the ribbon of a session, with all sums", drag * 1e3, 50, "ms");
+        double[] lost = {0};
+        double replans = median(5, () -> {
+            for (int i = 0; i < 20; i++) {
+                lost[0] = (lost[0] + 1.5) % 20;
+                Replan.of(session, lost[0], library, squad, simulations);
+            }
+        });
+        line("1,000 ways to do with less time", replans * 1000 / 60, 2, "s");
     }
 
     /** The largest permitted drill: checking all its versions, and the longest that anybody waits for the window. */

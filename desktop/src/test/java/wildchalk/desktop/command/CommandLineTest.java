@@ -306,6 +306,11 @@ class CommandLineTest {
             last = slot.get("to").asDouble();
         }
         assertEquals(last / 60, json.get("minutes").get("planned").asDouble(), 2e-3);
+        JsonNode ways = json("plan", demo.toString(), "--lost", "12", "--json");
+        assertEquals(3, ways.size());
+        assertTrue(run("plan", demo.toString(), "--lost", "12").out().contains("Leave out Six against six"));
+        assertEquals(1, run("plan", demo.toString(), "--lost", "74").code());
+        assertEquals(2, run("plan", demo.toString(), "--lost", "-1").code());
         // elsewhere its drills and its squad are not there
         java.nio.file.Path alone = folder.resolve("sessions/x/session.json");
         Files.createDirectories(alone.getParent());
@@ -313,6 +318,21 @@ class CommandLineTest {
         assertEquals(1, run("plan", alone.toString()).code());
         assertTrue(run("plan", alone.toString()).out().contains("There is no squad \"tern-point-u16\""));
         assertEquals(2, run("plan", folder.resolve("none.json").toString()).code());
+    }
+
+    /** A table becomes a squad, and the squad a table that is the same. */
+    @Test
+    void aTableBecomesASquad() throws IOException {
+        java.nio.file.Path csv = Files.writeString(folder.resolve("in.csv"), "name,positions\nAda,LB CB\nBo,\n");
+        String squad = folder.resolve("under-12.squad.json").toString();
+        assertTrue(run("squad", squad, "--take", csv.toString()).out().contains("2 players, 2 of them new"));
+        assertTrue(run("squad", squad, "--take", csv.toString()).out().contains("2 players, 0 of them new"));
+        String out = folder.resolve("out.xlsx").toString();
+        assertEquals(0, run("squad", squad, "--table", out).code());
+        String again = folder.resolve("again.squad.json").toString();
+        assertTrue(run("squad", again, "--take", out).out().contains("2 players"));
+        assertEquals(2, run("squad", squad).code());
+        assertEquals(2, run("squad", csv.toString(), "--take", csv.toString()).code());
     }
 
     /** Groups by name in words, by id alone as JSON; whoever is not known is asked for. */
