@@ -33,9 +33,7 @@ import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Opened;
 import wildchalk.desktop.document.Stored;
-import wildchalk.desktop.session.SessionDesk;
 import wildchalk.desktop.session.SessionDocument;
-import wildchalk.desktop.session.SessionView;
 import wildchalk.desktop.share.Sharing;
 import wildchalk.desktop.surface.SurfaceChooser;
 import wildchalk.desktop.ui.Dialogs;
@@ -60,9 +58,6 @@ public final class Shell extends BorderPane {
     /** Made when it is first shown. */
     private Place binderPlace;
 
-    /** Likewise. */
-    private SessionView sessionPlace;
-
     /** What fills the window; a place that is being put together lies under the one that is seen. */
     private final StackPane places = new StackPane();
 
@@ -73,6 +68,7 @@ public final class Shell extends BorderPane {
     private final Faults faults = new Faults();
     private final DemoCopy demo = new DemoCopy(this);
     private final HouseDesk house = new HouseDesk(this);
+    private final SessionCorner hour;
     private final FiguresDesk figures = new FiguresDesk(this);
     private Binder binder;
     private Ground ground;
@@ -91,6 +87,7 @@ public final class Shell extends BorderPane {
         this.binder = new Binder(binderFolder);
         this.ground = settings.ground();
         getStyleClass().add("shell");
+        hour = new SessionCorner(this, faults);
         bar = new TopBar(this);
         setTop(new VBox(bar, new FaultBar(faults, saving::saveAs)));
         setCenter(places);
@@ -101,7 +98,7 @@ public final class Shell extends BorderPane {
                 e.consume();
             } else {
                 closeDrill();
-                closeSession();
+                hour.close();
             }
         });
     }
@@ -136,33 +133,15 @@ public final class Shell extends BorderPane {
     }
 
     void showSession() {
-        if (sessionPlace == null) {
-            sessionPlace = new SessionView(new SessionDesk(() -> binder, this::openFromSession, faults), faults);
-            sessionPlace.onChanged(bar::refresh);
-        }
-        show(sessionPlace);
-    }
-
-    /** A drill of a session, from its file in the binder. */
-    private void openFromSession(Drill drill) {
-        try {
-            binder.drills().stream()
-                    .filter(e ->
-                            e.content().filter(c -> c.value().equals(drill)).isPresent())
-                    .findFirst()
-                    .ifPresent(e -> openFile(e.file()));
-        } catch (IOException e) {
-            error(Failures.said(e));
-        }
+        show(hour.view(bar::refresh));
     }
 
     boolean isInSession() {
-        return sessionPlace != null && place == sessionPlace;
+        return hour.is(place);
     }
 
-    /** The session that is open, where it is what is seen. */
     Optional<SessionDocument> session() {
-        return isInSession() ? sessionPlace.document() : Optional.empty();
+        return hour.open(place);
     }
 
     void undo() {
@@ -309,7 +288,7 @@ public final class Shell extends BorderPane {
         opened.drillProperty().addListener((o, a, b) -> bar.refresh());
         opened.setConsent(new LossQuestion(stage));
         opened.keepIn(new Journal<>(settings.journals(), DrillFile.KIND, new JournalWatch(faults)));
-        if (stage.isShowing() && (place == binderPlace || place == sessionPlace)) {
+        if (stage.isShowing() && (place == binderPlace || hour.is(place))) {
             assemble(board);
         } else {
             board.assemble();
@@ -337,13 +316,6 @@ public final class Shell extends BorderPane {
     /** What fills the window now. */
     Node shown() {
         return places.getChildren().get(places.getChildren().size() - 1);
-    }
-
-    /** What was written last is in its file by then. */
-    private void closeSession() {
-        if (sessionPlace != null) {
-            sessionPlace.close();
-        }
     }
 
     private void closeDrill() {

@@ -17,6 +17,8 @@ public final class Faults {
     public enum Kind {
         /** What is not saved is kept nowhere but in memory. */
         JOURNAL,
+        /** An open session that could not be written; the next edit tries again. */
+        SESSION,
         /** Something that nobody expected. */
         UNEXPECTED,
         /** What is shown is older than what was drawn. */

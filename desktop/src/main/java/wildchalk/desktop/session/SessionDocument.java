@@ -181,11 +181,12 @@ public final class SessionDocument implements AutoCloseable {
             try {
                 known = next.save(file, Expected.exactly(known));
                 content = next;
+                faults.mended(Faults.Kind.SESSION);
                 tell("session.saved");
             } catch (ChangedMeanwhile other) {
                 tell("session.changed");
-            } catch (IOException failed) {
-                faults.told(Faults.Kind.JOURNAL, failed);
+            } catch (IOException | RuntimeException failed) {
+                faults.told(Faults.Kind.SESSION, failed);
                 tell("session.failed");
             }
         });
@@ -204,8 +205,8 @@ public final class SessionDocument implements AutoCloseable {
                 known = next.save(file);
                 content = next;
                 tell("session.saved");
-            } catch (IOException failed) {
-                faults.told(Faults.Kind.JOURNAL, failed);
+            } catch (IOException | RuntimeException failed) {
+                faults.told(Faults.Kind.SESSION, failed);
                 tell("session.failed");
             }
         });

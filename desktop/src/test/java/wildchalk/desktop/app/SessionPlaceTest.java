@@ -260,6 +260,27 @@ class SessionPlaceTest {
         untilWritten();
     }
 
+    /** A file that cannot be written is told in the bar and beside the title; when it can be again, the next edit is in it. */
+    @Test
+    void whatCannotBeWrittenIsTold(FxRobot robot) throws Exception {
+        open(robot);
+        Path folder = window.folder.resolve("sessions/2026-12-03-before-the-weekend");
+        Path away = window.folder.resolve("away");
+        Files.move(folder, away);
+        Files.writeString(folder, "in the way");
+        press(robot, "#add-talk");
+        Window.until(() ->
+                ((Labeled) robot.lookup("#session-state").query()).getText().equals(Ui.text("session.failed")));
+        Window.until(() -> robot.lookup(".fault-bar .label").queryAll().stream()
+                .anyMatch(n -> ((Labeled) n).getText().contains("The session is not saved")));
+        Files.delete(folder);
+        Files.move(away, folder);
+        press(robot, "#add-water");
+        Window.until(() ->
+                ((Labeled) robot.lookup("#session-state").query()).getText().equals(Ui.text("session.saved")));
+        untilWritten();
+    }
+
     /** Another ground, larger texts: it is still the session that is seen, and undo is its own. */
     @Test
     void anotherGroundStaysInTheSession(FxRobot robot) throws Exception {
