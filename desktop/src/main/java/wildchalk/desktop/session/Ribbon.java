@@ -110,7 +110,7 @@ final class Ribbon extends Pane {
         title.getStyleClass().add("ribbon-title");
         Button button = new Button();
         button.widthProperty()
-                .addListener((o, was, is) -> upright(button, title, is.doubleValue() < 2.6 * ruler.prefHeight(-1)));
+                .addListener((o, was, is) -> upright(button, title, is.doubleValue() < 3.8 * ruler.prefHeight(-1)));
         VBox words = new VBox(1, title);
         words.setAlignment(Pos.TOP_LEFT);
         if (!slot.rounds().isEmpty()) {
