@@ -12,7 +12,7 @@ import wildchalk.core.session.Library;
 import wildchalk.core.session.Session;
 import wildchalk.core.squad.Squad;
 
-/** Drills and squads of a binder, read when a session asks for them. */
+/** Drills and squads of a binder, read when a session asks for them; drills once. May be asked by several threads. */
 public final class BinderLibrary implements Library {
 
     private final Binder binder;
@@ -32,8 +32,12 @@ public final class BinderLibrary implements Library {
         return new BinderLibrary(new Binder(folder));
     }
 
+    public Binder binder() {
+        return binder;
+    }
+
     @Override
-    public Optional<Drill> drill(DrillId id) {
+    public synchronized Optional<Drill> drill(DrillId id) {
         return read.computeIfAbsent(id, this::find);
     }
 

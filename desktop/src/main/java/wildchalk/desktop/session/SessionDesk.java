@@ -1,6 +1,8 @@
 package wildchalk.desktop.session;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
@@ -19,6 +21,7 @@ import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionId;
 import wildchalk.core.squad.SquadId;
 import wildchalk.desktop.document.Faults;
+import wildchalk.desktop.document.Worker;
 import wildchalk.desktop.ui.Ui;
 
 /** What the Session place needs of the binder. */
@@ -28,36 +31,56 @@ public final class SessionDesk {
     private static final int USUAL_PEOPLE = 12;
 
     private final Supplier<Binder> binder;
-    private final Consumer<Drill> show;
+    private final Consumer<Path> show;
     private final Faults faults;
+    private final Worker worker;
+    private List<Binder.Entry> entries = List.of();
 
     /** @param show opens a drill on the Board */
-    public SessionDesk(Supplier<Binder> binder, Consumer<Drill> show, Faults faults) {
+    public SessionDesk(Supplier<Binder> binder, Consumer<Path> show, Faults faults) {
         this.binder = binder;
         this.show = show;
         this.faults = faults;
+        this.worker = new Worker(why -> faults.told(Faults.Kind.FOLDER, why));
     }
 
     Binder binder() {
         return binder.get();
     }
 
+    /** Opens a drill on the Board, from its file. */
     void show(Drill drill) {
-        show.accept(drill);
+        entries.stream()
+                .filter(e -> e.content()
+                        .filter(c -> c.value().id().equals(drill.id()))
+                        .isPresent())
+                .findFirst()
+                .ifPresent(e -> show.accept(e.file()));
     }
 
-    /** All drills that can be read, by title. */
+    /** Reads the drills of the binder beside the window, for menus that are opened later. */
+    void readDrills() {
+        Binder now = binder();
+        worker.ask(
+                () -> {
+                    try {
+                        return now.drills().stream()
+                                .filter(e -> e.content().isPresent())
+                                .toList();
+                    } catch (IOException e) {
+                        throw new UncheckedIOException(e);
+                    }
+                },
+                read -> entries = read);
+    }
+
+    /** All drills that could be read, by title. */
     List<Drill> drills() {
-        try {
-            return binder().drills().stream()
-                    .flatMap(e -> e.content().stream())
-                    .map(c -> c.value())
-                    .sorted(Comparator.comparing(Drill::title))
-                    .toList();
-        } catch (IOException e) {
-            faults.told(Faults.Kind.FOLDER, e);
-            return List.of();
-        }
+        return entries.stream()
+                .flatMap(e -> e.content().stream())
+                .map(c -> c.value())
+                .sorted(Comparator.comparing(Drill::title))
+                .toList();
     }
 
     /** Ids of squads of the binder. */

@@ -1,6 +1,7 @@
 package wildchalk.desktop.session;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -41,7 +42,7 @@ public final class SessionDocument implements AutoCloseable {
     record Worked(SessionPlan plan, Optional<Squad> squad, List<List<SessionRemedy>> remedies) {}
 
     private final Path file;
-    private final BinderLibrary library;
+    private volatile BinderLibrary library;
     private final History<Session> history;
     private final Faults faults;
     private final Worker worker;
@@ -54,6 +55,7 @@ public final class SessionDocument implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Session> session = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Worked> worked = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper("");
+    /** What the file holds as far as this one wrote it; on the writer's thread alone, until that has ended. */
     private BinderFile<Session> content;
     /** What the file holds as far as is known here; on the writer's thread alone. */
     private Fingerprint known;
@@ -79,6 +81,12 @@ public final class SessionDocument implements AutoCloseable {
 
     Path file() {
         return file;
+    }
+
+    /** Drills may have been changed meanwhile: they are read anew. */
+    void readAnew() {
+        library = BinderLibrary.of(file);
+        shows();
     }
 
     Simulations simulations() {
@@ -150,13 +158,14 @@ public final class SessionDocument implements AutoCloseable {
 
     private void shows() {
         Session now = history.now();
+        BinderLibrary drills = library;
         session.set(now);
         worker.ask(
                 () -> {
                     Optional<Squad> squad = squad(now);
-                    SessionPlan plan = SessionPlan.of(now, library, squad, simulations);
+                    SessionPlan plan = SessionPlan.of(now, drills, squad, simulations);
                     List<List<SessionRemedy>> remedies = plan.clashes().stream()
-                            .map((Clash c) -> SessionRemedies.of(plan, c, library, squad, simulations))
+                            .map((Clash c) -> SessionRemedies.of(plan, c, drills, squad, simulations))
                             .toList();
                     return new Worked(plan, squad, remedies);
                 },
@@ -217,9 +226,28 @@ public final class SessionDocument implements AutoCloseable {
         return Fingerprint.of(file).filter(f -> !f.equals(known)).isPresent();
     }
 
-    /** Waits until everything is written. */
+    /**
+     * Waits until everything is written. What could not be, since somebody else had the file or it cannot be written, becomes a
+     * session of its own beside it: nothing is lost because another one is opened.
+     */
     @Override
     public void close() {
+        end();
+        Session now = history.now();
+        if (!content.value().equals(now)) {
+            Path beside = library.binder().newSession(now.date(), now.title());
+            try {
+                Files.createDirectories(beside.getParent());
+                content.with(now).save(beside, Expected.NOTHING);
+                faults.told(Faults.Kind.SESSION, new IOException(Ui.text("session.beside", beside.getParent())));
+            } catch (IOException failed) {
+                faults.told(Faults.Kind.SESSION, failed);
+            }
+        }
+    }
+
+    /** Without keeping what is only here: somebody has chosen what the file holds. */
+    void end() {
         worker.close();
         writer.shutdown();
         try {

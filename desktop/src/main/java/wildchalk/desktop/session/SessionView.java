@@ -108,7 +108,7 @@ public final class SessionView extends BorderPane implements Place {
         mine.setId("session-mine");
         mine.setOnAction(e -> document.keepMine());
         theirs.setId("session-theirs");
-        theirs.setOnAction(e -> open(document.file()));
+        theirs.setOnAction(e -> takeTheirs());
         for (Node n : List.of(mine, theirs)) {
             n.managedProperty().bind(n.visibleProperty());
             n.setVisible(false);
@@ -227,6 +227,13 @@ public final class SessionView extends BorderPane implements Place {
         }
     }
 
+    private void takeTheirs() {
+        Path file = document.file();
+        document.end();
+        document = null;
+        open(file);
+    }
+
     /** Opens a session; what another one had is written by then. */
     public void open(Path file) {
         try {
@@ -318,13 +325,16 @@ public final class SessionView extends BorderPane implements Place {
     /** What somebody else has written is read again; a binder with sessions opens the next of them. */
     @Override
     public void enter() {
+        desk.readDrills();
         if (document != null && !document.file().startsWith(desk.binder().folder())) {
             close();
         }
         if (document == null) {
             next().ifPresent(this::open);
         } else if (document.stateProperty().get().equals(Ui.text("session.saved")) && document.isChangedOutside()) {
-            open(document.file());
+            takeTheirs();
+        } else {
+            document.readAnew();
         }
     }
 

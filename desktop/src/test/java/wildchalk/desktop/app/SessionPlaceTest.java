@@ -22,6 +22,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
+import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.SessionFile;
 import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionBlock;
@@ -293,6 +294,36 @@ class SessionPlaceTest {
         Window.until(() -> window.shell.isInSession());
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         Window.until(() -> session().equals(before));
+    }
+
+    /** A drill that was changed on the Board meanwhile is the one that is planned with. */
+    @Test
+    void aDrillThatWasChangedIsPlannedAnew(FxRobot robot) throws Exception {
+        open(robot);
+        Path file = window.folder.resolve("drills/crossing-backs.drill.json");
+        var stored = DrillFile.read(file);
+        stored.with(stored.value().withTitle("Crossing, faster")).save(file);
+        Window.press(robot, "#place-binder");
+        Window.press(robot, "#place-session");
+        press(robot, "#block-b3");
+        Window.until(() -> robot.lookup("#block-card .label").queryAll().stream()
+                .anyMatch(n -> ((Labeled) n).getText().contains("Crossing, faster")));
+    }
+
+    /** Somebody else has the file, and another session is opened without choosing: both are kept. */
+    @Test
+    void whatIsOnlyHereIsKeptBeside(FxRobot robot) throws Exception {
+        open(robot);
+        Path file = window.folder.resolve("sessions/2026-12-03-before-the-weekend/session.json");
+        SessionFile.ofNew(session().withTitle("Theirs")).save(file);
+        press(robot, "#add-talk");
+        Window.until(() -> robot.lookup("#session-theirs").queryAll().stream().anyMatch(Node::isVisible));
+        Session mine = session();
+        press(robot, "#session-new");
+        Window.until(() -> !session().equals(mine));
+        assertEquals("Theirs", SessionFile.read(file).value().title());
+        Path beside = window.folder.resolve("sessions/2026-12-03-before-the-weekend-2/session.json");
+        assertEquals(mine, SessionFile.read(beside).value());
     }
 
     @Test
