@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.squad.Group;
@@ -121,245 +122,105 @@ public record Session(
         return coaches.stream().filter(c -> c.id().equals(wanted)).findFirst();
     }
 
-    public Session withBlocks(List<SessionBlock> list) {
+    /** What a copy has otherwise. */
+    private static final class Draft {
+        private String title;
+        private LocalDate date;
+        private LocalTime start;
+        private int minutes;
+        private Optional<SquadId> squad;
+        private int people;
+        private List<PlayerId> absent;
+        private List<Coach> coaches;
+        private Kit kit;
+        private List<Group> groups;
+        private List<SessionBlock> blocks;
+        private List<Beside> beside;
+    }
+
+    private Session with(Consumer<Draft> change) {
+        Draft d = new Draft();
+        d.title = title;
+        d.date = date;
+        d.start = start;
+        d.minutes = minutes;
+        d.squad = squad;
+        d.people = people;
+        d.absent = absent;
+        d.coaches = coaches;
+        d.kit = kit;
+        d.groups = groups;
+        d.blocks = blocks;
+        d.beside = beside;
+        change.accept(d);
         return new Session(
                 id,
-                title,
-                date,
-                start,
-                minutes,
+                d.title,
+                d.date,
+                d.start,
+                d.minutes,
                 floor,
-                squad,
-                people,
-                absent,
-                coaches,
+                d.squad,
+                d.people,
+                d.absent,
+                d.coaches,
                 aims,
-                kit,
-                groups,
-                list,
-                beside,
+                d.kit,
+                d.groups,
+                d.blocks,
+                d.beside,
                 withoutHelper);
     }
 
     public Session withTitle(String text) {
-        return new Session(
-                id,
-                text,
-                date,
-                start,
-                minutes,
-                floor,
-                squad,
-                people,
-                absent,
-                coaches,
-                aims,
-                kit,
-                groups,
-                blocks,
-                beside,
-                withoutHelper);
+        return with(d -> d.title = text);
     }
 
     public Session withStart(LocalDate day, LocalTime time) {
-        return new Session(
-                id,
-                title,
-                day,
-                time,
-                minutes,
-                floor,
-                squad,
-                people,
-                absent,
-                coaches,
-                aims,
-                kit,
-                groups,
-                blocks,
-                beside,
-                withoutHelper);
+        return with(d -> {
+            d.date = day;
+            d.start = time;
+        });
+    }
+
+    public Session withMinutes(int length) {
+        return with(d -> d.minutes = length);
     }
 
     /** Without a squad so many come. */
     public Session withPeople(int count) {
-        return new Session(
-                id,
-                title,
-                date,
-                start,
-                minutes,
-                floor,
-                squad,
-                count,
-                absent,
-                coaches,
-                aims,
-                kit,
-                groups,
-                blocks,
-                beside,
-                withoutHelper);
+        return with(d -> d.people = count);
     }
 
-    /** Of another squad nobody is absent, and nobody in a group. */
+    /** Of another squad nobody is absent. */
     public Session withSquad(Optional<SquadId> other) {
-        return new Session(
-                id,
-                title,
-                date,
-                start,
-                minutes,
-                floor,
-                other,
-                people,
-                List.of(),
-                coaches,
-                aims,
-                kit,
-                groups,
-                blocks,
-                beside,
-                withoutHelper);
-    }
-
-    public Session withFloor(SurfaceUse other) {
-        return new Session(
-                id,
-                title,
-                date,
-                start,
-                minutes,
-                other,
-                squad,
-                people,
-                absent,
-                coaches,
-                aims,
-                kit,
-                groups,
-                blocks,
-                beside,
-                withoutHelper);
+        return with(d -> {
+            d.squad = other;
+            d.absent = List.of();
+        });
     }
 
     public Session withAbsent(List<PlayerId> who) {
-        return new Session(
-                id,
-                title,
-                date,
-                start,
-                minutes,
-                floor,
-                squad,
-                people,
-                who,
-                coaches,
-                aims,
-                kit,
-                groups,
-                blocks,
-                beside,
-                withoutHelper);
-    }
-
-    public Session withGroups(List<Group> list) {
-        return new Session(
-                id,
-                title,
-                date,
-                start,
-                minutes,
-                floor,
-                squad,
-                people,
-                absent,
-                coaches,
-                aims,
-                kit,
-                list,
-                blocks,
-                beside,
-                withoutHelper);
+        return with(d -> d.absent = who);
     }
 
     public Session withCoaches(List<Coach> list) {
-        return new Session(
-                id,
-                title,
-                date,
-                start,
-                minutes,
-                floor,
-                squad,
-                people,
-                absent,
-                list,
-                aims,
-                kit,
-                groups,
-                blocks,
-                beside,
-                withoutHelper);
+        return with(d -> d.coaches = list);
     }
 
     public Session withKit(Kit other) {
-        return new Session(
-                id,
-                title,
-                date,
-                start,
-                minutes,
-                floor,
-                squad,
-                people,
-                absent,
-                coaches,
-                aims,
-                other,
-                groups,
-                blocks,
-                beside,
-                withoutHelper);
+        return with(d -> d.kit = other);
+    }
+
+    public Session withGroups(List<Group> list) {
+        return with(d -> d.groups = list);
+    }
+
+    public Session withBlocks(List<SessionBlock> list) {
+        return with(d -> d.blocks = list);
     }
 
     public Session withBeside(List<Beside> list) {
-        return new Session(
-                id,
-                title,
-                date,
-                start,
-                minutes,
-                floor,
-                squad,
-                people,
-                absent,
-                coaches,
-                aims,
-                kit,
-                groups,
-                blocks,
-                list,
-                withoutHelper);
-    }
-
-    public Session withMinutes(int length) {
-        return new Session(
-                id,
-                title,
-                date,
-                start,
-                length,
-                floor,
-                squad,
-                people,
-                absent,
-                coaches,
-                aims,
-                kit,
-                groups,
-                blocks,
-                beside,
-                withoutHelper);
+        return with(d -> d.beside = list);
     }
 }

@@ -111,12 +111,4 @@ public record SessionPlan(
     public static SessionPlan of(Session session, Library library, Optional<Squad> squad, Simulations simulations) {
         return new Planning(session, library, squad, simulations).plan();
     }
-
-    /** What is on at a second from the start; the last after the end. */
-    public Optional<Slot> at(double seconds) {
-        return slots.stream()
-                .filter(s -> s.to() > seconds)
-                .findFirst()
-                .or(() -> slots.isEmpty() ? Optional.empty() : Optional.of(slots.get(slots.size() - 1)));
-    }
 }

@@ -10,6 +10,7 @@ import wildchalk.core.session.SessionRemedy.Kind;
 import wildchalk.core.squad.Group;
 import wildchalk.core.squad.PlayerId;
 import wildchalk.core.squad.Squad;
+import wildchalk.core.text.Numbers;
 
 /**
  * What mends a clash. Only what was tried is offered: with it the clash is gone, and nothing grave is there that was not before.
@@ -96,7 +97,7 @@ public final class SessionRemedies {
             if (b.minutes() - over >= b.minutes() / 2) {
                 add(
                         Kind.SHORTEN,
-                        List.of(b.title(), String.valueOf(over)),
+                        List.of(b.title(), Numbers.brief(over, 1)),
                         Sessions.minutes(session, b.id(), b.minutes() - over));
             }
         }

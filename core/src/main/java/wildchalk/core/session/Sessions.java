@@ -156,10 +156,6 @@ public final class Sessions {
         return drilling(s, id, d -> new What.Drilling(d.stations(), turning, d.correcting()));
     }
 
-    public static Session correcting(Session s, BlockId id, What.Correcting how) {
-        return drilling(s, id, d -> new What.Drilling(d.stations(), d.turning(), how));
-    }
-
     /** One station more beside those that are there; groups are parted among all of them, and go round. */
     public static Session stationMore(Session s, BlockId id, DrillId drill) {
         return drilling(s, id, d -> {

@@ -201,7 +201,7 @@ public final class PlanWriter {
                 .filter(l -> l.shotsFaced() == 0)
                 .mapToInt(Load::turns)
                 .min()
-                .ifPresent(n -> lines.add(text(n == 1 ? "plan.each.one" : "plan.each", n)));
+                .ifPresent(n -> lines.add(text(n == 0 ? "plan.each.none" : n == 1 ? "plan.each.one" : "plan.each", n)));
         String gear = plan.bring().entrySet().stream()
                 .sorted(java.util.Map.Entry.comparingByKey())
                 .map(e -> gear(e.getKey(), e.getValue()))
@@ -225,13 +225,19 @@ public final class PlanWriter {
 
     /** What a remedy does, short enough for a button. */
     public String mend(SessionRemedy remedy) {
-        return text("mend.session." + remedy.kind(), remedy.names().toArray());
+        return text(
+                "mend.session." + remedy.kind(),
+                remedy.names().stream().map(PlanWriter::called).toArray());
     }
 
     /** What a way to do with less time does, and what it costs. */
     public String replan(Replan replan) {
-        String does =
-                text("replan." + replan.how(), ReadOut.list(replan.gone().isEmpty() ? List.of("") : replan.gone()));
+        String does = text(
+                "replan." + replan.how(),
+                ReadOut.list(
+                        replan.gone().isEmpty()
+                                ? List.of("")
+                                : replan.gone().stream().map(PlanWriter::called).toList()));
         String turns = replan.turns() >= replan.turnsBefore()
                 ? text("replan.turns.same")
                 : text("replan.turns", replan.turns(), replan.turnsBefore());
@@ -291,6 +297,10 @@ public final class PlanWriter {
         return squad.flatMap(s -> s.player(new PlayerId(id)))
                 .map(p -> p.name())
                 .orElseGet(() -> text("plan.number", id.replaceAll("\\D+", "")));
+    }
+
+    private static String called(String title) {
+        return title.isBlank() ? text("plan.untitled") : title;
     }
 
     private static String text(String key, Object... arguments) {
