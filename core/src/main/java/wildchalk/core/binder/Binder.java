@@ -141,6 +141,13 @@ public record Binder(Path folder) {
         }
     }
 
+    /** Sessions of which a run was left: a crash has, or somebody who closed the program. */
+    public List<Path> runs() throws IOException {
+        return sessions().stream()
+                .filter(s -> Files.isRegularFile(RunJournal.beside(s)))
+                .toList();
+    }
+
     /** A file for a new session, in a folder that there is not yet. */
     public Path newSession(LocalDate day, String title) {
         return free(sessionsFolder(), day + "-" + Slugs.of(title), "").resolve(SessionFile.NAME);

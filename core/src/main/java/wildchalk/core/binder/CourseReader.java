@@ -19,6 +19,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.RuleId;
+import wildchalk.core.drill.Scoring;
 import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.StepId;
@@ -113,6 +114,20 @@ final class CourseReader {
         return f.has("minutes")
                 ? Stint.ofMinutes(f.number("minutes"))
                 : new Stint(f.numberOr("reps", 1), Stint.Unit.REPS);
+    }
+
+    static Scoring scoring(Fields f) throws FormatProblem {
+        return new Scoring(
+                f.elements(
+                        "points",
+                        g -> new Scoring.Points(
+                                g.text("what", Limits.WORD),
+                                g.has("worth") ? g.whole("worth", -Scoring.Points.MOST, Scoring.Points.MOST) : 1)),
+                f.choiceOr("tally", Scoring.Tally.class, Scoring.Tally.TOTAL),
+                f.flagOr("against", false),
+                f.has("target") ? f.whole("target", 0, 1000) : 0,
+                f.has("rounds") ? f.whole("rounds", 0, 100) : 0,
+                f.textOr("others", "", Limits.LINE));
     }
 
     static Suits suits(Fields f) throws FormatProblem {

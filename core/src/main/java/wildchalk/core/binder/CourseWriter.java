@@ -8,6 +8,7 @@ import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.Scoring;
 import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.Suits;
 import wildchalk.core.json.Extras;
@@ -92,6 +93,32 @@ final class CourseWriter {
     static void stint(ObjectNode o, Stint stint, String path, Extras extras) {
         o.set(stint.unit() == Stint.Unit.REPS ? "reps" : "minutes", JsonText.number(stint.count()));
         extras.addTo(path + "/stint", o);
+    }
+
+    static void scoring(ObjectNode o, Scoring s, String path, Extras extras) {
+        ArrayNode points = o.putArray("points");
+        for (int i = 0; i < s.points().size(); i++) {
+            ObjectNode one = points.addObject();
+            one.put("what", s.points().get(i).what())
+                    .put("worth", s.points().get(i).worth());
+            extras.addTo(path + "/scoring/points/" + i, one);
+        }
+        if (s.tally() != Scoring.Tally.TOTAL) {
+            o.put("tally", Fields.nameOf(s.tally()));
+        }
+        if (s.against()) {
+            o.put("against", true);
+        }
+        if (s.target() > 0) {
+            o.put("target", s.target());
+        }
+        if (s.rounds() > 0) {
+            o.put("rounds", s.rounds());
+        }
+        if (!s.others().isEmpty()) {
+            o.put("others", s.others());
+        }
+        extras.addTo(path + "/scoring", o);
     }
 
     static void suits(ObjectNode o, Suits suits, String path, Extras extras) {

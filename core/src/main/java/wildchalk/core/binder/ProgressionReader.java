@@ -24,6 +24,7 @@ import wildchalk.core.drill.Parts;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Question;
+import wildchalk.core.drill.Scoring;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Stint;
@@ -73,6 +74,7 @@ final class ProgressionReader {
         Course course = parts.course()
                 .withLaunch(f.has("launch") ? launch(f) : Optional.empty())
                 .withStint(f.has("stint") ? f.object("stint").readAll(CourseReader::stint) : Stint.ONE_REP)
+                .withScoring(f.has("scoring") ? f.object("scoring").readAll(CourseReader::scoring) : Scoring.NONE)
                 .withSuits(f.has("suits") ? f.object("suits").readAll(CourseReader::suits) : Suits.EVERYBODY);
         return parts.withCourse(course).whole(id, title, Optional.empty());
     }
@@ -123,6 +125,7 @@ final class ProgressionReader {
                         ? Optional.of(Optional.empty())
                         : f.has("launch") ? Optional.of(launch(f)) : Optional.empty(),
                 f.has("stint") ? Optional.of(f.object("stint").readAll(CourseReader::stint)) : Optional.empty(),
+                f.has("scoring") ? Optional.of(f.object("scoring").readAll(CourseReader::scoring)) : Optional.empty(),
                 f.has("suits") ? Optional.of(f.object("suits").readAll(CourseReader::suits)) : Optional.empty());
         removed.checkKinds();
         return all;

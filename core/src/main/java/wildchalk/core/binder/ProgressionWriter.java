@@ -60,6 +60,9 @@ final class ProgressionWriter {
         if (!c.stint().isUsual()) {
             CourseWriter.stint(o.putObject("stint"), c.stint(), path, extras);
         }
+        if (c.scoring().isKept()) {
+            CourseWriter.scoring(o.putObject("scoring"), c.scoring(), path, extras);
+        }
         if (!c.suits().isEmpty()) {
             CourseWriter.suits(o.putObject("suits"), c.suits(), path, extras);
         }
@@ -95,6 +98,7 @@ final class ProgressionWriter {
                         x -> CourseWriter.launch(o.putObject("launch"), x, path, extras),
                         () -> o.put("noLaunch", true)));
         c.stint().ifPresent(s -> CourseWriter.stint(o.putObject("stint"), s, path, extras));
+        c.scoring().ifPresent(s -> CourseWriter.scoring(o.putObject("scoring"), s, path, extras));
         c.suits().ifPresent(s -> CourseWriter.suits(o.putObject("suits"), s, path, extras));
         removed(o, c);
         order(o, c);

@@ -22,7 +22,7 @@ public final class Schemas {
 
     private Schemas() {}
 
-    private static final List<String> KINDS = List.of("drill", "surface", "squad", "session");
+    private static final List<String> KINDS = List.of("drill", "surface", "squad", "session", "log");
 
     /** What the schema of a file's kind has against a file, a line each; empty when it fits. */
     public static List<String> check(Path file) throws IOException {
@@ -36,7 +36,9 @@ public final class Schemas {
     private static String kind(String name) {
         return name.endsWith(SurfaceFile.SUFFIX)
                 ? "surface"
-                : name.endsWith(SquadFile.SUFFIX) ? "squad" : name.endsWith(SessionFile.NAME) ? "session" : "drill";
+                : name.endsWith(SquadFile.SUFFIX)
+                        ? "squad"
+                        : name.endsWith(SessionFile.NAME) ? "session" : name.endsWith(LogFile.NAME) ? "log" : "drill";
     }
 
     /** Read when first asked for: most runs check nothing. */

@@ -16,6 +16,7 @@ import wildchalk.core.drill.StationId;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.json.Fields;
 import wildchalk.core.json.FormatProblem;
+import wildchalk.core.session.Beat;
 import wildchalk.core.session.Beside;
 import wildchalk.core.session.BlockId;
 import wildchalk.core.session.Coach;
@@ -99,6 +100,7 @@ final class SessionReader {
                 f.number("minutes"),
                 f.flagOr("must", false),
                 f.textOr("aim", "", Limits.LINE),
+                f.has("beat") ? Optional.of(f.object("beat").readAll(SessionReader::beat)) : Optional.empty(),
                 f.has("stations")
                         ? new What.Drilling(
                                 f.elements("stations", SessionReader::station),
@@ -107,6 +109,11 @@ final class SessionReader {
                         : new What.Plain(
                                 f.choiceOr("kind", What.Kind.class, What.Kind.OTHER),
                                 f.textOr("text", "", Limits.TEXT)));
+    }
+
+    private static Beat beat(Fields f) throws FormatProblem {
+        double least = f.number("seconds");
+        return new Beat(least, f.numberOr("upTo", least), f.numberOr("rest", 0));
     }
 
     private static StationPlan station(Fields f) throws FormatProblem {

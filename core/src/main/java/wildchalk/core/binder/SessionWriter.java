@@ -8,6 +8,7 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.json.Extras;
 import wildchalk.core.json.Fields;
 import wildchalk.core.json.JsonText;
+import wildchalk.core.session.Beat;
 import wildchalk.core.session.Beside;
 import wildchalk.core.session.Kit;
 import wildchalk.core.session.Session;
@@ -102,6 +103,7 @@ final class SessionWriter {
             o.put("must", true);
         }
         text(o, "aim", b.aim());
+        b.beat().ifPresent(t -> beat(o.putObject("beat"), t, path + "/beat"));
         if (b.what() instanceof What.Drilling d) {
             ArrayNode stations = o.putArray("stations");
             d.stations().forEach(s -> station(stations.addObject(), s, path));
@@ -114,6 +116,17 @@ final class SessionWriter {
         } else if (b.what() instanceof What.Plain p) {
             o.put("kind", Fields.nameOf(p.kind()));
             text(o, "text", p.text());
+        }
+        extras.addTo(path, o);
+    }
+
+    private void beat(ObjectNode o, Beat beat, String path) {
+        o.set("seconds", JsonText.number(beat.leastSeconds()));
+        if (beat.isDrawn()) {
+            o.set("upTo", JsonText.number(beat.mostSeconds()));
+        }
+        if (beat.restSeconds() > 0) {
+            o.set("rest", JsonText.number(beat.restSeconds()));
         }
         extras.addTo(path, o);
     }

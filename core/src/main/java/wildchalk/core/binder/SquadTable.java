@@ -266,7 +266,7 @@ public final class SquadTable {
     }
 
     /** What a spreadsheet program would take for a sum stands behind an apostrophe. */
-    private static String cell(String text) {
+    static String cell(String text) {
         return isSum(text) ? "'" + text : text;
     }
 

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param launch when the next rep starts; empty where nobody has said
  * @param rotation where everybody goes after the rep
  * @param stint how long everybody stays before that
+ * @param scoring what counts, where the score is kept
  */
 public record Course(
         List<Fork> forks,
@@ -21,10 +22,11 @@ public record Course(
         Optional<Launch> launch,
         List<Rotation> rotation,
         Stint stint,
+        Scoring scoring,
         Suits suits) {
 
-    public static final Course PLAIN =
-            new Course(List.of(), List.of(), List.of(), Optional.empty(), List.of(), Stint.ONE_REP, Suits.EVERYBODY);
+    public static final Course PLAIN = new Course(
+            List.of(), List.of(), List.of(), Optional.empty(), List.of(), Stint.ONE_REP, Scoring.NONE, Suits.EVERYBODY);
 
     public Course {
         forks = List.copyOf(forks);
@@ -33,6 +35,7 @@ public record Course(
         rotation = List.copyOf(rotation);
         Objects.requireNonNull(launch, "launch");
         Objects.requireNonNull(stint, "stint");
+        Objects.requireNonNull(scoring, "scoring");
         Objects.requireNonNull(suits, "suits");
         Uniqueness.check("fork", forks.stream().map(Fork::id));
         Uniqueness.check("set of calls", calls.stream().map(CallSet::id));
@@ -63,31 +66,35 @@ public record Course(
     }
 
     public Course withForks(List<Fork> list) {
-        return new Course(list, calls, rules, launch, rotation, stint, suits);
+        return new Course(list, calls, rules, launch, rotation, stint, scoring, suits);
     }
 
     public Course withCalls(List<CallSet> list) {
-        return new Course(forks, list, rules, launch, rotation, stint, suits);
+        return new Course(forks, list, rules, launch, rotation, stint, scoring, suits);
     }
 
     public Course withRules(List<Rule> list) {
-        return new Course(forks, calls, list, launch, rotation, stint, suits);
+        return new Course(forks, calls, list, launch, rotation, stint, scoring, suits);
     }
 
     public Course withLaunch(Optional<Launch> next) {
-        return new Course(forks, calls, rules, next, rotation, stint, suits);
+        return new Course(forks, calls, rules, next, rotation, stint, scoring, suits);
     }
 
     public Course withRotation(List<Rotation> list) {
-        return new Course(forks, calls, rules, launch, list, stint, suits);
+        return new Course(forks, calls, rules, launch, list, stint, scoring, suits);
     }
 
     public Course withStint(Stint lasts) {
-        return new Course(forks, calls, rules, launch, rotation, lasts, suits);
+        return new Course(forks, calls, rules, launch, rotation, lasts, scoring, suits);
+    }
+
+    public Course withScoring(Scoring kept) {
+        return new Course(forks, calls, rules, launch, rotation, stint, kept, suits);
     }
 
     public Course withSuits(Suits whom) {
-        return new Course(forks, calls, rules, launch, rotation, stint, whom);
+        return new Course(forks, calls, rules, launch, rotation, stint, scoring, whom);
     }
 
     public Course with(Fork fork) {

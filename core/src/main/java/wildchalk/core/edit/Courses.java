@@ -13,6 +13,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.RuleId;
+import wildchalk.core.drill.Scoring;
 import wildchalk.core.drill.Stint;
 
 /** Rules, calls, and what comes after a rep. What points at something that is no longer there is left out. */
@@ -56,6 +57,10 @@ public final class Courses {
 
     public static Edit stint(Stint stint) {
         return course(EditKind.STINT, c -> c.withStint(stint));
+    }
+
+    public static Edit scoring(Scoring scoring) {
+        return course(EditKind.SCORING, c -> c.withScoring(scoring));
     }
 
     public static Edit rotation(Rotation turn) {

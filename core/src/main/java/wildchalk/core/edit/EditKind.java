@@ -48,6 +48,8 @@ public enum EditKind {
     LAUNCH,
     /** How long everybody stays before all rotate. */
     STINT,
+    /** What counts. */
+    SCORING,
     ROTATION_SET,
     ROTATION_REMOVE,
     VERSION_ADD,

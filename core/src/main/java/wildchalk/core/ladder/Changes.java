@@ -16,6 +16,7 @@ import wildchalk.core.drill.Parts;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Scene;
+import wildchalk.core.drill.Scoring;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.Suits;
@@ -36,6 +37,7 @@ public record Changes(
         Optional<Map<ElementId, Point>> labels,
         Optional<Optional<Launch>> launch,
         Optional<Stint> stint,
+        Optional<Scoring> scoring,
         Optional<Suits> suits) {
 
     /** What is to be done to one version to get another; ids and titles of the versions do not count. */
@@ -60,6 +62,7 @@ public record Changes(
                 other(a.layout().labels(), b.layout().labels()),
                 other(a.course().launch(), b.course().launch()),
                 other(a.course().stint(), b.course().stint()),
+                other(a.course().scoring(), b.course().scoring()),
                 other(a.course().suits(), b.course().suits()));
     }
 
@@ -90,6 +93,7 @@ public record Changes(
                 && labels.isEmpty()
                 && launch.isEmpty()
                 && stint.isEmpty()
+                && scoring.isEmpty()
                 && suits.isEmpty();
     }
 
@@ -125,6 +129,7 @@ public record Changes(
                 .withCourse(parts.course()
                         .withLaunch(launch.orElse(parts.course().launch()))
                         .withStint(stint.orElse(parts.course().stint()))
+                        .withScoring(scoring.orElse(parts.course().scoring()))
                         .withSuits(suits.orElse(parts.course().suits())));
     }
 

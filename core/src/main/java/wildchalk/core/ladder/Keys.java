@@ -38,6 +38,7 @@ public final class Keys {
         all.put("locked", l.locked());
         all.put("launch", p.course().launch());
         all.put("stint", p.course().stint());
+        all.put("scoring", p.course().scoring());
         all.put("suits", p.course().suits());
         return all;
     }

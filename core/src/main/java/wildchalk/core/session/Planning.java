@@ -34,10 +34,13 @@ final class Planning {
     private final List<PlayerId> present;
     private final Map<StationPlan, Optional<SetUp>> setUps = new HashMap<>();
     private final Simulations simulations;
+    private final boolean evenly;
     private final Map<PlayerId, Load> loads = new LinkedHashMap<>();
     private final List<Slot> slots = new ArrayList<>();
 
-    Planning(Session session, Library library, Optional<Squad> squad, Simulations simulations) {
+    /** @param evenly whether all who are at a station and keep no goal get the same of it: nobody knows who stood where */
+    Planning(Session session, Library library, Optional<Squad> squad, Simulations simulations, boolean evenly) {
+        this.evenly = evenly;
         this.simulations = simulations;
         this.session = session;
         this.library = library;
@@ -213,6 +216,11 @@ final class Planning {
         List<Block.Share> others = block.people().stream()
                 .filter(p -> !p.keeper() || goal.size() > keepers.size() && goal.indexOf(p) >= keepers.size())
                 .toList();
+        if (evenly && !others.isEmpty()) {
+            Load sum = others.stream().map(Planning::load).reduce(Load.NONE, Load::plus);
+            field.forEach(p -> loads.merge(p, sum.over(others.size()), Load::plus));
+            return;
+        }
         for (int i = 0; i < field.size() && !others.isEmpty(); i++) {
             add(field.get(i), others.get(i % others.size()));
         }
@@ -223,18 +231,19 @@ final class Planning {
     }
 
     private void add(PlayerId player, Block.Share share) {
-        loads.merge(
-                player,
-                new Load(
-                        share.turns().size(),
-                        share.touches(),
-                        share.shots(),
-                        share.metres(),
-                        share.workSeconds(),
-                        share.hardSeconds(),
-                        share.standSeconds(),
-                        share.shotsFaced()),
-                Load::plus);
+        loads.merge(player, load(share), Load::plus);
+    }
+
+    private static Load load(Block.Share share) {
+        return new Load(
+                share.turns().size(),
+                share.touches(),
+                share.shots(),
+                share.metres(),
+                share.workSeconds(),
+                share.hardSeconds(),
+                share.standSeconds(),
+                share.shotsFaced());
     }
 
     private Sums sums() {

@@ -1,6 +1,7 @@
 package wildchalk.core.session;
 
 import java.util.Objects;
+import java.util.Optional;
 import wildchalk.core.drill.Limits;
 
 /**
@@ -9,13 +10,16 @@ import wildchalk.core.drill.Limits;
  * @param minutes above 0, at most 240
  * @param must whether it stays when time is short
  * @param aim what it is for, perhaps nothing
+ * @param beat shifts or intervals within it, perhaps
  */
-public record SessionBlock(BlockId id, String title, double minutes, boolean must, String aim, What what) {
+public record SessionBlock(
+        BlockId id, String title, double minutes, boolean must, String aim, Optional<Beat> beat, What what) {
 
     public static final double MOST_MINUTES = 240;
 
     public SessionBlock {
         Objects.requireNonNull(id, "id");
+        Objects.requireNonNull(beat, "beat");
         Objects.requireNonNull(what, "what");
         Limits.text("title", title, Limits.LINE);
         Limits.text("aim", aim, Limits.LINE);
@@ -25,8 +29,37 @@ public record SessionBlock(BlockId id, String title, double minutes, boolean mus
         }
     }
 
+    /** Without shifts. */
+    public SessionBlock(BlockId id, String title, double minutes, boolean must, String aim, What what) {
+        this(id, title, minutes, must, aim, Optional.empty(), what);
+    }
+
+    public SessionBlock withId(BlockId name) {
+        return new SessionBlock(name, title, minutes, must, aim, beat, what);
+    }
+
+    public SessionBlock withTitle(String text) {
+        return new SessionBlock(id, text, minutes, must, aim, beat, what);
+    }
+
     public SessionBlock withMinutes(double length) {
-        return new SessionBlock(id, title, length, must, aim, what);
+        return new SessionBlock(id, title, length, must, aim, beat, what);
+    }
+
+    public SessionBlock withMust(boolean stays) {
+        return new SessionBlock(id, title, minutes, stays, aim, beat, what);
+    }
+
+    public SessionBlock withAim(String text) {
+        return new SessionBlock(id, title, minutes, must, text, beat, what);
+    }
+
+    public SessionBlock withBeat(Optional<Beat> other) {
+        return new SessionBlock(id, title, minutes, must, aim, other, what);
+    }
+
+    public SessionBlock withWhat(What other) {
+        return new SessionBlock(id, title, minutes, must, aim, beat, other);
     }
 
     public boolean isWater() {

@@ -109,6 +109,11 @@ public record SessionPlan(
 
     /** Likewise, with what has been worked out for others of its kind. */
     public static SessionPlan of(Session session, Library library, Optional<Squad> squad, Simulations simulations) {
-        return new Planning(session, library, squad, simulations).plan();
+        return new Planning(session, library, squad, simulations, false).plan();
+    }
+
+    /** Likewise, where nobody knows who stood where at a station: all who keep no goal get the same of it. */
+    public static SessionPlan evenly(Session session, Library library, Optional<Squad> squad, Simulations simulations) {
+        return new Planning(session, library, squad, simulations, true).plan();
     }
 }

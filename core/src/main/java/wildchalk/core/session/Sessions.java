@@ -44,15 +44,24 @@ public final class Sessions {
     }
 
     public static Session title(Session s, BlockId id, String title) {
-        return each(s, id, b -> new SessionBlock(b.id(), title, b.minutes(), b.must(), b.aim(), b.what()));
+        return each(s, id, b -> b.withTitle(title));
     }
 
     public static Session must(Session s, BlockId id, boolean stays) {
-        return each(s, id, b -> new SessionBlock(b.id(), b.title(), b.minutes(), stays, b.aim(), b.what()));
+        return each(s, id, b -> b.withMust(stays));
     }
 
     public static Session aim(Session s, BlockId id, String aim) {
-        return each(s, id, b -> new SessionBlock(b.id(), b.title(), b.minutes(), b.must(), aim, b.what()));
+        return each(s, id, b -> b.withAim(aim));
+    }
+
+    /** Shifts or intervals within a block; none with empty. */
+    public static Session beat(Session s, BlockId id, Optional<Beat> beat) {
+        return each(s, id, b -> b.withBeat(beat));
+    }
+
+    public static Session correcting(Session s, BlockId id, What.Correcting how) {
+        return drilling(s, id, d -> new What.Drilling(d.stations(), d.turning(), how));
     }
 
     /** What is said or done in a block without drills. */
@@ -61,7 +70,7 @@ public final class Sessions {
     }
 
     private static SessionBlock what(SessionBlock b, What what) {
-        return new SessionBlock(b.id(), b.title(), b.minutes(), b.must(), b.aim(), what);
+        return b.withWhat(what);
     }
 
     /** So many places later; earlier where it is less than nothing. */
@@ -90,8 +99,7 @@ public final class Sessions {
         double half = Math.round(5 * whole.minutes()) / 10.0;
         List<SessionBlock> list = new ArrayList<>(s.blocks());
         list.set(at, whole.withMinutes(half));
-        SessionBlock rest = new SessionBlock(
-                next(s), whole.title(), whole.minutes() - half, whole.must(), whole.aim(), whole.what());
+        SessionBlock rest = whole.withId(next(s)).withMinutes(whole.minutes() - half);
         list.add(at + 1, rest);
         return s.withBlocks(list);
     }

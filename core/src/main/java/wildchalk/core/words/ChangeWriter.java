@@ -246,6 +246,7 @@ public final class ChangeWriter {
         if (!changes.of(Kinds.CALLS).isEmpty()) {
             lines.add(text("change.calls"));
         }
+        changes.scoring().ifPresent(s -> lines.add(now.scoring(s).orElse(text("change.scoring-gone"))));
         if (changes.launch().isPresent()
                 || changes.stint().isPresent()
                 || !changes.of(Kinds.ROTATION).isEmpty()) {

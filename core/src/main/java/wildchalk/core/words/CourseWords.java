@@ -23,6 +23,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Scene;
+import wildchalk.core.drill.Scoring;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Stint;
 import wildchalk.core.reps.Rotations;
@@ -51,6 +52,7 @@ public final class CourseWords {
         List<String> lines = new ArrayList<>();
         scene.course().rules().forEach(r -> lines.add(rule(r)));
         scene.course().calls().forEach(c -> lines.add(calls(c)));
+        scoring(scene.course().scoring()).ifPresent(lines::add);
         return lines;
     }
 
@@ -80,6 +82,34 @@ public final class CourseWords {
                 .orElse("");
         String whom = l.side().map(s -> text("limit.for." + s)).orElse("");
         return text("limit", text("limit." + l.bound()), what, where, whom);
+    }
+
+    /** "A goal counts 2 and a goal off a cross 3. The first with 5 wins." */
+    public Optional<String> scoring(Scoring s) {
+        if (!s.isKept()) {
+            return Optional.empty();
+        }
+        List<String> points = s.points().stream()
+                .map(p -> text("scoring.worth", p.what(), p.worth()))
+                .toList();
+        List<String> said = new ArrayList<>();
+        said.add(text("scoring.points", ReadOut.list(points)));
+        if (s.tally() == Scoring.Tally.IN_A_ROW) {
+            said.add(text("scoring.row"));
+        }
+        if (s.against()) {
+            said.add(text("scoring.against"));
+        }
+        if (s.target() > 0) {
+            said.add(text("scoring.target", s.target()));
+        }
+        if (s.rounds() > 0) {
+            said.add(text(s.rounds() == 1 ? "scoring.round" : "scoring.rounds", s.rounds()));
+        }
+        if (!s.others().isBlank()) {
+            said.add(text("scoring.others", s.others()));
+        }
+        return Optional.of(String.join(" ", said));
     }
 
     private String calls(CallSet c) {

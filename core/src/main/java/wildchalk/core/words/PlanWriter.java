@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.session.Beside;
 import wildchalk.core.session.ChangeOver;
 import wildchalk.core.session.Clash;
 import wildchalk.core.session.Load;
@@ -161,6 +162,30 @@ public final class PlanWriter {
                         here.turnsFewest() == here.turnsMost()
                                 ? String.valueOf(here.turnsMost())
                                 : text("reps.range", here.turnsFewest(), here.turnsMost()));
+    }
+
+    /** A drill, who is there and who leads it. */
+    public String posted(Here here) {
+        String said = brief(here);
+        return here.station()
+                .coach()
+                .flatMap(session::coach)
+                .map(c -> leads(said).apply(c.name()))
+                .orElse(said);
+    }
+
+    /** What some do beside it, and with whom. */
+    public String beside(Beside b) {
+        return b.coach()
+                .flatMap(session::coach)
+                .map(c -> leads(b.title()).apply(c.name()))
+                .orElse(b.title());
+    }
+
+    /** What a block is for, or what is done in it, where somebody has said. */
+    public Optional<String> under(SessionBlock block) {
+        String said = block.what() instanceof What.Plain p && !p.text().isBlank() ? p.text() : block.aim();
+        return said.isBlank() ? Optional.empty() : Optional.of(said);
     }
 
     private List<String> groups(Here here) {

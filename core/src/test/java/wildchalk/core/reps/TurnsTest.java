@@ -45,14 +45,7 @@ class TurnsTest {
     void withoutALaunchNobodyKnows() {
         Drill drill = Demo.read("tide-race");
         Course without = drill.base().course();
-        Course none = new Course(
-                without.forks(),
-                without.calls(),
-                without.rules(),
-                java.util.Optional.empty(),
-                without.rotation(),
-                without.stint(),
-                without.suits());
+        Course none = without.withLaunch(java.util.Optional.empty());
         assertEquals(
                 OptionalInt.empty(), turns(drill.withProgression(drill.base().withCourse(none)), 10));
     }

@@ -1,7 +1,6 @@
 package wildchalk.desktop.app;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -26,7 +25,6 @@ import wildchalk.core.edit.Wholes;
 import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.surface.Surface;
 import wildchalk.desktop.binder.BinderView;
-import wildchalk.desktop.binder.FolderWatch;
 import wildchalk.desktop.board.BoardPlace;
 import wildchalk.desktop.board.BoardSizes;
 import wildchalk.desktop.document.DrillDocument;
@@ -68,13 +66,13 @@ public final class Shell extends BorderPane {
     private final Faults faults = new Faults();
     private final DemoCopy demo = new DemoCopy(this);
     private final HouseDesk house = new HouseDesk(this);
-    private final SessionCorner hour;
+    private final Hour hour;
     private final FiguresDesk figures = new FiguresDesk(this);
+    private final Watching watching;
     private Binder binder;
     private Ground ground;
     private DrillDocument document;
     private BoardPlace board;
-    private FolderWatch watch;
     private boolean staleOnDisk;
     /** Goes up with each drill that is to be opened. */
     private int opening;
@@ -87,7 +85,8 @@ public final class Shell extends BorderPane {
         this.binder = new Binder(binderFolder);
         this.ground = settings.ground();
         getStyleClass().add("shell");
-        hour = new SessionCorner(this, faults);
+        hour = new Hour(this, faults);
+        watching = new Watching(settings, faults, this::changedOutside);
         bar = new TopBar(this);
         setTop(new VBox(bar, new FaultBar(faults, saving::saveAs)));
         setCenter(places);
@@ -105,7 +104,7 @@ public final class Shell extends BorderPane {
 
     void start(Optional<Path> drill) {
         dress();
-        watch();
+        watching.over(binder);
         drill.ifPresent(this::openNow);
         if (board == null) {
             showBinder();
@@ -121,7 +120,7 @@ public final class Shell extends BorderPane {
         show(binderPlace);
     }
 
-    private void show(Place next) {
+    void show(Place next) {
         place = next;
         next.dress(ground);
         places.getChildren().removeIf(n -> n != next.content());
@@ -132,12 +131,21 @@ public final class Shell extends BorderPane {
         bar.refresh();
     }
 
-    void showSession() {
-        show(hour.view(bar::refresh));
+    /** Planning an hour, running it, and what it was. */
+    Hour hour() {
+        return hour;
+    }
+
+    void refreshBar() {
+        bar.refresh();
     }
 
     boolean isInSession() {
-        return hour.is(place);
+        return hour.isSession(place);
+    }
+
+    boolean isInLog() {
+        return hour.isLog(place);
     }
 
     Optional<SessionDocument> session() {
@@ -247,7 +255,7 @@ public final class Shell extends BorderPane {
         binder = other;
         settings.binder(other.folder());
         demo.isCopyProperty().set(false);
-        watch();
+        watching.over(binder);
         bar.refresh();
     }
 
@@ -288,7 +296,7 @@ public final class Shell extends BorderPane {
         opened.drillProperty().addListener((o, a, b) -> bar.refresh());
         opened.setConsent(new LossQuestion(stage));
         opened.keepIn(new Journal<>(settings.journals(), DrillFile.KIND, new JournalWatch(faults)));
-        if (stage.isShowing() && (place == binderPlace || hour.is(place))) {
+        if (stage.isShowing() && (place == binderPlace || (hour.isSession(place) || hour.isLog(place)))) {
             assemble(board);
         } else {
             board.assemble();
@@ -354,6 +362,7 @@ public final class Shell extends BorderPane {
     /** Offers what was not saved when the application ended without being asked to. */
     void offerJournals() {
         new Recovery(this, settings.journals()).offer();
+        hour.whistle().recover(binder);
     }
 
     /** Opens a stored drill, or one that no file holds yet, with changes that wait to be saved. */
@@ -364,37 +373,6 @@ public final class Shell extends BorderPane {
         } else {
             openDrill(new DrillDocument(Stored.ofNew(changed), reader(), faults));
         }
-    }
-
-    private void watch() {
-        try {
-            if (watch != null) {
-                watch.close();
-            }
-            if (isBinderMissing()) {
-                // a drive may be missing: an empty binder in its place would hide that
-                throw new IOException(Ui.text("binder.gone", binder.folder()));
-            }
-            Files.createDirectories(binder.drillsFolder());
-            watch = FolderWatch.of(
-                    List.of(
-                            binder.folder(),
-                            binder.drillsFolder(),
-                            binder.archiveFolder(),
-                            binder.surfacesFolder(),
-                            binder.sessionsFolder(),
-                            binder.squadsFolder()),
-                    () -> Platform.runLater(this::changedOutside));
-        } catch (IOException e) {
-            // a folder that cannot be watched is read again whenever it is shown
-            faults.told(Faults.Kind.FOLDER, e);
-        }
-    }
-
-    /** Whether a binder that was there before, or one on a drive, is not there; the first of all is made. */
-    private boolean isBinderMissing() {
-        Path folder = binder.folder().toAbsolutePath();
-        return !Files.isDirectory(folder) && (settings.knows(folder) || !Files.isDirectory(folder.getParent()));
     }
 
     private void changedOutside() {

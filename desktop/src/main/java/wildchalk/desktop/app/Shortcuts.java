@@ -43,7 +43,9 @@ final class Shortcuts {
             case G -> shell.toggleGround();
             case DIGIT1 -> shell.showBinder();
             case DIGIT2 -> shell.showBoard();
-            case DIGIT3 -> shell.showSession();
+            case DIGIT3 -> shell.hour().showSession();
+            case DIGIT4 -> shell.hour().showWhistle();
+            case DIGIT5 -> shell.hour().showLog();
             case M -> shell.mirror(Symmetry.ACROSS_WIDTH);
             case Z, Y -> {
                 if (typing) {

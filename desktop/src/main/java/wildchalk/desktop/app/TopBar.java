@@ -38,6 +38,8 @@ final class TopBar extends StackPane {
     private final ToggleButton binder = new ToggleButton(Ui.text("place.binder"));
     private final ToggleButton board = new ToggleButton(Ui.text("place.board"));
     private final ToggleButton session = new ToggleButton(Ui.text("place.session"));
+    private final ToggleButton whistle = new ToggleButton(Ui.text("place.whistle"));
+    private final ToggleButton log = new ToggleButton(Ui.text("place.log"));
     private final Label state = new Label();
     private final Label briefState = new Label();
     private final Button undo = new Button();
@@ -61,7 +63,16 @@ final class TopBar extends StackPane {
         board.setId("place-board");
         session.setId("place-session");
         session.getStyleClass().add("place");
-        session.setOnAction(e -> shell.showSession());
+        session.setOnAction(e -> shell.hour().showSession());
+        whistle.setId("place-whistle");
+        whistle.getStyleClass().add("place");
+        whistle.setOnAction(e -> {
+            shell.hour().showWhistle();
+            refresh();
+        });
+        log.setId("place-log");
+        log.getStyleClass().add("place");
+        log.setOnAction(e -> shell.hour().showLog());
         binder.getStyleClass().add("place");
         board.getStyleClass().add("place");
         binder.setOnAction(e -> shell.showBinder());
@@ -106,7 +117,8 @@ final class TopBar extends StackPane {
         tellFile(briefState);
         undo.setMaxWidth(MOST_UNDO);
         redo.setMaxWidth(MOST_UNDO);
-        for (Region part : List.of(binder, board, session, state, briefState, file, view, ground, help, share, more)) {
+        for (Region part : List.of(
+                binder, board, session, whistle, log, state, briefState, file, view, ground, help, share, more)) {
             part.setMinWidth(Region.USE_PREF_SIZE);
         }
         getChildren()
@@ -115,6 +127,8 @@ final class TopBar extends StackPane {
                         .keep(binder)
                         .keep(board)
                         .keep(session)
+                        .add(whistle, 10)
+                        .add(log, 9)
                         .stretch(gap)
                         .add(state, briefState, Integer.MAX_VALUE)
                         .add(undo, 6)
@@ -211,11 +225,13 @@ final class TopBar extends StackPane {
     void refresh() {
         var document = shell.document();
         session.setSelected(shell.isInSession());
-        binder.setSelected(!shell.isOnBoard() && !shell.isInSession());
+        whistle.setSelected(shell.hour().whistle().isRunning());
+        log.setSelected(shell.isInLog());
+        binder.setSelected(!shell.isOnBoard() && !shell.isInSession() && !shell.isInLog());
         board.setSelected(shell.isOnBoard());
         board.setDisable(document.isEmpty());
         share.setDisable(document.isEmpty());
-        boolean hour = shell.isInSession();
+        boolean hour = shell.isInSession() || shell.isInLog();
         var undoLabel =
                 hour ? shell.session().flatMap(SessionDocument::undoLabel) : document.flatMap(DrillDocument::undoLabel);
         var redoLabel =

@@ -5,8 +5,12 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.json.Fields;
 import wildchalk.core.json.JsonText;
+import wildchalk.core.season.NextWeek;
+import wildchalk.core.season.Practice;
+import wildchalk.core.season.Weeks;
 import wildchalk.core.session.Load;
 import wildchalk.core.session.Replan;
 import wildchalk.core.session.SessionPlan;
@@ -142,5 +146,50 @@ final class PlanReports {
         ArrayNode list = JsonNodeFactory.instance.arrayNode();
         players.forEach(p -> list.add(p.text()));
         return list;
+    }
+
+    static String json(Weeks weeks, Optional<NextWeek> next) {
+        ObjectNode o = JsonNodeFactory.instance.objectNode();
+        ArrayNode sessions = o.putArray("sessions");
+        for (Practice p : weeks.practices()) {
+            ObjectNode n = sessions.addObject()
+                    .put("session", p.planned().id().text())
+                    .put("date", p.planned().date().toString())
+                    .put("minutes", JsonReports.round(p.minutes()))
+                    .put("talk", JsonReports.round(p.talkMinutes()));
+            ArrayNode missed = n.putArray("missed");
+            p.missed().forEach(b -> missed.add(b.id().text()));
+        }
+        ObjectNode themes = o.putObject("themes");
+        weeks.themes().forEach((monday, minutes) -> {
+            ObjectNode n = themes.putObject(monday.toString());
+            minutes.forEach((t, m) -> n.put(t, JsonReports.round(m)));
+        });
+        ArrayNode players = o.putArray("players");
+        weeks.shares().forEach(s -> {
+            ObjectNode n = players.addObject().put("id", s.player().text());
+            load(n.put("there", s.there()).put("known", s.known()).put("late", s.late()), s.load());
+        });
+        ArrayNode stopped = o.putArray("stopped");
+        weeks.stopped()
+                .forEach(s -> stopped.addObject()
+                        .put("drill", s.drill().text())
+                        .put("date", s.day().toString())
+                        .put("reps", s.reps())
+                        .put("median", JsonReports.round(s.median()))
+                        .put("drawn", JsonReports.round(s.drawn())));
+        ArrayNode hints = o.putArray("hints");
+        weeks.hints().forEach(h -> {
+            ObjectNode n = hints.addObject().put("kind", Fields.nameOf(h.kind()));
+            h.names().forEach(n.putArray("names")::add);
+            ArrayNode figures = n.putArray("figures");
+            h.figures().forEach(f -> figures.add(JsonReports.round(f)));
+        });
+        ArrayNode reasons = o.putArray("next");
+        next.ifPresent(x -> x.reasons().forEach(r -> {
+            ObjectNode n = reasons.addObject().put("kind", Fields.nameOf(r.kind()));
+            r.names().forEach(n.putArray("names")::add);
+        }));
+        return JsonText.of(o);
     }
 }

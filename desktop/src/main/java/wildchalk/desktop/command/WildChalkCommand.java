@@ -15,6 +15,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.LogFile;
 import wildchalk.core.binder.Schemas;
 import wildchalk.core.binder.SessionFile;
 import wildchalk.core.binder.SquadFile;
@@ -42,7 +43,12 @@ import wildchalk.picture.style.Ground;
         description = "Draws drills true to scale, works out their motion, and shares them.",
         mixinStandardHelpOptions = true,
         version = "Wild Chalk 0.1.0",
-        subcommands = {PlanCommands.Plan.class, PlanCommands.MakeGroups.class, PlanCommands.Tables.class},
+        subcommands = {
+            PlanCommands.Plan.class,
+            PlanCommands.MakeGroups.class,
+            PlanCommands.Tables.class,
+            LogCommand.class
+        },
         footer = {
             "",
             "Without a command the application opens; \"wildchalk demo\" opens it on a copy of the demo binder,",
@@ -172,7 +178,7 @@ final class WildChalkCommand implements Runnable {
 
     @Command(
             name = "validate",
-            description = "Whether files are well-formed drills, surfaces, squads or sessions.",
+            description = "Whether files are well-formed drills, surfaces, squads, sessions or logs.",
             mixinStandardHelpOptions = true)
     int validate(
             @Parameters(paramLabel = "FILE", arity = "1..*") List<Path> files,
@@ -187,6 +193,8 @@ final class WildChalkCommand implements Runnable {
                 SquadFile.read(file);
             } else if (file.endsWith(SessionFile.NAME)) {
                 SessionFile.read(file);
+            } else if (file.endsWith(LogFile.NAME)) {
+                LogFile.read(file);
             } else {
                 odd.put(file, TextReports.unsound(DrillFile.read(file).value()));
             }

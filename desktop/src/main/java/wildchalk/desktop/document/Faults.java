@@ -19,6 +19,8 @@ public final class Faults {
         JOURNAL,
         /** An open session that could not be written; the next edit tries again. */
         SESSION,
+        /** What is pressed while a session runs and could not be written; the next tries again. */
+        RUN,
         /** Something that nobody expected. */
         UNEXPECTED,
         /** What is shown is older than what was drawn. */

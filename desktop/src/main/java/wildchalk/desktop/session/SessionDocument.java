@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.UnaryOperator;
@@ -79,7 +80,7 @@ public final class SessionDocument implements AutoCloseable {
         return new SessionDocument(file, read, library, faults);
     }
 
-    Path file() {
+    public Path file() {
         return file;
     }
 
@@ -219,6 +220,11 @@ public final class SessionDocument implements AutoCloseable {
                 tell("session.failed");
             }
         });
+    }
+
+    /** Done when everything that was edited until now is in the file, or told not to be. */
+    public CompletableFuture<Void> written() {
+        return CompletableFuture.runAsync(() -> {}, writer);
     }
 
     /** Whether somebody else has written the file. */

@@ -61,6 +61,7 @@ public final class SessionView extends BorderPane implements Place {
     private SessionDocument document;
     private Optional<BlockId> chosen = Optional.empty();
     private Runnable changed = () -> {};
+    private Runnable running = () -> {};
 
     public SessionView(SessionDesk desk, Faults faults) {
         this.desk = desk;
@@ -81,6 +82,11 @@ public final class SessionView extends BorderPane implements Place {
     /** Runs whenever something is shown that the bar should know. */
     public void onChanged(Runnable listener) {
         changed = listener;
+    }
+
+    /** Runs when somebody wants the session that is open to begin. */
+    public void onRun(Runnable run) {
+        running = run;
     }
 
     public Optional<SessionDocument> document() {
@@ -114,7 +120,10 @@ public final class SessionView extends BorderPane implements Place {
             n.setVisible(false);
         }
         title.setPrefColumnCount(14);
-        FlowPane head = new FlowPane(8, 6, title, when, which, make, copy, state, mine, theirs);
+        Button run = button("session-run", "session.run", () -> running.run());
+        run.getStyleClass().add("accent-button");
+        run.visibleProperty().bind(filled.sceneProperty().isNotNull());
+        FlowPane head = new FlowPane(8, 6, title, when, which, make, copy, run, state, mine, theirs);
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("head");
         setTop(head);
@@ -339,7 +348,7 @@ public final class SessionView extends BorderPane implements Place {
     }
 
     /** The first from today on, else the last. */
-    private Optional<Path> next() {
+    public Optional<Path> next() {
         List<Path> all = new ArrayList<>(sessions());
         String today = LocalDate.now().toString();
         return all.stream()

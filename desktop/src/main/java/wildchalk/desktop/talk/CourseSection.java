@@ -22,6 +22,7 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.Scoring;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Stint;
 import wildchalk.core.edit.Courses;
@@ -142,6 +143,8 @@ final class CourseSection {
             String text = all.get(whole.course().rules().size() + i);
             box.getChildren().add(removable(text, "calls-gone-" + set.id(), Courses.removeCalls(set.id())));
         }
+        words().scoring(whole.course().scoring())
+                .ifPresent(s -> box.getChildren().add(removable(s, "scoring-gone", Courses.scoring(Scoring.NONE))));
         return box;
     }
 
@@ -196,7 +199,16 @@ final class CourseSection {
         MenuItem calls = new MenuItem(Ui.text("talk.rule.calls"));
         calls.setId("calls-add");
         calls.setOnAction(e -> addCalls(add));
-        add.getItems().add(calls);
+        MenuItem scoring = new MenuItem(Ui.text("talk.rule.scoring"));
+        scoring.setId("scoring-set");
+        scoring.setOnAction(e -> setScoring(add));
+        add.getItems().addAll(calls, scoring);
+    }
+
+    private void setScoring(Node near) {
+        new ScoringDialog(document.version().course().scoring(), near.getScene().getWindow())
+                .showAndWait()
+                .ifPresent(s -> document.edit(Ui.text("edit.scoring"), Courses.scoring(s)));
     }
 
     private static Menu menu(LazyMenu add, Map<String, Menu> groups, String name) {

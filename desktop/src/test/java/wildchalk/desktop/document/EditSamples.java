@@ -41,6 +41,7 @@ import wildchalk.core.drill.OnBranch;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Scoring;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Station;
 import wildchalk.core.drill.StationId;
@@ -410,6 +411,17 @@ final class EditSamples {
                         .flatMap(c -> sample(Courses.removeCalls(c.id()), Set.of("calls " + c.id().text()))));
         with(EditKind.LAUNCH, () -> sample(Courses.launch(one(CourseOffers.launches(path))), Set.of("launch")));
         with(EditKind.STINT, () -> sample(Courses.stint(Stint.ofReps(4)), Set.of("stint")));
+        with(
+                EditKind.SCORING,
+                () -> sample(
+                        Courses.scoring(new Scoring(
+                                List.of(new Scoring.Points("goal", 2), new Scoring.Points("off a cross", 3)),
+                                Scoring.Tally.IN_A_ROW,
+                                true,
+                                5,
+                                3,
+                                "carry the goals back")),
+                        Set.of("scoring")));
         with(
                 EditKind.ROTATION_SET,
                 () -> one(version.roles())

@@ -1,0 +1,123 @@
+package wildchalk.desktop.app;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import wildchalk.core.binder.Binder;
+import wildchalk.core.binder.MachineClocks;
+import wildchalk.desktop.document.Faults;
+import wildchalk.desktop.document.Worker;
+import wildchalk.desktop.session.SessionDocument;
+import wildchalk.desktop.ui.Ui;
+import wildchalk.desktop.whistle.RunDocument;
+import wildchalk.desktop.whistle.WhistleWindow;
+
+/** The session that is being run, in a window of its own. */
+final class WhistleCorner {
+
+    private final Shell shell;
+    private final Faults faults;
+    private final Worker worker;
+    private final MachineClocks clocks = new MachineClocks();
+    private WhistleWindow window;
+
+    WhistleCorner(Shell shell, Faults faults) {
+        this.shell = shell;
+        this.faults = faults;
+        this.worker = new Worker(why -> faults.told(Faults.Kind.RUN, why));
+    }
+
+    boolean isRunning() {
+        return window != null;
+    }
+
+    Optional<WhistleWindow> window() {
+        return Optional.ofNullable(window);
+    }
+
+    /** The one that runs; else the session that is open, or the next of the binder, ready to begin. */
+    void show(Optional<SessionDocument> open, Optional<Path> next) {
+        if (window != null) {
+            window.show();
+            return;
+        }
+        Optional<Path> file = open.map(SessionDocument::file).or(() -> next);
+        if (file.isEmpty()) {
+            faults.told(Faults.Kind.REFUSED, new IOException(Ui.text("whistle.no-session")));
+            return;
+        }
+        CompletableFuture<Void> written =
+                open.map(SessionDocument::written).orElseGet(() -> CompletableFuture.completedFuture(null));
+        worker.ask(
+                () -> {
+                    written.join();
+                    try {
+                        return RunDocument.left(file.get(), clocks, faults).orElseGet(() -> ready(file.get()));
+                    } catch (IOException e) {
+                        throw new UncheckedIOException(e);
+                    }
+                },
+                this::open);
+    }
+
+    private RunDocument ready(Path file) {
+        try {
+            return RunDocument.ready(file, clocks, faults);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void open(RunDocument run) {
+        if (window == null) {
+            window = new WhistleWindow(run, shell.getScene().getStylesheets(), faults, this::finished);
+        }
+        window.show();
+        shell.refreshBar();
+    }
+
+    private void finished() {
+        Path file = window.document().file();
+        window = null;
+        shell.refreshBar();
+        shell.hour().showLog(file);
+    }
+
+    /** What a crash, or somebody who closed the program, has left running goes on; what is long over goes to its log. */
+    void recover(Binder binder) {
+        worker.ask(
+                () -> {
+                    try {
+                        List<Path> left = binder.runs();
+                        for (Path file : left) {
+                            Optional<RunDocument> run = RunDocument.left(file, clocks, faults);
+                            if (run.isPresent() && run.get().isLongOver()) {
+                                run.get().finish(run.get().lastKnown());
+                                faults.told(
+                                        Faults.Kind.LEFT,
+                                        new IOException(Ui.text(
+                                                "whistle.left.logged",
+                                                run.get().planned().title())));
+                            } else if (run.isPresent()) {
+                                return run;
+                            }
+                        }
+                        return Optional.<RunDocument>empty();
+                    } catch (IOException e) {
+                        throw new UncheckedIOException(e);
+                    }
+                },
+                run -> run.ifPresent(this::open));
+    }
+
+    /** The program ends; what runs can be gone on with. */
+    void close() {
+        if (window != null) {
+            window.leave();
+            window = null;
+        }
+    }
+}

@@ -1,0 +1,123 @@
+package wildchalk.desktop.log;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import wildchalk.core.binder.Binder;
+import wildchalk.core.binder.BinderFile;
+import wildchalk.core.binder.BinderLibrary;
+import wildchalk.core.binder.LogFile;
+import wildchalk.core.binder.Seasons;
+import wildchalk.core.binder.SessionFile;
+import wildchalk.core.log.Log;
+import wildchalk.core.season.NextWeek;
+import wildchalk.core.season.Weeks;
+import wildchalk.core.session.BlockId;
+import wildchalk.core.session.Session;
+import wildchalk.core.session.Simulations;
+import wildchalk.core.squad.Squad;
+import wildchalk.core.words.WeeksWriter;
+import wildchalk.desktop.document.Faults;
+import wildchalk.desktop.ui.FileDialogs;
+
+/** What the Log place needs of the binder. Its files are read and written by threads that may wait. */
+public final class LogDesk {
+
+    /** How many weeks are looked at together. */
+    static final int WEEKS = 6;
+
+    private final Supplier<Binder> binder;
+    private final Consumer<Path> open;
+    private final FileDialogs dialogs;
+    private final Faults faults;
+    private final Simulations simulations = new Simulations();
+
+    /** @param open shows a session in the Session place */
+    public LogDesk(Supplier<Binder> binder, Consumer<Path> open, FileDialogs dialogs, Faults faults) {
+        this.binder = binder;
+        this.open = open;
+        this.dialogs = dialogs;
+        this.faults = faults;
+    }
+
+    /**
+     * All that is to be seen.
+     *
+     * @param entries of sessions that have a log or cannot be read, the latest first
+     * @param weeks of the last of them
+     */
+    record Read(
+            List<Seasons.Entry> entries,
+            Weeks weeks,
+            WeeksWriter words,
+            Optional<Squad> squad,
+            Optional<NextWeek> next) {
+        Read {
+            entries = List.copyOf(entries);
+        }
+    }
+
+    /** For a thread that may wait. */
+    synchronized Read read() throws IOException {
+        Binder now = binder.get();
+        BinderLibrary library = new BinderLibrary(now);
+        Seasons seasons = Seasons.of(now, library, simulations);
+        Seasons.Lately lately = seasons.lately(WEEKS, library, simulations);
+        List<Seasons.Entry> entries = new ArrayList<>(seasons.entries().stream()
+                .filter(e -> e.practice().isPresent() || e.problem().isPresent())
+                .toList());
+        java.util.Collections.reverse(entries);
+        return new Read(
+                entries,
+                lately.weeks(),
+                new WeeksWriter(lately.weeks(), library, lately.squad()),
+                lately.squad(),
+                lately.next());
+    }
+
+    /** Makes a session of what is proposed and shows it. */
+    void plan(Session session) {
+        Path file = binder.get().newSession(session.date(), session.title());
+        try {
+            Files.createDirectories(file.getParent());
+            SessionFile.ofNew(session).save(file);
+            open.accept(file);
+        } catch (IOException e) {
+            faults.told(Faults.Kind.FOLDER, e);
+        }
+    }
+
+    void open(Path session) {
+        open.accept(session);
+    }
+
+    /** Writes a note to a log: to a block of it, or to the whole. */
+    void note(Path session, Optional<BlockId> block, String text) throws IOException {
+        Path file = LogFile.beside(session);
+        BinderFile<Log> content = LogFile.read(file);
+        Log log = content.value();
+        Log then = block.map(b -> log.withNote(b, text)).orElseGet(() -> {
+            List<String> notes = new ArrayList<>(log.notes());
+            notes.add(text);
+            return log.withNotes(notes);
+        });
+        content.with(then).save(file);
+    }
+
+    FileDialogs dialogs() {
+        return dialogs;
+    }
+
+    Path folder() {
+        return binder.get().folder();
+    }
+
+    Faults faults() {
+        return faults;
+    }
+}

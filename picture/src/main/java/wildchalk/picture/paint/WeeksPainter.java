@@ -1,0 +1,123 @@
+package wildchalk.picture.paint;
+
+import java.awt.Font;
+import java.awt.FontMetrics;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.Rectangle2D;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Function;
+import wildchalk.core.drill.Side;
+import wildchalk.core.season.Share;
+import wildchalk.core.season.Weeks;
+import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Texts;
+import wildchalk.picture.style.Fonts;
+import wildchalk.picture.style.Ground;
+
+/** Plots of some weeks: every bar has its number beside it, so that nothing is told by length or colour alone. */
+public final class WeeksPainter {
+
+    private static final int MOST_THEMES = 10;
+    private static final double ROW = 22;
+    private static final double HEAD = 24;
+    private static final double SIZE = 13;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
+    private final Ground ground;
+
+    public WeeksPainter(Ground ground) {
+        this.ground = ground;
+    }
+
+    public static double themesHeight(Weeks weeks) {
+        return HEAD + ROW * Math.min(MOST_THEMES, weeks.allThemes().size()) + 4;
+    }
+
+    public static double playersHeight(Weeks weeks) {
+        return HEAD + ROW * weeks.shares().size() + 4;
+    }
+
+    private void begin(Graphics2D g) {
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setRenderingHint(RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
+    }
+
+    /** Minutes of each theme, a column a week. */
+    public void themes(Graphics2D g, Weeks weeks, double width) {
+        begin(g);
+        List<String> themes = weeks.allThemes().stream().limit(MOST_THEMES).toList();
+        double names = widest(g, themes, width * 0.34);
+        List<LocalDate> mondays = List.copyOf(weeks.themes().keySet());
+        double column = (width - names) / Math.max(1, mondays.size());
+        double most = weeks.themes().values().stream()
+                .flatMap(w -> w.values().stream())
+                .mapToDouble(Double::doubleValue)
+                .max()
+                .orElse(1);
+        for (int c = 0; c < mondays.size(); c++) {
+            String said = mondays.get(c).format(DAY);
+            text(g, column < 56 && c % 2 == 1 ? "" : said, names + c * column, HEAD - 9, true, column);
+        }
+        for (int r = 0; r < themes.size(); r++) {
+            double y = HEAD + r * ROW;
+            text(g, themes.get(r), 0, y + 15, false, names - 8);
+            for (int c = 0; c < mondays.size(); c++) {
+                Map<String, Double> week = weeks.themes().get(mondays.get(c));
+                double minutes = week.getOrDefault(themes.get(r), 0.0);
+                bar(g, names + c * column, y, minutes, most, column - 34, Numbers.brief(minutes, 0));
+            }
+        }
+    }
+
+    /** Turns of each player. */
+    public void players(Graphics2D g, Weeks weeks, Function<String, String> name, double width) {
+        begin(g);
+        List<String> all =
+                weeks.shares().stream().map(s -> name.apply(s.player().text())).toList();
+        double names = widest(g, all, width * 0.4);
+        double most =
+                weeks.shares().stream().mapToInt(s -> s.load().turns()).max().orElse(1);
+        text(g, Texts.CORE.get("log.head.turns"), names, HEAD - 9, true, width);
+        for (int r = 0; r < all.size(); r++) {
+            Share s = weeks.shares().get(r);
+            double y = HEAD + r * ROW;
+            text(g, all.get(r), 0, y + 15, false, names - 8);
+            String said = s.load().turns() + "  (" + Texts.CORE.get("log.of", s.there(), s.known()) + ")";
+            bar(g, names, y, s.load().turns(), most, width - names - 96, said);
+        }
+    }
+
+    private void bar(Graphics2D g, double x, double y, double value, double most, double room, String said) {
+        double length = Math.max(0, room) * value / Math.max(1e-9, most);
+        if (value > 0) {
+            g.setColor(ground.side(Side.DEFENCE));
+            g.fill(new Rectangle2D.Double(x, y + 4, Math.max(2, length), ROW - 8));
+            text(g, said, x + Math.max(2, length) + 5, y + 15, false, 120);
+        } else {
+            g.setColor(ground.quiet());
+            g.fill(new Rectangle2D.Double(x, y + ROW / 2 - 0.5, 8, 1));
+        }
+    }
+
+    private double widest(Graphics2D g, List<String> texts, double most) {
+        FontMetrics metrics = g.getFontMetrics(Fonts.regular(SIZE));
+        return Math.min(
+                most, 14 + texts.stream().mapToInt(metrics::stringWidth).max().orElse(0));
+    }
+
+    private void text(Graphics2D g, String said, double x, double y, boolean head, double room) {
+        Font font = head ? Fonts.bold(SIZE) : Fonts.regular(SIZE);
+        g.setFont(font);
+        g.setColor(ground.text());
+        String fits = said;
+        while (fits.length() > 2 && g.getFontMetrics().stringWidth(fits) > room) {
+            fits = fits.substring(0, fits.length() - 2).strip() + "…";
+        }
+        g.drawString(fits, (float) x, (float) y);
+    }
+}
