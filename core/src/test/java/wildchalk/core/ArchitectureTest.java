@@ -69,6 +69,11 @@ class ArchitectureTest {
             "turns",
             "telling",
             "edit",
+            "squad",
+            "session",
+            "log",
+            "whistle",
+            "season",
             "words",
             "binder"
         };

@@ -51,7 +51,7 @@ class ArchitectureTest {
                 Set.of("document"),
                 Set.of("talk", "reps", "strip", "ladder", "present", "surface", "share"),
                 Set.of("board"),
-                Set.of("binder", "session"),
+                Set.of("binder", "session", "whistle", "log"),
                 Set.of("command"),
                 Set.of("app"));
         for (int i = 0; i < groups.size(); i++) {

@@ -41,7 +41,9 @@ public record Practice(Session planned, Log log, SessionPlan done, Map<String, D
 
     public static Practice of(
             Session planned, Log log, Library library, Optional<Squad> squad, Simulations simulations) {
-        SessionPlan done = SessionPlan.evenly(done(planned, log), library, squad, simulations);
+        Session run = done(planned, log);
+        SessionPlan model = SessionPlan.evenly(run, library, squad, simulations, Map.of());
+        SessionPlan done = SessionPlan.evenly(run, library, squad, simulations, factors(model, log));
         return new Practice(planned, log, done, themes(done.session(), library));
     }
 
@@ -62,6 +64,23 @@ public record Practice(Session planned, Log log, SessionPlan done, Map<String, D
                 .findFirst()
                 .ifPresent(b -> run.add(b.withMinutes(Math.min(m, SessionBlock.MOST_MINUTES)))));
         return planned.withAbsent(absent).withBlocks(run);
+    }
+
+    /** Where reps were counted, what they give is what was run; else the model plays as many as there is time for. */
+    private static Map<BlockId, Double> factors(SessionPlan model, Log log) {
+        Map<BlockId, Double> factors = new LinkedHashMap<>();
+        for (SessionPlan.Slot slot : model.slots()) {
+            int counted = log.of(slot.block().id()).stream()
+                    .mapToInt(LoggedBlock::reps)
+                    .sum();
+            int played = slot.rounds().stream()
+                    .mapToInt(r -> r.stations().get(0).reps())
+                    .sum();
+            if (counted > 0 && played > 0) {
+                factors.put(slot.block().id(), (double) counted / played);
+            }
+        }
+        return factors;
     }
 
     private static Map<String, Double> themes(Session done, Library library) {

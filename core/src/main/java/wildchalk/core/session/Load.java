@@ -20,18 +20,17 @@ public record Load(
 
     public static final Load NONE = new Load(0, 0, 0, 0, 0, 0, 0, 0);
 
-    /** What each gets of it when so many share it. */
-    Load over(int people) {
-        double n = people;
+    /** So many times as much. */
+    Load times(double n) {
         return new Load(
-                (int) Math.round(turns / n),
-                (int) Math.round(touches / n),
-                (int) Math.round(shots / n),
-                metres / n,
-                workSeconds / n,
-                hardSeconds / n,
-                standSeconds / n,
-                (int) Math.round(shotsFaced / n));
+                (int) Math.round(turns * n),
+                (int) Math.round(touches * n),
+                (int) Math.round(shots * n),
+                metres * n,
+                workSeconds * n,
+                hardSeconds * n,
+                standSeconds * n,
+                (int) Math.round(shotsFaced * n));
     }
 
     public Load plus(Load other) {

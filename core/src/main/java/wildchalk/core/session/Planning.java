@@ -34,12 +34,20 @@ final class Planning {
     private final List<PlayerId> present;
     private final Map<StationPlan, Optional<SetUp>> setUps = new HashMap<>();
     private final Simulations simulations;
-    private final boolean evenly;
+    /** Given where all who are at a station and keep no goal get the same of it; a factor on what some blocks give. */
+    private final Optional<Map<BlockId, Double>> evenly;
+
+    private double factor = 1;
+
     private final Map<PlayerId, Load> loads = new LinkedHashMap<>();
     private final List<Slot> slots = new ArrayList<>();
 
-    /** @param evenly whether all who are at a station and keep no goal get the same of it: nobody knows who stood where */
-    Planning(Session session, Library library, Optional<Squad> squad, Simulations simulations, boolean evenly) {
+    Planning(
+            Session session,
+            Library library,
+            Optional<Squad> squad,
+            Simulations simulations,
+            Optional<Map<BlockId, Double>> evenly) {
         this.evenly = evenly;
         this.simulations = simulations;
         this.session = session;
@@ -135,6 +143,7 @@ final class Planning {
         if (!(block.what() instanceof What.Drilling drilling)) {
             return List.of();
         }
+        factor = evenly.map(f -> f.getOrDefault(block.id(), 1.0)).orElse(1.0);
         int count = drilling.rounds();
         List<Point> middles = drilling.stations().stream()
                 .flatMap(s -> setUp(s).stream())
@@ -159,7 +168,7 @@ final class Planning {
             List<PlayerId> players = players(drilling, comes, from, to);
             all.add(setUp(station)
                     .map(s -> run(s, players, to - from))
-                    .orElseGet(() -> new Here(station, Optional.empty(), players, 0, 0, 0)));
+                    .orElseGet(() -> new Here(station, Optional.empty(), players, 0, 0, 0, 0)));
         }
         return all;
     }
@@ -194,14 +203,15 @@ final class Planning {
 
     private Here run(SetUp setUp, List<PlayerId> players, double seconds) {
         if (players.size() < setUp.fewest()) {
-            return new Here(setUp.plan(), Optional.of(setUp), players, 0, 0, 0);
+            return new Here(setUp.plan(), Optional.of(setUp), players, 0, 0, 0, 0);
         }
         boolean led = session.coaches().isEmpty() || setUp.plan().coach().isPresent();
         int coaches = led ? setUp.coaches() : 0;
         Block block = simulations.block(setUp, players.size(), coaches, seconds);
         share(block, players);
         int balls = Setting.count(setUp.path()) * block.ballsForAll();
-        return new Here(setUp.plan(), Optional.of(setUp), players, block.fewestTurns(), block.mostTurns(), balls);
+        return new Here(
+                setUp.plan(), Optional.of(setUp), players, block.fewestTurns(), block.mostTurns(), block.reps(), balls);
     }
 
     /** Keepers get what keepers get, the others take the other shares in turn. */
@@ -211,14 +221,14 @@ final class Planning {
         List<Block.Share> goal = block.keepers();
         for (int i = 0; i < Math.min(goal.size(), keepers.size()); i++) {
             field.remove(keepers.get(i));
-            add(keepers.get(i), goal.get(i));
+            loads.merge(keepers.get(i), load(goal.get(i)).times(factor), Load::plus);
         }
         List<Block.Share> others = block.people().stream()
                 .filter(p -> !p.keeper() || goal.size() > keepers.size() && goal.indexOf(p) >= keepers.size())
                 .toList();
-        if (evenly && !others.isEmpty()) {
+        if (evenly.isPresent() && !others.isEmpty()) {
             Load sum = others.stream().map(Planning::load).reduce(Load.NONE, Load::plus);
-            field.forEach(p -> loads.merge(p, sum.over(others.size()), Load::plus));
+            field.forEach(p -> loads.merge(p, sum.times(factor / others.size()), Load::plus));
             return;
         }
         for (int i = 0; i < field.size() && !others.isEmpty(); i++) {

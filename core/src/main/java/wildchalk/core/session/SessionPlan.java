@@ -52,6 +52,7 @@ public record SessionPlan(
      *
      * @param setUp empty where there is no such drill
      * @param turnsFewest of whoever has fewest
+     * @param reps that are begun
      */
     public record Here(
             StationPlan station,
@@ -59,6 +60,7 @@ public record SessionPlan(
             List<PlayerId> players,
             int turnsFewest,
             int turnsMost,
+            int reps,
             int balls) {
         public Here {
             players = List.copyOf(players);
@@ -109,11 +111,20 @@ public record SessionPlan(
 
     /** Likewise, with what has been worked out for others of its kind. */
     public static SessionPlan of(Session session, Library library, Optional<Squad> squad, Simulations simulations) {
-        return new Planning(session, library, squad, simulations, false).plan();
+        return new Planning(session, library, squad, simulations, Optional.empty()).plan();
     }
 
-    /** Likewise, where nobody knows who stood where at a station: all who keep no goal get the same of it. */
-    public static SessionPlan evenly(Session session, Library library, Optional<Squad> squad, Simulations simulations) {
-        return new Planning(session, library, squad, simulations, true).plan();
+    /**
+     * Likewise, where nobody knows who stood where at a station: all who keep no goal get the same of it.
+     *
+     * @param factors on what some blocks give: so many times the reps that the model plays were run
+     */
+    public static SessionPlan evenly(
+            Session session,
+            Library library,
+            Optional<Squad> squad,
+            Simulations simulations,
+            Map<BlockId, Double> factors) {
+        return new Planning(session, library, squad, simulations, Optional.of(factors)).plan();
     }
 }

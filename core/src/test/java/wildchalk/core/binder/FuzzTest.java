@@ -15,6 +15,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -25,6 +26,8 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.json.FormatProblem;
 import wildchalk.core.ladder.Ladder;
+import wildchalk.core.log.Log;
+import wildchalk.core.log.RandomLogs;
 import wildchalk.core.motion.RandomDrills;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Outcomes;
@@ -35,12 +38,18 @@ import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionPlan;
 import wildchalk.core.squad.Groups;
 import wildchalk.core.squad.Player;
+import wildchalk.core.squad.PlayerId;
 import wildchalk.core.squad.RandomSquads;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.squad.Wanted;
 import wildchalk.core.surface.OwnSurfaces;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
+import wildchalk.core.whistle.Reading;
+import wildchalk.core.whistle.RunHead;
+import wildchalk.core.whistle.Running;
+import wildchalk.core.whistle.Signal;
+import wildchalk.core.whistle.Stamped;
 import wildchalk.core.words.PlanWriter;
 import wildchalk.core.words.Words;
 
@@ -82,13 +91,16 @@ class FuzzTest {
                 .toList();
         List<String> squads = new ArrayList<>();
         List<String> sessions = new ArrayList<>();
+        List<String> logs = new ArrayList<>();
         List<Drill> handball = List.of(Demo.read("lantern-ladder"), Demo.read("crossing-backs"));
         for (int seed = 0; seed < 8; seed++) {
             Squad squad = RandomSquads.of(seed, 4 + seed);
             squads.add(SquadFile.ofNew(squad).toText());
+            logs.add(LogFile.ofNew(RandomLogs.of(20 + seed)).toText());
             sessions.add(
                     SessionFile.ofNew(RandomSessions.of(seed, squad, handball)).toText());
         }
+        String run = run();
         byte[] bundle = bundle(drills);
         byte[] journal = journal(drills.get(0));
         String stars = "{\"format\": {\"name\": \"wild-chalk-binder\", \"version\": 1},"
@@ -96,11 +108,13 @@ class FuzzTest {
         Mutations mutations = new Mutations(SEED);
         assertTimeoutPreemptively(LONG.multipliedBy(1 + count / USUAL_COUNT / 8), () -> {
             for (int i = 0; i < count; i++) {
-                switch (i % 8) {
-                    case 0, 1 -> drill(mutations.of(drills.get(i / 8 % drills.size())));
-                    case 2 -> surface(mutations.of(surfaces.get(i / 8 % surfaces.size())));
-                    case 6 -> squad(mutations.of(squads.get(i / 8 % squads.size())));
-                    case 7 -> session(mutations.of(sessions.get(i / 8 % sessions.size())));
+                switch (i % 10) {
+                    case 0, 1 -> drill(mutations.of(drills.get(i / 10 % drills.size())));
+                    case 2 -> surface(mutations.of(surfaces.get(i / 10 % surfaces.size())));
+                    case 6 -> squad(mutations.of(squads.get(i / 10 % squads.size())));
+                    case 7 -> session(mutations.of(sessions.get(i / 10 % sessions.size())));
+                    case 8 -> log(mutations.of(logs.get(i / 10 % logs.size())));
+                    case 9 -> run(mutations.of(run));
                     case 3 -> journal(mutations.of(journal));
                     case 4 -> favourites(mutations.of(stars));
                     default -> takeIn(mutations.of(bundle), i);
@@ -171,6 +185,49 @@ class FuzzTest {
                     session, id -> id.equals(drill.id()) ? Optional.of(drill) : Optional.empty(), Optional.empty());
             new PlanWriter(plan, Optional.empty()).timetable();
             assertEquals(session, SessionFile.parse(file, content.toText()).value());
+            read++;
+        } catch (FormatProblem problem) {
+            refuse(problem);
+        }
+    }
+
+    private void log(byte[] bytes) throws IOException {
+        Path file = Files.write(folder.resolve("log.json"), bytes);
+        try {
+            BinderFile<Log> content = LogFile.read(file);
+            assertEquals(content.value(), LogFile.parse(file, content.toText()).value());
+            read++;
+        } catch (FormatProblem problem) {
+            refuse(problem);
+        }
+    }
+
+    private String run() throws IOException {
+        Path session = Files.createDirectories(folder.resolve("run")).resolve(SessionFile.NAME);
+        Squad squad = RandomSquads.of(1, 8);
+        RunHead head = new RunHead(RandomSessions.of(1, squad, List.of(Demo.read("crossing-backs"))), 4);
+        Reading reading = new Reading(1000, "p", 5, "boot", OptionalDouble.of(77));
+        try (RunJournal journal = RunJournal.start(session, head, reading, e -> {})) {
+            journal.press(new Stamped(1, new Signal.Next()));
+            journal.press(new Stamped(9, new Signal.Scored("g1", "goal", 2)));
+            journal.tick(12, reading);
+            journal.press(new Stamped(14, new Signal.Gone(new PlayerId("p1"))));
+        }
+        return Files.readString(RunJournal.beside(session));
+    }
+
+    /** What is left of a run can be gone on with, or its beginning is refused. */
+    private void run(byte[] bytes) throws IOException {
+        Path session = folder.resolve("run").resolve(SessionFile.NAME);
+        Files.write(RunJournal.beside(session), bytes);
+        try {
+            Optional<RunJournal.Left> left = RunJournal.left(session);
+            left.ifPresent(l -> Running.at(
+                    l.head().session(),
+                    l.head().lateSeconds(),
+                    l.pressed(),
+                    s -> SessionPlan.of(s, id -> Optional.empty(), Optional.empty()),
+                    l.at() + 1));
             read++;
         } catch (FormatProblem problem) {
             refuse(problem);

@@ -88,7 +88,13 @@ public final class RandomSessions {
         for (int b = 0; b < 1 + random.nextInt(7); b++) {
             double minutes = 1 + random.nextInt(40) / 2.0;
             if (random.nextInt(3) == 0) {
-                blocks.add(plain("b" + b, minutes, What.Kind.values()[random.nextInt(5)]));
+                SessionBlock block = plain("b" + b, minutes, What.Kind.values()[random.nextInt(5)]);
+                double seconds = 20 + random.nextInt(40);
+                blocks.add(
+                        random.nextInt(4) > 0
+                                ? block
+                                : block.withBeat(Optional.of(
+                                        new Beat(seconds, seconds + random.nextInt(20), random.nextInt(30)))));
             } else {
                 List<StationPlan> stations = new ArrayList<>();
                 for (int s = 0; s < count; s++) {
