@@ -236,7 +236,7 @@ public final class RunDocument {
     }
 
     /** Leaves it running, to be gone on with. */
-    void leave() {
+    public void leave() {
         written();
         try {
             if (journal != null) {

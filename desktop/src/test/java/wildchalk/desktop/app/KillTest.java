@@ -4,7 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import org.junit.jupiter.api.Test;
 
-/** A few kills while somebody edits; {@code scripts/kill-run} makes 200. */
+/** A few kills while somebody edits, and while a session runs; {@code scripts/kill-run} makes 200 and 50. */
 class KillTest {
 
     @Test
@@ -13,5 +13,12 @@ class KillTest {
         KillRun run = KillRun.times(kills);
         System.out.println(run.figures(kills));
         assertTrue(run.isClean(), run.figures(kills));
+    }
+
+    @Test
+    void aRunThatIsKilledGoesOn() throws Exception {
+        RunKillRun run = RunKillRun.times(5);
+        System.out.println(run.figures());
+        assertTrue(run.isClean(), run.figures());
     }
 }

@@ -197,6 +197,8 @@ public final class Bench {
             }
         });
         line("1,000 ways to do with less time", replans * 1000 / 60, 2, "s");
+        line("200 sessions with logs and 40 players, read and added up", SeasonBench.seconds(file), 1, "s");
+        line("drift of the whistle's clock in 10 minutes", SeasonBench.driftSeconds() * 1e3, 50, "ms");
     }
 
     /** The largest permitted drill: checking all its versions, and the longest that anybody waits for the window. */
