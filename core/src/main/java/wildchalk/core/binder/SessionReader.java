@@ -100,6 +100,7 @@ final class SessionReader {
                 f.number("minutes"),
                 f.flagOr("must", false),
                 f.textOr("aim", "", Limits.LINE),
+                f.has("goes") ? f.whole("goes", 0, SessionBlock.MOST_GOES) : 0,
                 f.has("beat") ? Optional.of(f.object("beat").readAll(SessionReader::beat)) : Optional.empty(),
                 f.has("stations")
                         ? new What.Drilling(

@@ -103,6 +103,9 @@ final class SessionWriter {
             o.put("must", true);
         }
         text(o, "aim", b.aim());
+        if (b.goes() > 0) {
+            o.put("goes", b.goes());
+        }
         b.beat().ifPresent(t -> beat(o.putObject("beat"), t, path + "/beat"));
         if (b.what() instanceof What.Drilling d) {
             ArrayNode stations = o.putArray("stations");

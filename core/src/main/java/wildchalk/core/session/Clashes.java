@@ -81,6 +81,7 @@ final class Clashes {
                 coaches(slot, drilling);
                 floor(slot);
                 people(slot, drilling);
+                goes(slot);
             }
         }
         return found.stream()
@@ -162,8 +163,18 @@ final class Clashes {
     // ---- the floor ----
 
     private void floor(Slot slot) {
-        BlockId id = slot.block().id();
-        List<Here> stations = slot.rounds().get(0).stations();
+        // where groups go round everything stands as before
+        Set<List<StationPlan>> seen = new LinkedHashSet<>();
+        for (Round round : slot.rounds()) {
+            List<StationPlan> standing =
+                    round.stations().stream().map(Here::station).toList();
+            if (seen.add(standing)) {
+                floor(slot.block().id(), round.stations());
+            }
+        }
+    }
+
+    private void floor(BlockId id, List<Here> stations) {
         for (int i = 0; i < stations.size(); i++) {
             Here one = stations.get(i);
             if (one.setUp().isEmpty()) {
@@ -239,6 +250,15 @@ final class Clashes {
                 .toList();
         if (!out.isEmpty()) {
             add(Kind.NO_GROUP, List.of(id), out, 0, out.size());
+        }
+    }
+
+    /** Fewer turns than there are to be, all rounds of whoever goes round counted. */
+    private void goes(Slot slot) {
+        int wanted = slot.block().goes();
+        int fewest = slot.goes();
+        if (wanted > 0 && fewest > 0 && (fewest < wanted || fewest > 2 * wanted)) {
+            add(Kind.GOES, List.of(slot.block().id()), List.of(), fewest, wanted);
         }
     }
 

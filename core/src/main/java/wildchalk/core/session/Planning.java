@@ -144,7 +144,7 @@ final class Planning {
             return List.of();
         }
         factor = evenly.map(f -> f.getOrDefault(block.id(), 1.0)).orElse(1.0);
-        int count = drilling.rounds();
+        int count = drilling.rounds(versions(drilling));
         List<Point> middles = drilling.stations().stream()
                 .flatMap(s -> setUp(s).stream())
                 .map(SetUp::middle)
@@ -163,7 +163,7 @@ final class Planning {
         List<Here> all = new ArrayList<>();
         int count = drilling.stations().size();
         for (int i = 0; i < count; i++) {
-            StationPlan station = drilling.stations().get(i);
+            StationPlan station = inRound(drilling.stations().get(i), drilling.turning(), round);
             int comes = drilling.turning() == What.Turning.GROUPS ? Math.floorMod(i - round, count) : i;
             List<PlayerId> players = players(drilling, comes, from, to);
             all.add(setUp(station)
@@ -171,6 +171,30 @@ final class Planning {
                     .orElseGet(() -> new Here(station, Optional.empty(), players, 0, 0, 0, 0)));
         }
         return all;
+    }
+
+    private int versions(What.Drilling drilling) {
+        return drilling.stations().stream()
+                .flatMap(s -> library.drill(s.drill()).stream())
+                .mapToInt(d -> d.progressions().size())
+                .max()
+                .orElse(1);
+    }
+
+    /** A station as it stands in a round: mirrored in the second half, or with the next version of its drill. */
+    private StationPlan inRound(StationPlan station, What.Turning turning, int round) {
+        if (turning == What.Turning.SIDES && round == 1) {
+            return station.mirrored();
+        }
+        if (turning == What.Turning.VERSIONS) {
+            return library.drill(station.drill())
+                    .map(d -> d.progressions()
+                            .get(Math.min(round, d.progressions().size() - 1))
+                            .id())
+                    .map(v -> station.withVersion(Optional.of(v)))
+                    .orElse(station);
+        }
+        return station;
     }
 
     /** Those of its groups who are there and do nothing beside; where no groups are named, an even share of all. */

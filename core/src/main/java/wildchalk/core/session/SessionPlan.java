@@ -38,6 +38,22 @@ public record SessionPlan(
         public Slot {
             rounds = List.copyOf(rounds);
         }
+
+        /** Turns of whoever has fewest: at a station where all stay, at all of them together where they go round. */
+        public int goes() {
+            boolean round = block.what() instanceof What.Drilling d && d.turning() == What.Turning.GROUPS;
+            int stations = rounds.isEmpty() ? 0 : rounds.get(0).stations().size();
+            int fewest = Integer.MAX_VALUE;
+            for (int first = 0; first < stations; first++) {
+                int sum = 0;
+                for (int r = 0; r < rounds.size(); r++) {
+                    int at = round ? (first + r) % stations : first;
+                    sum += rounds.get(r).stations().get(at).turnsFewest();
+                }
+                fewest = Math.min(fewest, sum);
+            }
+            return stations == 0 ? 0 : fewest;
+        }
     }
 
     /** One round of a block: who is at which station, in the order of the stations. */

@@ -44,7 +44,8 @@ public final class SessionRemedies {
         Set<Clash> before = new HashSet<>(plan.clashes());
         List<SessionRemedy> offered = new ArrayList<>();
         for (SessionRemedy idea : remedies.ideas) {
-            if (offered.size() < MOST && !idea.then().equals(plan.session())) {
+            boolean another = offered.stream().noneMatch(o -> o.kind() == Kind.LONG_ENOUGH);
+            if (offered.size() < MOST && another && !idea.then().equals(plan.session())) {
                 List<Clash> after =
                         SessionPlan.of(idea.then(), library, squad, simulations).clashes();
                 boolean gone = after.stream().noneMatch(remedies::isTheSame);
@@ -76,6 +77,7 @@ public final class SessionRemedies {
             case COACH_TWICE -> otherCoach();
             case GOAL_TWICE, FLOOR_TWICE, NO_GOAL, OFF_FLOOR -> otherEnds();
             case NO_GROUP -> intoGroup();
+            case GOES -> longEnough();
             case TOO_FEW -> oneStation();
             default -> {}
         }
@@ -155,6 +157,18 @@ public final class SessionRemedies {
                 add(Kind.OTHER_END, List.of(title(s)), Sessions.otherEnd(session, id, s.id()));
                 add(Kind.AS_DRAWN, List.of(title(s)), Sessions.asDrawn(session, id, s.id()));
             }
+        }
+    }
+
+    /** By the share of goes that there are, then a little more until it is enough. */
+    private void longEnough() {
+        BlockId id = clash.blocks().get(0);
+        SessionBlock b = block(id);
+        double minutes = b.minutes() * clash.need() / Math.max(1, clash.have());
+        for (double m = Math.ceil(2 * minutes) / 2;
+                m <= Math.min(SessionBlock.MOST_MINUTES, 1.5 * minutes + 2);
+                m += 0.5) {
+            add(Kind.LONG_ENOUGH, List.of(b.title(), Numbers.brief(m, 1)), Sessions.minutes(session, id, m));
         }
     }
 

@@ -28,6 +28,8 @@ public record SessionRemedy(Kind kind, List<String> names, Session then) {
         AS_DRAWN,
         /** Who has no group goes into the smallest. */
         INTO_GROUP,
+        /** A block lasts so many minutes that everybody has his goes: its title and the minutes. */
+        LONG_ENOUGH,
         /** All groups at one station. */
         ONE_STATION
     }

@@ -60,6 +60,23 @@ public final class Sessions {
         return each(s, id, b -> b.withBeat(beat));
     }
 
+    /** So many goes each at least; 0 where minutes alone count. */
+    public static Session goes(Session s, BlockId id, int goes) {
+        return each(s, id, b -> b.withGoes(Math.max(0, Math.min(SessionBlock.MOST_GOES, goes))));
+    }
+
+    /** Two blocks change places. */
+    public static Session swapped(Session s, BlockId one, BlockId other) {
+        int a = indexOf(s, one);
+        int b = indexOf(s, other);
+        if (a < 0 || b < 0) {
+            return s;
+        }
+        List<SessionBlock> list = new ArrayList<>(s.blocks());
+        java.util.Collections.swap(list, a, b);
+        return s.withBlocks(list);
+    }
+
     public static Session correcting(Session s, BlockId id, What.Correcting how) {
         return drilling(s, id, d -> new What.Drilling(d.stations(), d.turning(), how));
     }
@@ -133,7 +150,8 @@ public final class Sessions {
         return behind(s, before, new SessionBlock(next(s), title, minutes, false, "", what));
     }
 
-    private static StationPlan station(String id, DrillId drill, List<String> groups) {
+    /** Where its drill is drawn, led by nobody. */
+    static StationPlan station(String id, DrillId drill, List<String> groups) {
         return new StationPlan(
                 new Station(new StationId(id), Point.ORIGIN, Point.ORIGIN, 0, false),
                 drill,

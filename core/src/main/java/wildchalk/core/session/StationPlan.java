@@ -30,6 +30,16 @@ public record StationPlan(
         Limits.count("groups of a station", groups.size(), MOST_GROUPS);
     }
 
+    public StationPlan withVersion(Optional<ProgressionId> other) {
+        return new StationPlan(place, drill, other, coach, groups);
+    }
+
+    /** The other way round: left is right. */
+    public StationPlan mirrored() {
+        Station other = new Station(place.id(), place.from(), place.at(), place.turnDegrees(), !place.mirrored());
+        return new StationPlan(other, drill, version, coach, groups);
+    }
+
     public StationId id() {
         return place.id();
     }

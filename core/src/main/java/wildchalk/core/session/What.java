@@ -14,7 +14,9 @@ public sealed interface What {
         /** Each group goes on to the next station, until all have been at all. */
         GROUPS,
         /** The second half is mirrored. */
-        SIDES
+        SIDES,
+        /** The versions of its drills one after the other, each for the same time; one that has no more stays at its last. */
+        VERSIONS
     }
 
     /** How it is corrected. */
@@ -31,6 +33,7 @@ public sealed interface What {
     record Drilling(List<StationPlan> stations, Turning turning, Correcting correcting) implements What {
 
         public static final int MOST_STATIONS = 12;
+        private static final int MOST_ROUNDS = 12;
 
         public Drilling {
             Objects.requireNonNull(turning, "turning");
@@ -45,12 +48,17 @@ public sealed interface What {
             }
         }
 
-        /** How many rounds there are: as many as stations where groups go round, two where sides are changed. */
-        public int rounds() {
+        /**
+         * How many rounds there are: as many as stations where groups go round, two where sides are changed.
+         *
+         * @param versions of the drill that has most
+         */
+        public int rounds(int versions) {
             return switch (turning) {
                 case NONE -> 1;
                 case GROUPS -> stations.size();
                 case SIDES -> 2;
+                case VERSIONS -> Math.max(1, Math.min(versions, MOST_ROUNDS));
             };
         }
     }

@@ -89,9 +89,7 @@ public final class PlanWriter {
 
     /** A drill and who is there, in few words. */
     public String brief(Here here) {
-        String title = here.setUp()
-                .map(s -> s.drill().title())
-                .orElseGet(() -> text("plan.no-drill", here.station().drill()));
+        String title = drill(here);
         List<String> groups = groups(here);
         return groups.isEmpty() ? title : text("plan.station", title, ReadOut.list(groups));
     }
@@ -138,9 +136,7 @@ public final class PlanWriter {
 
     /** Which drill, who is there, who leads it, and what each gets. */
     public String station(Here here) {
-        String title = here.setUp()
-                .map(s -> s.drill().title())
-                .orElseGet(() -> text("plan.no-drill", here.station().drill()));
+        String title = drill(here);
         List<String> groups = groups(here);
         String who = groups.isEmpty()
                 ? text(
@@ -186,6 +182,19 @@ public final class PlanWriter {
     public Optional<String> under(SessionBlock block) {
         String said = block.what() instanceof What.Plain p && !p.text().isBlank() ? p.text() : block.aim();
         return said.isBlank() ? Optional.empty() : Optional.of(said);
+    }
+
+    /** Its drill, which version of it where that is said, and whether it is mirrored. */
+    private String drill(Here here) {
+        String title = here.setUp()
+                .map(s -> here.station().version().isEmpty()
+                        ? s.drill().title()
+                        : text(
+                                "plan.version",
+                                s.drill().title(),
+                                s.path().version().title()))
+                .orElseGet(() -> text("plan.no-drill", here.station().drill()));
+        return here.station().place().mirrored() ? text("plan.mirrored", title) : title;
     }
 
     private List<String> groups(Here here) {

@@ -3,7 +3,9 @@ package wildchalk.desktop.session;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -16,6 +18,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Limits;
+import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.session.Beat;
+import wildchalk.core.session.BeatText;
 import wildchalk.core.session.BlockId;
 import wildchalk.core.session.Coach;
 import wildchalk.core.session.Session;
@@ -23,7 +28,6 @@ import wildchalk.core.session.SessionBlock;
 import wildchalk.core.session.SessionPlan.Here;
 import wildchalk.core.session.SessionPlan.Slot;
 import wildchalk.core.session.Sessions;
-import wildchalk.core.session.SetUp;
 import wildchalk.core.session.StationPlan;
 import wildchalk.core.session.What;
 import wildchalk.core.text.Numbers;
@@ -50,9 +54,15 @@ final class BlockCard extends VBox {
     private final CheckBox must = new CheckBox(Ui.text("session.must"));
     private final VBox stations = new VBox(8);
     private final FlowPane turning = new FlowPane(8, 6);
+    private final TextField beat = new TextField();
+    private final Button round = new Button();
+    private int roundShown;
     private final Label empty = new Label(Ui.text("session.empty"));
     private final VBox filled = new VBox(8);
     private SessionBlock shown;
+    private Slot shownSlot;
+    private SurfaceUse surface;
+    private PlanWriter stationed;
 
     BlockCard(SessionDesk desk, BiConsumer<String, UnaryOperator<Session>> edit) {
         super(8);
@@ -75,9 +85,20 @@ final class BlockCard extends VBox {
         typed(title, "block-title", "session.block.title", t -> s -> Sessions.title(s, shown.id(), t));
         typed(aim, "block-aim", "session.block.aim", t -> s -> Sessions.aim(s, shown.id(), t));
         typed(text, "block-text", "session.block.text", t -> s -> Sessions.text(s, shown.id(), t));
-        typed(minutes, "block-minutes", "session.block.minutes", t -> {
-            double count = Double.parseDouble(t.replace(',', '.'));
-            return s -> Sessions.minutes(s, shown.id(), count);
+        typed(minutes, "block-minutes", "session.block.minutes", this::minutesOrGoes);
+        typed(beat, "block-beat", "session.block.beat", t -> {
+            Optional<Beat> shifts = BeatText.beat(t);
+            return s -> Sessions.beat(s, shown.id(), shifts);
+        });
+        beat.setPrefColumnCount(6);
+        beat.setMinWidth(Region.USE_PREF_SIZE);
+        Tips.on(beat, Ui.text("session.block.beat.tip"));
+        Tips.on(minutes, Ui.text("session.block.minutes.tip"));
+        round.setId("block-round-shown");
+        round.managedProperty().bind(round.visibleProperty());
+        round.setOnAction(e -> {
+            roundShown++;
+            showRound();
         });
         minutes.setPrefColumnCount(3);
         minutes.setMinWidth(Region.USE_PREF_SIZE);
@@ -87,7 +108,7 @@ final class BlockCard extends VBox {
         must.setOnAction(e -> edit.accept("session.edit.must", s -> Sessions.must(s, shown.id(), must.isSelected())));
         Label min = new Label(Ui.text("session.min"));
         min.getStyleClass().add("quiet");
-        FlowPane row = new FlowPane(8, 6, head, minutes, min, must);
+        FlowPane row = new FlowPane(8, 6, head, minutes, min, beat, must);
         row.setAlignment(Pos.CENTER_LEFT);
         HBox named = new HBox(8, title, aim);
         HBox.setHgrow(aim, Priority.ALWAYS);
@@ -107,8 +128,22 @@ final class BlockCard extends VBox {
         turning.setAlignment(Pos.CENTER_LEFT);
         empty.setWrapText(true);
         empty.getStyleClass().add("hint");
-        filled.getChildren().setAll(row, named, floor, text, stations, turning, acts);
+        filled.getChildren().setAll(row, named, floor, round, text, stations, turning, acts);
         getChildren().setAll(empty);
+    }
+
+    /** "20" are minutes, "12 goes" as many as that takes; nobody can be sure of both. */
+    private UnaryOperator<Session> minutesOrGoes(String typed) {
+        String text = typed.replace(',', '.').strip();
+        BlockId id = shown.id();
+        if (text.matches("\\d+\\s*(x|goes?|turns?)")) {
+            int goes = Integer.parseInt(text.replaceAll("\\D", ""));
+            int now = shownSlot.goes();
+            double length = now > 0 ? Math.ceil(2 * shown.minutes() * goes / now) / 2 : shown.minutes();
+            return s -> Sessions.minutes(Sessions.goes(s, id, goes), id, length);
+        }
+        double count = Double.parseDouble(text);
+        return s -> Sessions.minutes(Sessions.goes(s, id, 0), id, count);
     }
 
     private void move(int places) {
@@ -132,6 +167,9 @@ final class BlockCard extends VBox {
                             typed.of(Limits.fitting(field.getText().strip(), Limits.LINE)));
                 } catch (NumberFormatException noNumber) {
                     field.setText(said(field));
+                } catch (IllegalArgumentException wrong) {
+                    desk.faults().told(Faults.Kind.REFUSED, wrong);
+                    field.setText(said(field));
                 }
             }
         };
@@ -146,11 +184,13 @@ final class BlockCard extends VBox {
     private String said(TextField field) {
         return field == title
                 ? shown.title()
-                : field == aim
-                        ? shown.aim()
-                        : field == minutes
-                                ? Numbers.brief(shown.minutes(), 1)
-                                : shown.what() instanceof What.Plain p ? p.text() : "";
+                : field == beat
+                        ? BeatText.of(shown.beat())
+                        : field == aim
+                                ? shown.aim()
+                                : field == minutes
+                                        ? Numbers.brief(shown.minutes(), 1)
+                                        : shown.what() instanceof What.Plain p ? p.text() : "";
     }
 
     // ---- showing ----
@@ -161,10 +201,14 @@ final class BlockCard extends VBox {
             getChildren().setAll(empty);
             return;
         }
+        shownSlot = slot.get();
+        roundShown = shown != null && shown.id().equals(slot.get().block().id()) ? roundShown : 0;
         shown = slot.get().block();
+        surface = worked.plan().session().floor();
+        stationed = writer;
         getChildren().setAll(filled);
         head.setText(writer.times(slot.get()));
-        for (TextField field : List.of(title, minutes, aim, text)) {
+        for (TextField field : List.of(title, minutes, aim, text, beat)) {
             if (!field.isFocused()) {
                 field.setText(said(field));
             }
@@ -176,8 +220,7 @@ final class BlockCard extends VBox {
         floor.setVisible(shown.what() instanceof What.Drilling);
         if (shown.what() instanceof What.Drilling drilling) {
             List<Here> here = slot.get().rounds().get(0).stations();
-            List<SetUp> there = here.stream().flatMap(h -> h.setUp().stream()).toList();
-            floor.show(worked.plan().session().floor(), there);
+            showRound();
             for (int i = 0; i < here.size(); i++) {
                 stations.getChildren().add(station(worked.plan().session(), writer, here.get(i), i));
             }
@@ -192,17 +235,75 @@ final class BlockCard extends VBox {
                     .withArrow();
             more.setId("station-more");
             turning.getChildren().add(more);
-            if (drilling.stations().size() > 1) {
-                CheckBox round = new CheckBox(Ui.text("session.round"));
-                round.setId("block-round");
-                round.setSelected(drilling.turning() == What.Turning.GROUPS);
-                BlockId id = shown.id();
-                round.setOnAction(e -> edit.accept(
-                        "session.edit.turning",
-                        s -> Sessions.turning(s, id, round.isSelected() ? What.Turning.GROUPS : What.Turning.NONE)));
-                turning.getChildren().add(round);
-            }
+            turning.getChildren().addAll(turns(drilling, here), corrections(drilling));
+        } else {
+            round.setVisible(false);
         }
+    }
+
+    /** The floor as it is in a round; the button goes on to the next. */
+    private void showRound() {
+        int rounds = shownSlot.rounds().size();
+        if (rounds == 0) {
+            return;
+        }
+        roundShown %= rounds;
+        List<Here> here = shownSlot.rounds().get(roundShown).stations();
+        floor.show(surface, here.stream().flatMap(h -> h.setUp().stream()).toList());
+        round.setVisible(rounds > 1);
+        round.setText(Ui.text(
+                "session.round.shown",
+                roundShown + 1,
+                rounds,
+                String.join("; ", here.stream().map(stationed::brief).toList())));
+    }
+
+    private LazyMenu turns(What.Drilling drilling, List<Here> here) {
+        boolean versions = here.stream()
+                .flatMap(h -> h.setUp().stream())
+                .anyMatch(s -> s.drill().progressions().size() > 1);
+        List<What.Turning> offered = Stream.of(What.Turning.values())
+                .filter(t -> t == drilling.turning()
+                        || t == What.Turning.NONE
+                        || t == What.Turning.SIDES
+                        || t == What.Turning.GROUPS && drilling.stations().size() > 1
+                        || t == What.Turning.VERSIONS && versions)
+                .toList();
+        BlockId id = shown.id();
+        return choice(
+                "block-turning",
+                "session.turning.",
+                offered,
+                drilling.turning(),
+                t -> edit.accept("session.edit.turning", s -> Sessions.turning(s, id, t)));
+    }
+
+    private LazyMenu corrections(What.Drilling drilling) {
+        BlockId id = shown.id();
+        return choice(
+                "block-correcting",
+                "session.correcting.",
+                List.of(What.Correcting.values()),
+                drilling.correcting(),
+                c -> edit.accept("session.edit.correcting", s -> Sessions.correcting(s, id, c)));
+    }
+
+    private static <E extends Enum<E>> LazyMenu choice(
+            String id, String key, List<E> offered, E now, Consumer<E> choose) {
+        LazyMenu menu = new LazyMenu(
+                        Ui.text(key + now),
+                        m -> m.getItems()
+                                .setAll(offered.stream()
+                                        .map(e -> {
+                                            CheckMenuItem item = new CheckMenuItem(Ui.text(key + e));
+                                            item.setSelected(e == now);
+                                            item.setOnAction(a -> choose.accept(e));
+                                            return item;
+                                        })
+                                        .toList()))
+                .withArrow();
+        menu.setId(id);
+        return menu;
     }
 
     private VBox station(Session session, PlanWriter writer, Here here, int number) {

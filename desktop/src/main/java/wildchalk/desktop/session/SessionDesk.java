@@ -5,20 +5,31 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import wildchalk.core.binder.Binder;
+import wildchalk.core.binder.LogFile;
+import wildchalk.core.binder.SessionFile;
 import wildchalk.core.binder.SquadFile;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.DrillId;
 import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.log.Log;
 import wildchalk.core.session.Kit;
 import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionId;
+import wildchalk.core.session.What;
+import wildchalk.core.squad.PlayerId;
 import wildchalk.core.squad.SquadId;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Worker;
@@ -35,6 +46,8 @@ public final class SessionDesk {
     private final Faults faults;
     private final Worker worker;
     private List<Binder.Entry> entries = List.of();
+    private Map<DrillId, LocalDate> lastRun = Map.of();
+    private Map<LocalDate, List<Set<PlayerId>>> earlier = Map.of();
 
     /** @param show opens a drill on the Board */
     public SessionDesk(Supplier<Binder> binder, Consumer<Path> show, Faults faults) {
@@ -64,14 +77,69 @@ public final class SessionDesk {
         worker.ask(
                 () -> {
                     try {
-                        return now.drills().stream()
-                                .filter(e -> e.content().isPresent())
-                                .toList();
+                        return new Known(
+                                now.drills().stream()
+                                        .filter(e -> e.content().isPresent())
+                                        .toList(),
+                                lastRun(now),
+                                earlier(now));
                     } catch (IOException e) {
                         throw new UncheckedIOException(e);
                     }
                 },
-                read -> entries = read);
+                read -> {
+                    entries = read.entries();
+                    lastRun = read.lastRun();
+                    earlier = read.earlier();
+                });
+    }
+
+    /** What was read. */
+    private record Known(
+            List<Binder.Entry> entries, Map<DrillId, LocalDate> lastRun, Map<LocalDate, List<Set<PlayerId>>> earlier) {}
+
+    /** On which day a drill was run last; a log that cannot be read says nothing of it, and is told in the Log place. */
+    private static Map<DrillId, LocalDate> lastRun(Binder binder) throws IOException {
+        Map<DrillId, LocalDate> last = new HashMap<>();
+        for (Path file : binder.sessions()) {
+            try {
+                Optional<Log> log = LogFile.of(file);
+                if (log.isPresent()) {
+                    Session s = SessionFile.read(file).value();
+                    s.blocks().stream()
+                            .filter(b -> log.get().minutes(b.id()).isPresent())
+                            .forEach(b -> {
+                                if (b.what() instanceof What.Drilling d) {
+                                    d.stations()
+                                            .forEach(x ->
+                                                    last.merge(x.drill(), s.date(), (p, q) -> p.isAfter(q) ? p : q));
+                                }
+                            });
+                }
+            } catch (IOException unreadable) {
+                continue;
+            }
+        }
+        return last;
+    }
+
+    private static Map<LocalDate, List<Set<PlayerId>>> earlier(Binder binder) throws IOException {
+        Map<LocalDate, List<Set<PlayerId>>> all = new TreeMap<>(Comparator.reverseOrder());
+        for (Path file : binder.sessions()) {
+            try {
+                Session s = SessionFile.read(file).value();
+                if (!s.groups().isEmpty()) {
+                    all.put(
+                            s.date(),
+                            s.groups().stream()
+                                    .map(g -> Set.copyOf(g.players()))
+                                    .toList());
+                }
+            } catch (IOException unreadable) {
+                continue;
+            }
+        }
+        return all;
     }
 
     /** All drills that could be read, by title. */
@@ -81,6 +149,44 @@ public final class SessionDesk {
                 .map(c -> c.value())
                 .sorted(Comparator.comparing(Drill::title))
                 .toList();
+    }
+
+    /**
+     * Days before a day since each drill was run last, as far as logs say.
+     *
+     * @return as was read with the drills
+     */
+    Map<DrillId, Integer> lately(LocalDate day) {
+        Map<DrillId, Integer> days = new HashMap<>();
+        lastRun.forEach((drill, run) -> {
+            long ago = ChronoUnit.DAYS.between(run, day);
+            if (ago >= 0) {
+                days.put(drill, (int) Math.min(Integer.MAX_VALUE, ago));
+            }
+        });
+        return days;
+    }
+
+    /** Groups of earlier sessions, the latest first: who was with whom. */
+    List<List<Set<PlayerId>>> before(LocalDate day) {
+        return earlier.entrySet().stream()
+                .filter(e -> e.getKey().isBefore(day))
+                .map(Map.Entry::getValue)
+                .toList();
+    }
+
+    /** How many come, where nobody has said who does not. */
+    int people(Session session) {
+        return session.squad()
+                .map(id -> binder().squadsFolder().resolve(id + SquadFile.SUFFIX))
+                .flatMap(f -> {
+                    try {
+                        return Optional.of(SquadFile.read(f).value().players().size());
+                    } catch (IOException none) {
+                        return Optional.<Integer>empty();
+                    }
+                })
+                .orElse(Math.max(1, session.people()));
     }
 
     /** Ids of squads of the binder. */
@@ -142,7 +248,7 @@ public final class SessionDesk {
                 .collect(Collectors.groupingBy(d -> d.surfaceUse().floor(), Collectors.counting()))
                 .entrySet()
                 .stream()
-                .max(java.util.Map.Entry.comparingByValue())
+                .max(Map.Entry.comparingByValue())
                 .map(e -> SurfaceUse.of(e.getKey()))
                 .orElseGet(() -> new SurfaceUse("handball", "whole"));
     }

@@ -29,6 +29,7 @@ import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionBlock;
 import wildchalk.core.session.SessionPlan.Slot;
 import wildchalk.core.session.Sessions;
+import wildchalk.core.session.Templates;
 import wildchalk.core.session.What;
 import wildchalk.core.words.PlanWriter;
 import wildchalk.desktop.document.Faults;
@@ -43,6 +44,8 @@ public final class SessionView extends BorderPane implements Place {
 
     private static final double USUAL_MINUTES = 10;
     private static final double DRINK_MINUTES = 2;
+    private static final int MATCH_DAY_MINUTES = 30;
+    private static final int MOST_LIKE = 12;
 
     private final SessionDesk desk;
     private final Faults faults;
@@ -100,6 +103,8 @@ public final class SessionView extends BorderPane implements Place {
         which.setAccessibleText(Ui.text("session.which"));
         Button make = button("session-new", "session.new", this::makeNew);
         Button copy = button("session-copy", "session.copy", this::copyToNextWeek);
+        LazyMenu from = new LazyMenu(Ui.text("session.from"), this::fillFrom).withArrow();
+        from.setId("session-from");
         title.setId("session-title");
         title.getStyleClass().add("title-field");
         title.setAccessibleText(Ui.text("session.title"));
@@ -123,7 +128,7 @@ public final class SessionView extends BorderPane implements Place {
         Button run = button("session-run", "session.run", () -> running.run());
         run.getStyleClass().add("accent-button");
         run.visibleProperty().bind(filled.sceneProperty().isNotNull());
-        FlowPane head = new FlowPane(8, 6, title, when, which, make, copy, run, state, mine, theirs);
+        FlowPane head = new FlowPane(8, 6, title, when, which, make, from, copy, run, state, mine, theirs);
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("head");
         setTop(head);
@@ -210,6 +215,39 @@ public final class SessionView extends BorderPane implements Place {
         BlockId id = Sessions.next(document.session());
         edit("session.edit.add", s -> Sessions.plain(s, chosen, kind, minutes));
         choose(id);
+    }
+
+    /** A proposal, a warm-up, or an earlier session to begin with. */
+    private void fillFrom(LazyMenu menu) {
+        MenuItem propose = new MenuItem(Ui.text("session.propose"));
+        propose.setId("session-propose");
+        propose.setOnAction(
+                e -> ProposeDialog.ask(getScene().getWindow(), desk, blank()).ifPresent(this::write));
+        MenuItem match = new MenuItem(Ui.text("session.match-day"));
+        match.setId("session-match-day");
+        match.setOnAction(e -> write(Templates.matchDay(blank(), MATCH_DAY_MINUTES)));
+        menu.getItems().setAll(propose, match);
+        List<Path> all = sessions();
+        for (int i = all.size() - 1; i >= Math.max(0, all.size() - MOST_LIKE); i--) {
+            Path file = all.get(i);
+            MenuItem like =
+                    new MenuItem(Ui.text("session.like", file.getParent().getFileName()));
+            like.setMnemonicParsing(false);
+            like.setOnAction(e -> beLike(file));
+            menu.getItems().add(like);
+        }
+    }
+
+    private Session blank() {
+        return desk.fresh(document().map(SessionDocument::session));
+    }
+
+    private void beLike(Path file) {
+        try {
+            write(Templates.like(SessionFile.read(file).value(), blank()));
+        } catch (IOException e) {
+            faults.told(Faults.Kind.FOLDER, e);
+        }
     }
 
     /** The day's session, with what stays from one to the next: floor, squad, coaches, kit, time. */
