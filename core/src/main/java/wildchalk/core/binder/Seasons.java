@@ -64,6 +64,15 @@ public record Seasons(List<Entry> entries) {
         return entries.stream().flatMap(e -> e.practice().stream()).toList();
     }
 
+    /** Sessions of that day or later that were not run yet. */
+    private List<Session> coming(LocalDate from) {
+        return entries.stream()
+                .filter(e -> e.practice().isEmpty())
+                .flatMap(e -> e.session().stream())
+                .filter(s -> !s.date().isBefore(from))
+                .toList();
+    }
+
     /**
      * The last weeks of what was run.
      *
@@ -79,13 +88,19 @@ public record Seasons(List<Entry> entries) {
     public Lately lately(int weeks, BinderLibrary library, Simulations simulations) throws IOException {
         List<Practice> all = practices();
         if (all.isEmpty()) {
-            return new Lately(Weeks.of(all, Optional.empty()), Optional.empty(), Optional.empty());
+            return new Lately(
+                    Weeks.of(all, Optional.empty(), coming(LocalDate.MIN), library),
+                    Optional.empty(),
+                    Optional.empty());
         }
         Session last = all.get(all.size() - 1).planned();
         LocalDate from = last.date().minusWeeks(weeks);
         Optional<Squad> squad = library.squad(last);
         Weeks lately = Weeks.of(
-                all.stream().filter(p -> p.planned().date().isAfter(from)).toList(), squad);
+                all.stream().filter(p -> p.planned().date().isAfter(from)).toList(),
+                squad,
+                coming(last.date()),
+                library);
         return new Lately(lately, squad, NextWeek.of(lately, library, squad, simulations));
     }
 }

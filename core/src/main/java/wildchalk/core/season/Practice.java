@@ -83,7 +83,8 @@ public record Practice(Session planned, Log log, SessionPlan done, Map<String, D
         return factors;
     }
 
-    private static Map<String, Double> themes(Session done, Library library) {
+    /** Minutes of each theme in a session. */
+    static Map<String, Double> themes(Session done, Library library) {
         Map<String, Double> themes = new LinkedHashMap<>();
         for (SessionBlock block : done.blocks()) {
             if (block.what() instanceof What.Drilling d) {

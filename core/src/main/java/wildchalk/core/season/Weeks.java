@@ -16,7 +16,9 @@ import java.util.TreeMap;
 import wildchalk.core.drill.DrillId;
 import wildchalk.core.log.LoggedBlock;
 import wildchalk.core.log.Presence;
+import wildchalk.core.session.Library;
 import wildchalk.core.session.Load;
+import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionBlock;
 import wildchalk.core.session.SessionPlan.Slot;
 import wildchalk.core.session.StationPlan;
@@ -33,6 +35,7 @@ import wildchalk.core.whistle.Ready;
  *
  * @param practices by day
  * @param themes minutes of each theme in each week, by its Monday
+ * @param planned likewise of sessions that are planned and were not run yet
  * @param shares of everybody in the squad, in its order
  * @param stopped rep times, by day
  * @param hints the most urgent first
@@ -40,6 +43,7 @@ import wildchalk.core.whistle.Ready;
 public record Weeks(
         List<Practice> practices,
         Map<LocalDate, Map<String, Double>> themes,
+        Map<LocalDate, Map<String, Double>> planned,
         List<Share> shares,
         List<Stopped> stopped,
         List<Hint> hints) {
@@ -66,6 +70,7 @@ public record Weeks(
     public Weeks {
         practices = List.copyOf(practices);
         themes = java.util.Collections.unmodifiableMap(new TreeMap<>(themes));
+        planned = java.util.Collections.unmodifiableMap(new TreeMap<>(planned));
         shares = List.copyOf(shares);
         stopped = List.copyOf(stopped);
         hints = List.copyOf(hints);
@@ -73,6 +78,11 @@ public record Weeks(
 
     /** @param run in any order */
     public static Weeks of(List<Practice> run, Optional<Squad> squad) {
+        return of(run, squad, List.of(), id -> Optional.empty());
+    }
+
+    /** @param coming sessions that are planned and were not run yet */
+    public static Weeks of(List<Practice> run, Optional<Squad> squad, List<Session> coming, Library library) {
         List<Practice> practices = run.stream()
                 .sorted(Comparator.comparing((Practice p) -> p.planned().date())
                         .thenComparing(p -> p.planned().start()))
@@ -84,7 +94,12 @@ public record Weeks(
         }
         List<Share> shares = squad.map(s -> shares(practices, s)).orElse(List.of());
         List<Stopped> stopped = stopped(practices);
-        return new Weeks(practices, themes, shares, stopped, hints(practices, themes, shares, stopped, squad));
+        Map<LocalDate, Map<String, Double>> planned = new TreeMap<>();
+        for (Session s : coming) {
+            Map<String, Double> week = planned.computeIfAbsent(monday(s.date()), m -> new TreeMap<>());
+            Practice.themes(s, library).forEach((t, m) -> week.merge(t, m, Double::sum));
+        }
+        return new Weeks(practices, themes, planned, shares, stopped, hints(practices, themes, shares, stopped, squad));
     }
 
     public static LocalDate monday(LocalDate day) {
@@ -95,6 +110,7 @@ public record Weeks(
     public List<String> allThemes() {
         Map<String, Double> sums = new TreeMap<>();
         themes.values().forEach(w -> w.forEach((t, m) -> sums.merge(t, m, Double::sum)));
+        planned.values().forEach(w -> w.forEach((t, m) -> sums.merge(t, m, Double::sum)));
         return sums.entrySet().stream()
                 .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
                 .map(Map.Entry::getKey)

@@ -136,6 +136,8 @@ public record Session(
         private List<Group> groups;
         private List<SessionBlock> blocks;
         private List<Beside> beside;
+        private List<String> aims;
+        private String withoutHelper;
     }
 
     private Session with(Consumer<Draft> change) {
@@ -152,6 +154,8 @@ public record Session(
         d.groups = groups;
         d.blocks = blocks;
         d.beside = beside;
+        d.aims = aims;
+        d.withoutHelper = withoutHelper;
         change.accept(d);
         return new Session(
                 id,
@@ -164,12 +168,12 @@ public record Session(
                 d.people,
                 d.absent,
                 d.coaches,
-                aims,
+                d.aims,
                 d.kit,
                 d.groups,
                 d.blocks,
                 d.beside,
-                withoutHelper);
+                d.withoutHelper);
     }
 
     public Session withTitle(String text) {
@@ -218,6 +222,15 @@ public record Session(
 
     public Session withBlocks(List<SessionBlock> list) {
         return with(d -> d.blocks = list);
+    }
+
+    public Session withAims(List<String> list) {
+        return with(d -> d.aims = list);
+    }
+
+    /** What to do when a helper does not come. */
+    public Session withoutHelper(String text) {
+        return with(d -> d.withoutHelper = text);
     }
 
     public Session withBeside(List<Beside> list) {

@@ -281,6 +281,79 @@ public final class Sessions {
         return s.withAbsent(list);
     }
 
+    /** Somebody goes into a group, and out of the one that he is in. */
+    public static Session intoGroup(Session s, PlayerId player, String group) {
+        return s.group(group).isEmpty()
+                ? s
+                : s.withGroups(s.groups().stream()
+                        .map(g -> {
+                            List<PlayerId> in = new ArrayList<>(g.players());
+                            in.remove(player);
+                            if (g.id().equals(group)) {
+                                in.add(player);
+                            }
+                            return g.withPlayers(in);
+                        })
+                        .toList());
+    }
+
+    /** Somebody does not come to lead: what he led nobody does. */
+    public static Session coachGone(Session s, CoachId coach) {
+        Optional<CoachId> gone = Optional.of(coach);
+        return s.withBlocks(s.blocks().stream()
+                        .map(b -> b.what() instanceof What.Drilling d
+                                ? what(
+                                        b,
+                                        new What.Drilling(
+                                                d.stations().stream()
+                                                        .map(x -> x.coach().equals(gone)
+                                                                ? new StationPlan(
+                                                                        x.place(),
+                                                                        x.drill(),
+                                                                        x.version(),
+                                                                        Optional.empty(),
+                                                                        x.groups())
+                                                                : x)
+                                                        .toList(),
+                                                d.turning(),
+                                                d.correcting()))
+                                : b)
+                        .toList())
+                .withBeside(s.beside().stream()
+                        .map(b -> b.coach().equals(gone)
+                                ? new Beside(
+                                        b.id(),
+                                        b.title(),
+                                        b.from(),
+                                        b.minutes(),
+                                        b.players(),
+                                        Optional.empty(),
+                                        b.text())
+                                : b)
+                        .toList())
+                .withCoaches(
+                        s.coaches().stream().filter(c -> !c.id().equals(coach)).toList());
+    }
+
+    /** Another name for who leads. */
+    public static Session coachNamed(Session s, CoachId coach, String name) {
+        return s.withCoaches(s.coaches().stream()
+                .map(c -> c.id().equals(coach) ? new Coach(coach, name) : c)
+                .toList());
+    }
+
+    /** One more that some do beside the blocks. */
+    public static Session besideMore(
+            Session s, String title, double from, double minutes, List<PlayerId> players, Optional<CoachId> coach) {
+        List<Beside> list = new ArrayList<>(s.beside());
+        list.add(new Beside(next(s), title, from, minutes, players, coach, ""));
+        return s.withBeside(list);
+    }
+
+    public static Session besideGone(Session s, BlockId id) {
+        return s.withBeside(s.beside().stream().filter(b -> !b.id().equals(id)).toList());
+    }
+
     /** Other groups; stations that were for one that is gone get them in turn. */
     public static Session groups(Session s, Collection<Group> groups) {
         List<Group> list = List.copyOf(groups);

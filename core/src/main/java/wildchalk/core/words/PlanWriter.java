@@ -170,6 +170,28 @@ public final class PlanWriter {
                 .orElse(said);
     }
 
+    /** What some do beside the blocks: when, who, with whom. */
+    public String besideLine(Beside b) {
+        String when = text("plan.times", clock(60 * b.from()), clock(60 * (b.from() + b.minutes())));
+        List<String> who = b.players().stream().map(p -> name(p.text())).toList();
+        String said = text("plan.line", when, beside(b));
+        return who.isEmpty() ? said : text("plan.station", said, ReadOut.list(who));
+    }
+
+    /** What there is to set out, as far as it was counted. */
+    public String kit() {
+        List<String> all = new ArrayList<>();
+        if (session.kit().balls() >= 0) {
+            String ball = session.floor().surface().ballName();
+            all.add(
+                    session.kit().balls() == 1
+                            ? text("plan.ball", ball)
+                            : text("plan.balls", session.kit().balls(), ball));
+        }
+        session.kit().gear().forEach((kind, n) -> all.add(gear(kind, n)));
+        return all.isEmpty() ? text("plan.kit.none") : ReadOut.list(all);
+    }
+
     /** What some do beside it, and with whom. */
     public String beside(Beside b) {
         return b.coach()

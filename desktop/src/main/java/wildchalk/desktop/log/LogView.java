@@ -231,7 +231,7 @@ public final class LogView extends BorderPane implements Place {
             weeks.getChildren().add(title("log.next.head"));
             n.reasons().forEach(r -> weeks.getChildren().add(line("• " + words.reason(r))));
         });
-        if (!read.weeks().themes().isEmpty()) {
+        if (!read.weeks().allThemes().isEmpty()) {
             var w = read.weeks();
             themes.show(w, WeeksPainter.themesHeight(w), (painter, g, wide) -> painter.themes(g, w, wide));
             weeks.getChildren().addAll(title("weeks.page.themes"), themes);

@@ -90,7 +90,7 @@ final class BlockCard extends VBox {
             Optional<Beat> shifts = BeatText.beat(t);
             return s -> Sessions.beat(s, shown.id(), shifts);
         });
-        beat.setPrefColumnCount(6);
+        beat.setPrefColumnCount(4);
         beat.setMinWidth(Region.USE_PREF_SIZE);
         Tips.on(beat, Ui.text("session.block.beat.tip"));
         Tips.on(minutes, Ui.text("session.block.minutes.tip"));

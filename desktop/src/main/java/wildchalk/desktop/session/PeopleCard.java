@@ -1,25 +1,22 @@
 package wildchalk.desktop.session;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Chalk;
-import wildchalk.core.session.Coach;
-import wildchalk.core.session.CoachId;
 import wildchalk.core.session.Session;
 import wildchalk.core.session.Sessions;
-import wildchalk.core.squad.Group;
 import wildchalk.core.squad.Grouping;
 import wildchalk.core.squad.Groups;
 import wildchalk.core.squad.Player;
@@ -29,7 +26,6 @@ import wildchalk.core.squad.Roll;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.squad.SquadId;
 import wildchalk.core.squad.Wanted;
-import wildchalk.core.text.Slugs;
 import wildchalk.core.words.GroupWriter;
 import wildchalk.core.words.PlanWriter;
 import wildchalk.desktop.session.SessionDocument.Worked;
@@ -48,14 +44,17 @@ final class PeopleCard extends VBox {
     private final LazyMenu squad = new LazyMenu("", this::squads).withArrow();
     private final LazyMenu make = new LazyMenu(Ui.text("session.groups"), this::counts).withArrow();
     private final TextField away = new TextField();
-    private final TextField coach = new TextField();
     private final Label unclear = new Label();
-    private final VBox groups = new VBox(4);
+    private final GroupsBox groups;
     private final FlowPane there = new FlowPane(6, 6);
-    private final FlowPane leads = new FlowPane(6, 6);
     private Worked worked;
     /** Goes up each time groups are made, so that the same number gives others. */
     private long seed = 1;
+
+    private Wanted.Sort sort = Wanted.Sort.EVEN;
+    private Wanted.Odd odd = Wanted.Odd.ONE_MORE;
+    /** Others together than in earlier sessions. */
+    private boolean mixed;
 
     PeopleCard(SessionDesk desk, BiConsumer<String, UnaryOperator<Session>> edit) {
         super(8);
@@ -69,26 +68,13 @@ final class PeopleCard extends VBox {
         away.setPromptText(Ui.text("session.away"));
         away.setAccessibleText(Ui.text("session.away"));
         away.setOnAction(e -> takeAway());
-        coach.setId("session-coach");
-        coach.setPromptText(Ui.text("session.coach.add"));
-        coach.setAccessibleText(Ui.text("session.coach.add"));
-        coach.setOnAction(e -> addCoach());
+        groups = new GroupsBox(edit);
         unclear.getStyleClass().add("alert");
         unclear.setWrapText(true);
         unclear.managedProperty().bind(unclear.textProperty().isNotEmpty());
         FlowPane row = new FlowPane(8, 6, title("session.people.title"), make, squad);
         row.setAlignment(Pos.CENTER_LEFT);
-        getChildren()
-                .setAll(
-                        row,
-                        groups,
-                        title("session.there"),
-                        there,
-                        away,
-                        unclear,
-                        title("session.leads"),
-                        leads,
-                        coach);
+        getChildren().setAll(row, groups, title("session.there"), there, away, unclear);
     }
 
     private static Label title(String key) {
@@ -133,6 +119,31 @@ final class PeopleCard extends VBox {
             item.setOnAction(e -> group(count));
             menu.getItems().add(item);
         }
+        menu.getItems().addAll(ways());
+    }
+
+    /** How groups are made from now on. */
+    private List<MenuItem> ways() {
+        List<MenuItem> items = new ArrayList<>();
+        items.add(new SeparatorMenuItem());
+        for (Wanted.Sort each : Wanted.Sort.values()) {
+            items.add(way("session.groups.sort." + each, sort == each, () -> sort = each));
+        }
+        items.add(new SeparatorMenuItem());
+        for (Wanted.Odd each : Wanted.Odd.values()) {
+            items.add(way("session.groups.odd." + each, odd == each, () -> odd = each));
+        }
+        items.add(new SeparatorMenuItem());
+        items.add(way("session.groups.mixed", mixed, () -> mixed = !mixed));
+        return items;
+    }
+
+    private static CheckMenuItem way(String key, boolean is, Runnable choose) {
+        CheckMenuItem item = new CheckMenuItem(Ui.text(key));
+        item.setId(key.replace('.', '-'));
+        item.setSelected(is);
+        item.setOnAction(e -> choose.run());
+        return item;
     }
 
     private void group(int count) {
@@ -140,9 +151,26 @@ final class PeopleCard extends VBox {
             edit.accept("session.edit.groups", s -> Sessions.groups(s, List.of()));
             return;
         }
-        Wanted wanted = Wanted.even(count, seed++).withColours(COLOURS.subList(0, count));
+        Session session = worked.plan().session();
+        Wanted wanted = Wanted.even(count, seed++)
+                .withColours(COLOURS.subList(0, count))
+                .withSort(sort)
+                .withOdd(odd)
+                .withLocked(groups.locked(session, count))
+                .withBefore(mixed ? desk.before(session.date()) : List.of());
         Grouping made = Groups.of(worked.squad().orElseThrow(), worked.plan().present(), wanted);
+        tell(made);
         edit.accept("session.edit.groups", s -> Sessions.groups(s, made.groups()));
+    }
+
+    /** Who is over, and what could not be kept. */
+    private void tell(Grouping made) {
+        GroupWriter said = new GroupWriter(worked.squad().orElseThrow());
+        List<String> lines = new ArrayList<>(said.broken(made));
+        if (!made.over().isEmpty()) {
+            lines.add(said.over(made, odd));
+        }
+        unclear.setText(String.join(" ", lines));
     }
 
     // ---- who is there ----
@@ -165,20 +193,6 @@ final class PeopleCard extends VBox {
         });
     }
 
-    private void addCoach() {
-        String name = coach.getText().strip();
-        if (!name.isEmpty()) {
-            edit.accept("session.edit.coach", s -> {
-                List<String> taken =
-                        s.coaches().stream().map(c -> c.id().text()).toList();
-                Coach more = new Coach(new CoachId(Slugs.next("c", taken)), name);
-                return s.withCoaches(
-                        Stream.concat(s.coaches().stream(), Stream.of(more)).toList());
-            });
-            coach.clear();
-        }
-    }
-
     // ---- showing ----
 
     void show(Worked now, PlanWriter writer) {
@@ -186,24 +200,11 @@ final class PeopleCard extends VBox {
         Session session = now.plan().session();
         squad.setText(now.squad().map(Squad::title).orElse(Ui.text("session.no-squad")));
         groups.getChildren().clear();
-        now.squad().ifPresent(all -> {
-            GroupWriter said = new GroupWriter(all);
-            for (Group g : session.groups()) {
-                Label line = new Label(said.line(g));
-                line.setWrapText(true);
-                line.setMinHeight(Region.USE_PREF_SIZE);
-                groups.getChildren().add(line);
-            }
-        });
+        now.squad().ifPresent(all -> groups.show(session, all));
         there.getChildren().clear();
         now.squad()
                 .ifPresent(all -> all.players().forEach(p -> there.getChildren().add(toggle(session, p))));
         away.setDisable(now.squad().isEmpty());
-        leads.getChildren().clear();
-        for (Coach c : session.coaches()) {
-            Label name = new Label(c.name());
-            leads.getChildren().add(name);
-        }
     }
 
     private ToggleButton toggle(Session session, Player player) {

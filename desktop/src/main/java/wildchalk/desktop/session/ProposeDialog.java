@@ -3,6 +3,7 @@ package wildchalk.desktop.session;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.CheckBox;
@@ -87,11 +88,13 @@ final class ProposeDialog {
         GridPane.setHgrow(aims, javafx.scene.layout.Priority.ALWAYS);
         said.setId("propose-said");
         said.setMinHeight(160);
-        dialog.getDialogPane().setContent(new VBox(12, grid, said, again));
+        VBox content = new VBox(12, grid, said, again);
+        content.setPadding(new javafx.geometry.Insets(16));
+        dialog.getDialogPane().setContent(content);
         dialog.getDialogPane().getButtonTypes().setAll(ButtonType.OK, ButtonType.CANCEL);
         dialog.setResultConverter(
                 b -> b == ButtonType.OK ? proposal.map(Proposal::session).orElse(null) : null);
-        dialog.setOnShown(e -> aims.requestFocus());
+        dialog.setOnShown(e -> Platform.runLater(aims::requestFocus));
     }
 
     private Optional<Sketch> sketch(Map<DrillId, Integer> lately) {

@@ -30,6 +30,7 @@ import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionId;
 import wildchalk.core.session.What;
 import wildchalk.core.squad.PlayerId;
+import wildchalk.core.squad.Restraint;
 import wildchalk.core.squad.SquadId;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Worker;
@@ -181,7 +182,10 @@ public final class SessionDesk {
                 .map(id -> binder().squadsFolder().resolve(id + SquadFile.SUFFIX))
                 .flatMap(f -> {
                     try {
-                        return Optional.of(SquadFile.read(f).value().players().size());
+                        return Optional.of((int) SquadFile.read(f).value().players().stream()
+                                .filter(p -> p.restraints().stream()
+                                        .noneMatch(r -> r.from() == Restraint.What.ALL && r.holdsOn(session.date())))
+                                .count());
                     } catch (IOException none) {
                         return Optional.<Integer>empty();
                     }

@@ -59,6 +59,7 @@ public final class SessionView extends BorderPane implements Place {
     private final BlockCard block;
     private final PeopleCard people;
     private final SumsCard sums;
+    private final StaffBox staff;
     private final Label nothing = new Label(Ui.text("session.nothing"));
     private final VBox filled = new VBox(8);
     private SessionDocument document;
@@ -77,6 +78,7 @@ public final class SessionView extends BorderPane implements Place {
         this.block = new BlockCard(desk, this::edit);
         this.people = new PeopleCard(desk, this::edit);
         this.sums = new SumsCard(this::edit);
+        this.staff = new StaffBox(this::edit);
         setId("session-view");
         getStyleClass().add("session");
         lay();
@@ -132,7 +134,7 @@ public final class SessionView extends BorderPane implements Place {
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("head");
         setTop(head);
-        HBox cards = new HBox(12, scrolled(block), scrolled(people), scrolled(sums));
+        HBox cards = new HBox(12, scrolled(block), scrolled(people), scrolled(new VBox(4, sums, staff)));
         cards.getChildren().forEach(c -> HBox.setHgrow(c, Priority.ALWAYS));
         VBox.setVgrow(cards, Priority.ALWAYS);
         filled.getChildren().setAll(ribbon, adding(), cards);
@@ -358,6 +360,7 @@ public final class SessionView extends BorderPane implements Place {
         block.show(worked, writer, slot);
         people.show(worked, writer);
         sums.show(document, worked, writer);
+        staff.show(worked, writer);
         setCenter(filled);
         changed.run();
     }

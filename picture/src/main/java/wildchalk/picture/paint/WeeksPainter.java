@@ -10,7 +10,9 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.TreeSet;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import wildchalk.core.drill.Side;
 import wildchalk.core.season.Share;
 import wildchalk.core.season.Weeks;
@@ -52,9 +54,11 @@ public final class WeeksPainter {
         begin(g);
         List<String> themes = weeks.allThemes().stream().limit(MOST_THEMES).toList();
         double names = widest(g, themes, width * 0.34);
-        List<LocalDate> mondays = List.copyOf(weeks.themes().keySet());
+        TreeSet<LocalDate> all = new TreeSet<>(weeks.themes().keySet());
+        all.addAll(weeks.planned().keySet());
+        List<LocalDate> mondays = List.copyOf(all);
         double column = (width - names) / Math.max(1, mondays.size());
-        double most = weeks.themes().values().stream()
+        double most = Stream.concat(weeks.themes().values().stream(), weeks.planned().values().stream())
                 .flatMap(w -> w.values().stream())
                 .mapToDouble(Double::doubleValue)
                 .max()
@@ -67,9 +71,17 @@ public final class WeeksPainter {
             double y = HEAD + r * ROW;
             text(g, themes.get(r), 0, y + 15, false, names - 8);
             for (int c = 0; c < mondays.size(); c++) {
-                Map<String, Double> week = weeks.themes().get(mondays.get(c));
-                double minutes = week.getOrDefault(themes.get(r), 0.0);
-                bar(g, names + c * column, y, minutes, most, column - 34, Numbers.brief(minutes, 0));
+                double minutes = minutes(weeks.themes(), mondays.get(c), themes.get(r));
+                double planned = minutes(weeks.planned(), mondays.get(c), themes.get(r));
+                String said = planned > 0 ? "+" + Numbers.brief(planned, 0) : "";
+                String ran = minutes > 0 ? Numbers.brief(minutes, 0) : "";
+                double room = column - 44;
+                hollow(g, names + c * column, y, minutes, planned, most, room);
+                bar(g, names + c * column, y, minutes, most, room, planned > 0 ? "" : ran);
+                if (planned > 0) {
+                    double end = Math.max(0, room) * (minutes + planned) / Math.max(1e-9, most);
+                    text(g, ran + said, names + c * column + Math.max(2, Math.min(end, room)) + 5, y + 15, false, 60);
+                }
             }
         }
     }
@@ -92,13 +104,26 @@ public final class WeeksPainter {
         }
     }
 
+    private static double minutes(Map<LocalDate, Map<String, Double>> weeks, LocalDate monday, String theme) {
+        return weeks.getOrDefault(monday, Map.of()).getOrDefault(theme, 0.0);
+    }
+
+    /** What is planned and was not run yet: an outline, with a plus before its number. */
+    private void hollow(Graphics2D g, double x, double y, double ran, double planned, double most, double room) {
+        if (planned > 0) {
+            double end = Math.max(0, room) * Math.min(most, ran + planned) / Math.max(1e-9, most);
+            g.setColor(ground.side(Side.DEFENCE));
+            g.draw(new Rectangle2D.Double(x, y + 4, Math.max(3, end), ROW - 9));
+        }
+    }
+
     private void bar(Graphics2D g, double x, double y, double value, double most, double room, String said) {
         double length = Math.max(0, room) * value / Math.max(1e-9, most);
         if (value > 0) {
             g.setColor(ground.side(Side.DEFENCE));
             g.fill(new Rectangle2D.Double(x, y + 4, Math.max(2, length), ROW - 8));
             text(g, said, x + Math.max(2, length) + 5, y + 15, false, 120);
-        } else {
+        } else if (!said.isEmpty() || value == 0) {
             g.setColor(ground.quiet());
             g.fill(new Rectangle2D.Double(x, y + ROW / 2 - 0.5, 8, 1));
         }
