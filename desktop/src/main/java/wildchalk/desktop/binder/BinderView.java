@@ -29,6 +29,7 @@ import wildchalk.core.binder.Favourites;
 import wildchalk.core.binder.Order;
 import wildchalk.core.binder.Sieve;
 import wildchalk.core.drill.Drill;
+import wildchalk.desktop.ui.Miniature;
 import wildchalk.desktop.ui.NextFrame;
 import wildchalk.desktop.ui.Place;
 import wildchalk.desktop.ui.Ui;

@@ -23,6 +23,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.json.FormatProblem;
 import wildchalk.desktop.ui.Icon;
 import wildchalk.desktop.ui.LazyMenu;
+import wildchalk.desktop.ui.Miniature;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;

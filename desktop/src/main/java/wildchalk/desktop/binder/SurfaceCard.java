@@ -17,6 +17,7 @@ import wildchalk.core.text.LengthUnit;
 import wildchalk.desktop.surface.SurfacePicture;
 import wildchalk.desktop.ui.Icon;
 import wildchalk.desktop.ui.LazyMenu;
+import wildchalk.desktop.ui.Miniature;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.style.Ground;
 

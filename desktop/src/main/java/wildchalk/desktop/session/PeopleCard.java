@@ -48,6 +48,7 @@ final class PeopleCard extends VBox {
     private final GroupsBox groups;
     private final FlowPane there = new FlowPane(6, 6);
     private Worked worked;
+    private Runnable readAnew = () -> {};
     /** Goes up each time groups are made, so that the same number gives others. */
     private long seed = 1;
 
@@ -83,6 +84,11 @@ final class PeopleCard extends VBox {
         return label;
     }
 
+    /** Runs when the squad's file was written. */
+    void onSquad(Runnable changed) {
+        readAnew = changed;
+    }
+
     // ---- squad and groups ----
 
     private void squads(LazyMenu menu) {
@@ -101,7 +107,15 @@ final class PeopleCard extends VBox {
         MenuItem fresh = new MenuItem(Ui.text("squad.new"));
         fresh.setId("squad-new");
         fresh.setOnAction(e -> NewSquad.ask(getScene().getWindow(), desk).ifPresent(id -> choose(Optional.of(id))));
-        menu.getItems().addAll(none, fresh);
+        MenuItem change = new MenuItem(Ui.text("squad.change"));
+        change.setId("squad-change");
+        change.setDisable(worked.squad().isEmpty());
+        change.setOnAction(e -> worked.squad().ifPresent(s -> {
+            if (SquadDialog.ask(getScene().getWindow(), desk, s.id())) {
+                readAnew.run();
+            }
+        }));
+        menu.getItems().addAll(none, fresh, change);
     }
 
     /** Groups of another squad are nobody's: they go. */

@@ -26,7 +26,7 @@ import wildchalk.desktop.ui.Ui;
 
 /**
  * The hour from left to right: a block is as wide as it is long. Pulled by its right edge it gets longer or shorter, pulled at
- * its middle it goes elsewhere; with keys: plus and minus, and left and right with Alt.
+ * its middle it goes elsewhere, with Shift it changes places with the one it is let go on; with keys: plus and minus, and left and right with Alt.
  */
 final class Ribbon extends Pane {
 
@@ -42,6 +42,7 @@ final class Ribbon extends Pane {
             Consumer<BlockId> choose,
             BiConsumer<BlockId, Double> stretch,
             BiConsumer<BlockId, Integer> move,
+            BiConsumer<BlockId, BlockId> swap,
             Consumer<BlockId> remove) {}
 
     private final Hand hand;
@@ -209,12 +210,23 @@ final class Ribbon extends Pane {
                 button.setTranslateX(0);
                 if (edge[0]) {
                     hand.stretch().accept(slot.block().id(), minutes(slot, by));
+                } else if (e.isShiftDown() && blockAt(e.getSceneX()).isPresent()) {
+                    hand.swap().accept(slot.block().id(), blockAt(e.getSceneX()).get());
                 } else {
                     hand.move().accept(slot.block().id(), places(slot, by));
                 }
                 requestLayout();
             }
         });
+    }
+
+    /** The block at a place of the window; empty beyond the last. */
+    Optional<BlockId> blockAt(double sceneX) {
+        double at = sceneToLocal(sceneX, 0).getX() / scale();
+        return plan.slots().stream()
+                .filter(s -> s.from() <= at && at < s.to())
+                .map(s -> s.block().id())
+                .findFirst();
     }
 
     /** To the half minute. */

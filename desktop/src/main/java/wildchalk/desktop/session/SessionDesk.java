@@ -34,6 +34,7 @@ import wildchalk.core.squad.Restraint;
 import wildchalk.core.squad.SquadId;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Worker;
+import wildchalk.desktop.ui.FileDialogs;
 import wildchalk.desktop.ui.Ui;
 
 /** What the Session place needs of the binder. */
@@ -44,6 +45,7 @@ public final class SessionDesk {
 
     private final Supplier<Binder> binder;
     private final Consumer<Path> show;
+    private final FileDialogs dialogs;
     private final Faults faults;
     private final Worker worker;
     private List<Binder.Entry> entries = List.of();
@@ -51,7 +53,8 @@ public final class SessionDesk {
     private Map<LocalDate, List<Set<PlayerId>>> earlier = Map.of();
 
     /** @param show opens a drill on the Board */
-    public SessionDesk(Supplier<Binder> binder, Consumer<Path> show, Faults faults) {
+    public SessionDesk(Supplier<Binder> binder, Consumer<Path> show, FileDialogs dialogs, Faults faults) {
+        this.dialogs = dialogs;
         this.binder = binder;
         this.show = show;
         this.faults = faults;
@@ -72,8 +75,12 @@ public final class SessionDesk {
                 .ifPresent(e -> show.accept(e.file()));
     }
 
-    /** Reads the drills of the binder beside the window, for menus that are opened later. */
-    void readDrills() {
+    /**
+     * Reads the drills of the binder beside the window, for menus that are opened later.
+     *
+     * @param then runs when they are there
+     */
+    void readDrills(Runnable then) {
         Binder now = binder();
         worker.ask(
                 () -> {
@@ -92,6 +99,7 @@ public final class SessionDesk {
                     entries = read.entries();
                     lastRun = read.lastRun();
                     earlier = read.earlier();
+                    then.run();
                 });
     }
 
@@ -255,6 +263,10 @@ public final class SessionDesk {
                 .max(Map.Entry.comparingByValue())
                 .map(e -> SurfaceUse.of(e.getKey()))
                 .orElseGet(() -> new SurfaceUse("handball", "whole"));
+    }
+
+    FileDialogs dialogs() {
+        return dialogs;
     }
 
     Faults faults() {

@@ -23,6 +23,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.SessionFile;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.session.BlockId;
 import wildchalk.core.session.Session;
@@ -62,6 +63,7 @@ public final class SessionView extends BorderPane implements Place {
     private final StaffBox staff;
     private final Label nothing = new Label(Ui.text("session.nothing"));
     private final VBox filled = new VBox(8);
+    private final DrillDrawer drawer;
     private SessionDocument document;
     private Optional<BlockId> chosen = Optional.empty();
     private Runnable changed = () -> {};
@@ -74,11 +76,14 @@ public final class SessionView extends BorderPane implements Place {
                 this::choose,
                 (id, m) -> edit("session.edit.minutes", s -> Sessions.minutes(s, id, m)),
                 (id, by) -> edit("session.edit.move", s -> Sessions.moved(s, id, by)),
+                (id, other) -> edit("session.edit.swap", s -> Sessions.swapped(s, id, other)),
                 id -> edit("session.edit.remove", s -> Sessions.removed(s, id))));
+        this.drawer = new DrillDrawer(desk, this::drop);
         this.block = new BlockCard(desk, this::edit);
         this.people = new PeopleCard(desk, this::edit);
         this.sums = new SumsCard(this::edit);
         this.staff = new StaffBox(this::edit);
+        this.people.onSquad(() -> document().ifPresent(SessionDocument::readAnew));
         setId("session-view");
         getStyleClass().add("session");
         lay();
@@ -137,7 +142,7 @@ public final class SessionView extends BorderPane implements Place {
         HBox cards = new HBox(12, scrolled(block), scrolled(people), scrolled(new VBox(4, sums, staff)));
         cards.getChildren().forEach(c -> HBox.setHgrow(c, Priority.ALWAYS));
         VBox.setVgrow(cards, Priority.ALWAYS);
-        filled.getChildren().setAll(ribbon, adding(), cards);
+        filled.getChildren().setAll(ribbon, adding(), drawer, cards);
         filled.getStyleClass().add("session-filled");
         nothing.setId("session-nothing");
         nothing.setWrapText(true);
@@ -162,6 +167,7 @@ public final class SessionView extends BorderPane implements Place {
                 8,
                 6,
                 drill,
+                button("open-drawer", "session.drawer", drawer::toggle),
                 button("add-water", "session.add.water", () -> addPlain(What.Kind.WATER, DRINK_MINUTES)),
                 button("add-talk", "session.add.talk", () -> addPlain(What.Kind.TALK, DRINK_MINUTES)),
                 button("add-warm-up", "session.add.warm-up", () -> addPlain(What.Kind.WARM_UP, USUAL_MINUTES)),
@@ -211,6 +217,15 @@ public final class SessionView extends BorderPane implements Place {
             edit("session.edit.drill", s -> Sessions.drill(s, chosen, d.id(), d.title(), USUAL_MINUTES));
             choose(id);
         }));
+    }
+
+    /** Behind the block over which it was let go, or behind the one that is chosen. */
+    private void drop(Drill drill, double sceneX) {
+        Optional<BlockId> before =
+                Double.isNaN(sceneX) ? chosen : ribbon.blockAt(sceneX).or(() -> chosen);
+        BlockId id = Sessions.next(document.session());
+        edit("session.edit.drill", s -> Sessions.drill(s, before, drill.id(), drill.title(), USUAL_MINUTES));
+        choose(id);
     }
 
     private void addPlain(What.Kind kind, double minutes) {
@@ -375,7 +390,7 @@ public final class SessionView extends BorderPane implements Place {
     /** What somebody else has written is read again; a binder with sessions opens the next of them. */
     @Override
     public void enter() {
-        desk.readDrills();
+        desk.readDrills(drawer::fill);
         if (document != null && !document.file().startsWith(desk.binder().folder())) {
             close();
         }
@@ -401,5 +416,6 @@ public final class SessionView extends BorderPane implements Place {
     @Override
     public void dress(Ground ground) {
         block.dress(ground);
+        drawer.dress(ground);
     }
 }

@@ -1,4 +1,4 @@
-package wildchalk.desktop.binder;
+package wildchalk.desktop.ui;
 
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -19,17 +19,17 @@ import wildchalk.picture.paint.Viewport;
 import wildchalk.picture.style.Ground;
 
 /** A small picture of a drill that plays while it is looked at. */
-final class Miniature extends ImageView {
+public final class Miniature extends ImageView {
 
-    static final int WIDTH = 258;
-    static final int HEIGHT = 146;
+    public static final int WIDTH = 258;
+    public static final int HEIGHT = 146;
     /** Painted at twice the size, so that it is sharp. */
     private static final int SCALE = 2;
 
     /** A drill with its first step painted: made by whoever has the time, before the FX thread takes it over. */
-    record Painted(Told told, Painter painter, BufferedImage picture) {
+    public record Painted(Told told, Painter painter, BufferedImage picture) {
 
-        static Painted of(Told told, Ground ground) {
+        public static Painted of(Told told, Ground ground) {
             Painted painted = new Painted(
                     told,
                     new Painter(ground),
@@ -79,7 +79,7 @@ final class Miniature extends ImageView {
         }
     };
 
-    Miniature(Painted painted) {
+    public Miniature(Painted painted) {
         this.painted = painted;
         this.shared = new PixelBuffer<>(
                 WIDTH * SCALE,
@@ -92,7 +92,7 @@ final class Miniature extends ImageView {
     }
 
     /** Plays from the whistle. */
-    void play() {
+    public void play() {
         if (!playing && painted.told().timeline().seconds() > 0) {
             playing = true;
             timer.start();
@@ -100,7 +100,7 @@ final class Miniature extends ImageView {
     }
 
     /** Shows the first step as drawn. */
-    void rest() {
+    public void rest() {
         if (playing) {
             playing = false;
             timer.stop();
