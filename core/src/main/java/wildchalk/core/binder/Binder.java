@@ -288,7 +288,7 @@ public record Binder(Path folder) {
     public List<String> takeIn(Path file, Progress progress) throws IOException {
         String name = file.getFileName().toString();
         if (name.endsWith(Bundle.SUFFIX)) {
-            return Bundle.takeIn(file, this, progress);
+            return BundleIntake.takeIn(file, this, progress);
         }
         FileKind<?> kind = name.endsWith(SurfaceFile.SUFFIX) ? SurfaceFile.KIND : DrillFile.KIND;
         return List.of(saveNew(kind.read(file)).getFileName().toString());

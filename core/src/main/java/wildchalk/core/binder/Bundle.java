@@ -8,29 +8,26 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.Collections;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.UUID;
-import java.util.stream.Stream;
+import java.util.TreeSet;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
-import wildchalk.core.drill.Drill;
 import wildchalk.core.json.FormatProblem;
 import wildchalk.core.json.JsonTree;
 import wildchalk.core.progress.Progress;
-import wildchalk.core.surface.Surface;
+import wildchalk.core.session.Session;
 import wildchalk.core.text.Slugs;
 
 /**
- * Drills and surfaces in one file to hand on: a zip with {@code drills/…} and {@code surfaces/…}. Reading trusts nothing:
+ * Drills, surfaces and sessions in one file to hand on: a zip with {@code drills/…}, {@code surfaces/…}, {@code sessions/…/} and, only
+ * where somebody asked for it, {@code squads/…}. {@link BundleIntake} takes one in. Reading trusts nothing:
  * names are only looked at, never followed; sizes are counted while unpacking; every file must be one that opens.
  */
 public final class Bundle {
@@ -50,6 +47,19 @@ public final class Bundle {
      * @throws FormatProblem when one of the drills cannot be read: nobody could take the bundle in
      */
     public static void pack(Path target, List<Path> drills, Binder binder, Progress progress) throws IOException {
+        pack(target, drills, List.of(), false, binder, progress);
+    }
+
+    /**
+     * Likewise with sessions.
+     *
+     * @param sessions session files of the binder
+     * @param staff whether it is for the staff: then the squads that these sessions name and their logs go along; in both stands
+     *     what is nobody else's business
+     */
+    public static void pack(
+            Path target, List<Path> drills, List<Path> sessions, boolean staff, Binder binder, Progress progress)
+            throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
             Set<String> taken = new HashSet<>();
@@ -63,6 +73,31 @@ public final class Bundle {
                 if (surface.content().isPresent()) {
                     String text = surface.content().get().toText();
                     add(zip, name("surfaces/", surface.file(), SurfaceFile.SUFFIX, taken), text);
+                }
+            }
+            Set<String> squads = new TreeSet<>();
+            for (Path file : sessions) {
+                BinderFile<Session> session = SessionFile.read(file);
+                String folder =
+                        Slugs.of(file.toAbsolutePath().getParent().getFileName().toString());
+                String home = "sessions/" + folder + "/";
+                for (int n = 2; !taken.add(home); n++) {
+                    home = "sessions/" + folder + "-" + n + "/";
+                }
+                add(zip, home + SessionFile.NAME, session.toText());
+                Path log = LogFile.beside(file);
+                if (staff && Files.isRegularFile(log)) {
+                    add(zip, home + LogFile.NAME, LogFile.read(log).toText());
+                }
+                session.value().squad().ifPresent(q -> squads.add(q.text()));
+            }
+            for (String squad : squads) {
+                Path file = binder.squadsFolder().resolve(squad + SquadFile.SUFFIX);
+                if (staff && Files.isRegularFile(file)) {
+                    add(
+                            zip,
+                            "squads/" + squad + SquadFile.SUFFIX,
+                            SquadFile.read(file).toText());
                 }
             }
         }
@@ -131,11 +166,9 @@ public final class Bundle {
         }
     }
 
-    /** One folder deep, in a folder that we know, with a name like ours: nothing else is in an honest bundle. */
+    /** In a folder that we know, with a name like ours: nothing else is in an honest bundle. */
     private static void check(Path bundle, String name) throws FormatProblem {
-        boolean drill = name.matches("drills/[A-Za-z0-9][A-Za-z0-9_-]{0,99}\\.drill\\.json");
-        boolean surface = name.matches("surfaces/[A-Za-z0-9][A-Za-z0-9_-]{0,99}\\.surface\\.json");
-        if (!drill && !surface) {
+        if (BundleIntake.kind(name).isEmpty()) {
             throw new FormatProblem(
                     bundle, "It holds \"%s\", which does not belong in a bundle.".formatted(printable(name)));
         }
@@ -165,101 +198,5 @@ public final class Bundle {
         } catch (CharacterCodingException e) {
             throw new FormatProblem(bundle, "\"%s\" is not UTF-8 text.".formatted(printable(name)));
         }
-    }
-
-    /**
-     * Takes everything in a bundle into a binder: all of it or, when something in it cannot be read, nothing. A file that
-     * is there already with the same content is left; one with another content is put beside it.
-     *
-     * @param progress may stop it until everything is ready to be moved in
-     * @return a line for each file
-     */
-    static List<String> takeIn(Path bundle, Binder binder, Progress progress) throws IOException {
-        Map<String, String> texts = read(bundle);
-        Map<String, BinderFile<Drill>> drills = new LinkedHashMap<>();
-        Map<String, BinderFile<Surface>> surfaces = new LinkedHashMap<>();
-        double all = 2.0 * texts.size();
-        for (Map.Entry<String, String> e : texts.entrySet()) {
-            Progress.tell(progress, (drills.size() + surfaces.size()) / all);
-            Path inside = Path.of(bundle.getFileName() + "!" + e.getKey().replace('/', '_'));
-            if (e.getKey().startsWith("drills/")) {
-                drills.put(e.getKey().substring("drills/".length()), DrillFile.parse(inside, e.getValue()));
-            } else {
-                surfaces.put(e.getKey().substring("surfaces/".length()), SurfaceFile.parse(inside, e.getValue()));
-            }
-        }
-        // first everything is written and read back in a folder of its own, then it is moved, then it is there
-        Path staged = Files.createDirectories(binder.folder().resolve(".wild-chalk-" + UUID.randomUUID()));
-        try {
-            for (Map.Entry<String, BinderFile<Surface>> e : surfaces.entrySet()) {
-                e.getValue().save(staged.resolve(e.getKey()));
-            }
-            int written = surfaces.size();
-            for (Map.Entry<String, BinderFile<Drill>> e : drills.entrySet()) {
-                Progress.tell(progress, 0.5 + written++ / all);
-                e.getValue().save(staged.resolve(e.getKey()));
-            }
-            Progress.tell(progress, 1);
-            try (FolderLock surfacesTurn = FolderLock.of(binder.surfacesFolder());
-                    FolderLock drillsTurn = FolderLock.of(binder.drillsFolder())) {
-                return moveIn(binder, staged, surfaces, drills);
-            }
-        } finally {
-            remove(staged);
-        }
-    }
-
-    private static List<String> moveIn(
-            Binder binder,
-            Path staged,
-            Map<String, BinderFile<Surface>> surfaces,
-            Map<String, BinderFile<Drill>> drills)
-            throws IOException {
-        List<Path> done = new ArrayList<>();
-        try {
-            for (Map.Entry<String, BinderFile<Surface>> e : surfaces.entrySet()) {
-                String text = e.getValue().toText();
-                moveIn(staged, place(binder.surfacesFolder(), e.getKey(), SurfaceFile.SUFFIX, text), e.getKey(), done);
-            }
-            for (Map.Entry<String, BinderFile<Drill>> e : drills.entrySet()) {
-                String text = e.getValue().toText();
-                moveIn(staged, place(binder.drillsFolder(), e.getKey(), DrillFile.SUFFIX, text), e.getKey(), done);
-            }
-        } catch (IOException e) {
-            for (Path there : done) {
-                Files.deleteIfExists(there); // none of them was there before
-            }
-            throw e;
-        }
-        return done.stream().map(f -> f.getFileName().toString()).toList();
-    }
-
-    private static void moveIn(Path staged, Path to, String name, List<Path> done) throws IOException {
-        if (to != null) {
-            SafeFiles.rename(staged.resolve(name), to);
-            done.add(to);
-        }
-    }
-
-    private static void remove(Path folder) throws IOException {
-        List<Path> all;
-        try (Stream<Path> walk = Files.walk(folder)) {
-            all = walk.sorted(Comparator.reverseOrder()).toList();
-        }
-        for (Path p : all) {
-            Files.deleteIfExists(p);
-        }
-    }
-
-    /** Where a file goes; null when it is there already. */
-    private static Path place(Path folder, String name, String suffix, String text) throws IOException {
-        Path there = folder.resolve(name);
-        if (Files.isRegularFile(there) && Files.size(there) < JsonTree.MAX_BYTES) {
-            if (Files.readString(there, StandardCharsets.ISO_8859_1)
-                    .equals(new String(text.getBytes(StandardCharsets.UTF_8), StandardCharsets.ISO_8859_1))) {
-                return null;
-            }
-        }
-        return Binder.free(folder, name.substring(0, name.length() - suffix.length()), suffix);
     }
 }

@@ -32,6 +32,7 @@ import wildchalk.core.SmallDisk;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.json.FormatProblem;
 import wildchalk.core.progress.Progress;
+import wildchalk.core.session.Session;
 import wildchalk.core.surface.OwnSurfaces;
 import wildchalk.core.surface.Size;
 import wildchalk.core.surface.Surface;
@@ -240,6 +241,38 @@ class BinderTest {
                 other.takeIn(bundle, Progress.NONE),
                 "a changed one is put beside");
         assertEquals("Mine", DrillFile.read(there).value().title());
+    }
+
+    /** A session goes with its drills; the squad and the log, in which more stands, only where somebody asked. */
+    @Test
+    void aSessionGoesWithoutItsSquadUnlessItIsForTheStaff() throws IOException {
+        Path demo = Demo.files().get(0).getParent().getParent();
+        Binder from = new Binder(demo);
+        Path session = from.sessions().stream()
+                .filter(f -> Files.exists(LogFile.beside(f)))
+                .findFirst()
+                .orElseThrow();
+        Path open = folder.resolve("open.chalk");
+        Bundle.pack(open, files(), List.of(session), false, from, Progress.NONE);
+        Binder players = new Binder(folder.resolve("players"));
+        players.takeIn(open, Progress.NONE);
+        assertEquals(1, players.sessions().size());
+        assertEquals(List.of(), players.squads());
+        assertTrue(LogFile.of(players.sessions().get(0)).isEmpty());
+        String names =
+                SquadFile.read(from.squads().get(0)).value().players().get(0).name();
+        assertFalse(String.join("", Bundle.read(open).values()).contains(names), "nobody's name is in it");
+        Path whole = folder.resolve("staff.chalk");
+        Bundle.pack(whole, files(), List.of(session), true, from, Progress.NONE);
+        Binder staff = new Binder(folder.resolve("staff"));
+        assertTrue(staff.takeIn(whole, Progress.NONE).size() >= 6);
+        assertEquals(1, staff.squads().size());
+        assertTrue(LogFile.of(staff.sessions().get(0)).isPresent());
+        assertEquals(List.of(), staff.takeIn(whole, Progress.NONE), "what is there already is left");
+        BinderFile<Session> mine = SessionFile.read(staff.sessions().get(0));
+        mine.with(mine.value().withTitle("Mine")).save(staff.sessions().get(0));
+        assertEquals(2, staff.takeIn(whole, Progress.NONE).size(), "a changed one is put beside, with its log");
+        assertEquals(2, staff.sessions().size());
     }
 
     @Test

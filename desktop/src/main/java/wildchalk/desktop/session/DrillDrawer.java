@@ -1,5 +1,6 @@
 package wildchalk.desktop.session;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.BiConsumer;
@@ -15,6 +16,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.surface.Surface;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Worker;
 import wildchalk.desktop.ui.Miniature;
@@ -38,6 +40,7 @@ final class DrillDrawer extends VBox {
     private final TextField find = new TextField();
     private final HBox cards = new HBox(8);
     private List<Drill> shown = List.of();
+    private Surface floor;
     private Ground ground = Ground.SLATE;
     private int run;
 
@@ -51,7 +54,8 @@ final class DrillDrawer extends VBox {
         find.setId("drawer-find");
         find.setPromptText(Ui.text("session.drawer.find"));
         find.setAccessibleText(Ui.text("session.drawer.find"));
-        find.setPrefWidth(180);
+        find.setMinWidth(160);
+        find.setPrefWidth(160);
         find.textProperty().addListener((o, a, b) -> fill());
         ScrollPane scroll = new ScrollPane(cards);
         scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -75,6 +79,14 @@ final class DrillDrawer extends VBox {
         }
     }
 
+    /** Drills on this floor come first. */
+    void on(Surface here) {
+        if (!here.equals(floor)) {
+            floor = here;
+            fill();
+        }
+    }
+
     void toggle() {
         setVisible(!isVisible());
         fill();
@@ -88,6 +100,7 @@ final class DrillDrawer extends VBox {
         String wanted = find.getText().strip().toLowerCase(Locale.ROOT);
         List<Drill> drills = desk.drills().stream()
                 .filter(d -> wanted.isEmpty() || words(d).contains(wanted))
+                .sorted(Comparator.comparing(d -> !d.surfaceUse().floor().equals(floor)))
                 .toList();
         if (drills.equals(shown)) {
             return;

@@ -151,6 +151,15 @@ public final class SessionDesk {
         return all;
     }
 
+    /** Files of drills, by their ids. */
+    List<Path> files(Set<DrillId> ids) {
+        return entries.stream()
+                .filter(e ->
+                        e.content().filter(c -> ids.contains(c.value().id())).isPresent())
+                .map(Binder.Entry::file)
+                .toList();
+    }
+
     /** All drills that could be read, by title. */
     List<Drill> drills() {
         return entries.stream()

@@ -14,6 +14,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
@@ -200,6 +201,19 @@ public final class SessionView extends BorderPane implements Place {
             none.setDisable(true);
             menu.getItems().add(none);
         }
+        document()
+                .ifPresent(d -> menu.getItems()
+                        .addAll(
+                                new SeparatorMenuItem(),
+                                handOn("session-hand-on", d, false),
+                                handOn("session-staff", d, true)));
+    }
+
+    private MenuItem handOn(String id, SessionDocument open, boolean staff) {
+        MenuItem item = new MenuItem(Ui.text(staff ? "session.hand-on.staff" : "session.hand-on"));
+        item.setId(id);
+        item.setOnAction(e -> HandOn.ask(getScene().getWindow(), desk, open, staff));
+        return item;
     }
 
     private List<Path> sessions() {
@@ -372,6 +386,7 @@ public final class SessionView extends BorderPane implements Place {
                 .filter(s -> s.change().isEmpty()
                         && chosen.equals(Optional.of(s.block().id())))
                 .findFirst();
+        drawer.on(session.floor().floor());
         block.show(worked, writer, slot);
         people.show(worked, writer);
         sums.show(document, worked, writer);

@@ -23,6 +23,7 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import wildchalk.core.binder.BinderFile;
@@ -70,7 +71,7 @@ final class SquadDialog {
     private SquadDialog(Window owner, SessionDesk desk, Squad squad) {
         this.desk = desk;
         this.squad = squad;
-        dialog = Dialogs.dress(new Dialog<>(), owner);
+        dialog = Dialogs.widen(Dialogs.dress(new Dialog<>(), owner), 780);
         dialog.setTitle(squad.title());
         lay(owner);
         fill(0);
@@ -99,6 +100,7 @@ final class SquadDialog {
     private void lay(Window owner) {
         list.setId("squad-list");
         list.setPrefSize(LIST_WIDTH, 380);
+        list.setMinWidth(LIST_WIDTH);
         list.getSelectionModel().selectedIndexProperty().addListener((o, a, b) -> show());
         more.setId("squad-more");
         more.setPromptText(Ui.text("squad.more"));
@@ -124,6 +126,7 @@ final class SquadDialog {
             {"squad.restraints", restraints, "squad-restraints", "squad.restraints.hint"}
         }) {
             Label label = new Label(((String) each[0]).isEmpty() ? "" : Ui.text((String) each[0]));
+            label.setMinWidth(Region.USE_PREF_SIZE);
             grid.addRow(row++, label, (javafx.scene.Node) each[1]);
             if (each[1] instanceof TextField field) {
                 field.setId((String) each[2]);
@@ -137,9 +140,9 @@ final class SquadDialog {
         levels.setId("squad-levels");
         together.setId("squad-together");
         apart.setId("squad-apart");
-        grid.addRow(row++, new Label(Ui.text("squad.levels")), levels);
-        grid.addRow(row++, new Label(Ui.text("squad.together")), together);
-        grid.addRow(row, new Label(Ui.text("squad.apart")), apart);
+        grid.addRow(row++, whole("squad.levels"), levels);
+        grid.addRow(row++, whole("squad.together"), together);
+        grid.addRow(row, whole("squad.apart"), apart);
         for (TextInputControl field : List.of(levels, together, apart)) {
             typed(field, this::changeAll);
         }
@@ -164,6 +167,12 @@ final class SquadDialog {
         HBox.setHgrow(grid, Priority.ALWAYS);
         dialog.getDialogPane().setContent(all);
         dialog.getDialogPane().getButtonTypes().setAll(ButtonType.OK, ButtonType.CANCEL);
+    }
+
+    private static Label whole(String key) {
+        Label label = new Label(Ui.text(key));
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
     }
 
     private static Button button(String id, String key, Runnable action) {

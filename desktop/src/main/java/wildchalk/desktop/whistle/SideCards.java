@@ -38,7 +38,7 @@ final class SideCards extends VBox {
     private final TextField note = new TextField();
     private final TextField lost = new TextField();
     private final Label next = new Label(Ui.text("whistle.then"));
-    private Runnable writing = () -> {};
+    private Consumer<Boolean> writing = is -> {};
 
     SideCards(
             Runnable rep,
@@ -89,6 +89,7 @@ final class SideCards extends VBox {
         });
         for (TextField field : List.of(note, lost)) {
             field.setFocusTraversable(false);
+            field.focusedProperty().addListener((o, was, is) -> writing.accept(is));
         }
         counts.setId("whistle-counts");
         HBox.setHgrow(note, Priority.ALWAYS);
@@ -125,18 +126,16 @@ final class SideCards extends VBox {
         getScene().getRoot().requestFocus();
     }
 
-    /** Runs when a field is gone to, so that it can be brought into view. */
-    void onWriting(Runnable listener) {
+    /** Hears when a field is gone to, so that it can be brought into view, and when it is left. */
+    void onWriting(Consumer<Boolean> listener) {
         writing = listener;
     }
 
     void note() {
-        writing.run();
         note.requestFocus();
     }
 
     void lost() {
-        writing.run();
         lost.requestFocus();
     }
 

@@ -152,7 +152,7 @@ public final class WhistleView extends StackPane {
         leftScroll.setFocusTraversable(false);
         leftScroll.getStyleClass().add("findings-scroll");
         leftScroll.setMinWidth(0);
-        side.onWriting(() -> right.setVvalue(1));
+        side.onWriting(is -> right.setVvalue(is ? 1 : 0));
         HBox middle = new HBox(12, leftScroll, right);
         HBox.setHgrow(leftScroll, Priority.ALWAYS);
         right.prefWidthProperty().bind(widthProperty().multiply(0.38));

@@ -34,7 +34,6 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
 import wildchalk.core.arrange.Transforms;
-import wildchalk.core.binder.Backups;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
@@ -110,8 +109,6 @@ class ScreenshotMaker {
         board("second-wave-from-the-left", 2.3);
         Window.fx(() -> window.document().selectionProperty().set(Selection.of(new MoveId("m3"))));
         shoot("board-slate.png");
-        board("lamplighter-give-and-go", 1.8);
-        shoot("board-basketball.png");
         session(robot);
         board("ebb-or-flow", 8.2);
         Window.fx(() -> window.document()
@@ -130,7 +127,6 @@ class ScreenshotMaker {
         share(robot);
         faults();
         twoStates(robot);
-        earlier(robot);
         chooser(robot);
         editor(robot);
         Window.fx(window.shell::toggleGround);
@@ -275,23 +271,27 @@ class ScreenshotMaker {
         Window.until(() -> !robot.lookup("#mend-0-OTHER_COACH").queryAll().isEmpty());
         WaitForAsyncUtils.waitForFxEvents(20);
         shoot("session.png");
+        Window.press(robot, "#mend-0-OTHER_COACH");
+        whistle(robot);
+        Window.press(robot, "#place-log");
+        Window.until(() -> !robot.lookup("#log-table").queryAll().isEmpty());
+        WaitForAsyncUtils.waitForFxEvents(20);
+        shoot("log.png");
     }
 
-    private void earlier(FxRobot robot) throws Exception {
-        Path file = window.document().file().orElseThrow();
-        int hours = 1;
-        for (Backups.Backup backup : Backups.of(file)) {
-            Files.move(
-                    backup.file(),
-                    backup.file()
-                            .resolveSibling(file.getFileName() + ".20261125-%02d4512-000".formatted(20 - hours++)));
-        }
-        Platform.runLater(() -> window.shell.saving().earlier());
-        Window.until(() -> !robot.lookup("#backups").queryAll().isEmpty());
-        Window.until(() -> !robot.lookup(".drill-picture ImageView").queryAll().isEmpty());
-        dialog(robot, "#backups", "earlier-states.png");
-        Window.press(robot, Ui.text("backups.close"));
-        Window.until(() -> robot.lookup("#backups").queryAll().isEmpty());
+    /** The block with two stations runs, and there is less time than was planned. */
+    private void whistle(FxRobot robot) throws Exception {
+        Window.press(robot, "#session-run");
+        Window.until(() -> !robot.lookup("#whistle-clock").queryAll().isEmpty());
+        robot.type(KeyCode.SPACE, KeyCode.N, KeyCode.N, KeyCode.N, KeyCode.L);
+        robot.write("25").type(KeyCode.ENTER);
+        robot.type(KeyCode.R);
+        Window.until(() -> robot.lookup("#whistle-rescue").query().isVisible());
+        robot.type(KeyCode.X);
+        Window.until(() -> !robot.lookup("#whistle-flash").query().isVisible());
+        WaitForAsyncUtils.waitForFxEvents(20);
+        dialog(robot, "#whistle-clock", "whistle.png");
+        Window.fx(() -> window.shell.hour().whistle().close());
     }
 
     private void chooser(FxRobot robot) throws Exception {

@@ -77,7 +77,9 @@ public final class WeeksPainter {
                 String ran = minutes > 0 ? Numbers.brief(minutes, 0) : "";
                 double room = column - 44;
                 hollow(g, names + c * column, y, minutes, planned, most, room);
-                bar(g, names + c * column, y, minutes, most, room, planned > 0 ? "" : ran);
+                if (planned == 0 || minutes > 0) {
+                    bar(g, names + c * column, y, minutes, most, room, planned > 0 ? "" : ran);
+                }
                 if (planned > 0) {
                     double end = Math.max(0, room) * (minutes + planned) / Math.max(1e-9, most);
                     text(g, ran + said, names + c * column + Math.max(2, Math.min(end, room)) + 5, y + 15, false, 60);
@@ -123,7 +125,7 @@ public final class WeeksPainter {
             g.setColor(ground.side(Side.DEFENCE));
             g.fill(new Rectangle2D.Double(x, y + 4, Math.max(2, length), ROW - 8));
             text(g, said, x + Math.max(2, length) + 5, y + 15, false, 120);
-        } else if (!said.isEmpty() || value == 0) {
+        } else {
             g.setColor(ground.quiet());
             g.fill(new Rectangle2D.Double(x, y + ROW / 2 - 0.5, 8, 1));
         }
