@@ -42,6 +42,8 @@ public record Clash(Kind kind, List<BlockId> blocks, List<String> names, double 
         RESTRAINT(true),
         /** Longer than 20 minutes without a drink: have is the minute at which it would be due. */
         NO_WATER(false),
+        /** So much to carry between two blocks that everybody stands: have is the minutes it takes. */
+        SET_UP(false),
         /** Fewer goes than there are to be, or more than twice as many: have and need. */
         GOES(false),
         /** Nobody is there who stands in no group. */

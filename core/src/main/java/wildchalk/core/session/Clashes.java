@@ -38,6 +38,9 @@ final class Clashes {
     /** Over the time by less than this (minutes) is nothing. */
     private static final double OVER_MINUTES = 0.5;
 
+    /** A change-over longer than this (s) is no change-over any more: nobody has planned the time. */
+    private static final double STANDING_SECONDS = 150;
+
     /** Two goals nearer than this (m) are one. */
     private static final double SAME_METRES = 0.5;
 
@@ -76,6 +79,14 @@ final class Clashes {
         kit();
         beside();
         for (Slot slot : slots) {
+            if (slot.change().isPresent() && slot.to() - slot.from() > STANDING_SECONDS) {
+                add(
+                        Kind.SET_UP,
+                        List.of(slot.block().id()),
+                        List.of(),
+                        (slot.to() - slot.from()) / 60,
+                        STANDING_SECONDS / 60);
+            }
             if (slot.block().what() instanceof What.Drilling drilling
                     && slot.change().isEmpty()) {
                 coaches(slot, drilling);

@@ -76,6 +76,7 @@ final class Planning {
         ChangeOver.Standing before = ChangeOver.Standing.EMPTY;
         Map<GearKind, Integer> most = new EnumMap<>(GearKind.class);
         boolean first = true;
+        double setOut = 0;
         for (SessionBlock block : session.blocks()) {
             if (block.what() instanceof What.Drilling drilling) {
                 ChangeOver.Standing after = standing(drilling);
@@ -85,6 +86,10 @@ final class Planning {
                     at += change.seconds();
                 }
                 before = after;
+                if (first) {
+                    double carry = ChangeOver.carrySeconds(after.pieces().size(), carriers());
+                    setOut = Math.max(0, carry - spare);
+                }
                 count(after.pieces(), most);
                 spare = 0;
                 first = false;
@@ -101,7 +106,7 @@ final class Planning {
                 .max()
                 .orElse(0);
         List<Clash> clashes = new Clashes(session, squad, slots, present, most, balls, sums()).all();
-        return new SessionPlan(session, present, slots, loads, most, balls, sums(), clashes);
+        return new SessionPlan(session, present, slots, loads, most, balls, setOut, sums(), clashes);
     }
 
     private int carriers() {

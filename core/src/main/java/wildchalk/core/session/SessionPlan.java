@@ -15,6 +15,7 @@ import wildchalk.core.squad.Squad;
  * @param loads what each gets
  * @param bring pieces of each kind that have to be there: the most that stand at once
  * @param balls the most that are out at once
+ * @param setOutSeconds that have to be there before the start, to put out what the first drills need
  * @param clashes the gravest first
  */
 public record SessionPlan(
@@ -24,6 +25,7 @@ public record SessionPlan(
         Map<PlayerId, Load> loads,
         Map<GearKind, Integer> bring,
         int balls,
+        double setOutSeconds,
         Sums sums,
         List<Clash> clashes) {
 

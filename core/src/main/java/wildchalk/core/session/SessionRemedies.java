@@ -11,6 +11,7 @@ import wildchalk.core.squad.Group;
 import wildchalk.core.squad.PlayerId;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Texts;
 
 /**
  * What mends a clash. Only what was tried is offered: with it the clash is gone, and nothing grave is there that was not before.
@@ -78,6 +79,10 @@ public final class SessionRemedies {
             case GOAL_TWICE, FLOOR_TWICE, NO_GOAL, OFF_FLOOR -> otherEnds();
             case NO_GROUP -> intoGroup();
             case GOES -> longEnough();
+            case SET_UP -> water();
+            case RESTRAINT -> beside();
+            case PLAYER_TWICE -> oneGroup();
+            case NO_DRILL -> noStation();
             case TOO_FEW -> oneStation();
             default -> {}
         }
@@ -169,6 +174,46 @@ public final class SessionRemedies {
                 m <= Math.min(SessionBlock.MOST_MINUTES, 1.5 * minutes + 2);
                 m += 0.5) {
             add(Kind.LONG_ENOUGH, List.of(b.title(), Numbers.brief(m, 1)), Sessions.minutes(session, id, m));
+        }
+    }
+
+    /** Whoever is not to do what a block has does something else meanwhile. */
+    private void beside() {
+        BlockId id = clash.blocks().get(0);
+        PlayerId player = new PlayerId(clash.names().get(0));
+        plan.slots().stream()
+                .filter(s -> s.change().isEmpty() && s.block().id().equals(id))
+                .findFirst()
+                .ifPresent(s -> add(
+                        Kind.BESIDE,
+                        List.of(player.text(), s.block().title()),
+                        Sessions.besideMore(
+                                session,
+                                Texts.CORE.get("session.beside.usual"),
+                                Math.floor(s.from() / 6) / 10,
+                                Math.ceil((s.to() - s.from()) / 6) / 10 + 0.1,
+                                List.of(player),
+                                Optional.empty())));
+    }
+
+    /** The first group that has him keeps him. */
+    private void oneGroup() {
+        PlayerId player = new PlayerId(clash.names().get(0));
+        session.groups().stream()
+                .filter(g -> g.players().contains(player))
+                .findFirst()
+                .ifPresent(
+                        g -> add(Kind.ONE_GROUP, List.of(player.text()), Sessions.intoGroup(session, player, g.id())));
+    }
+
+    private void noStation() {
+        BlockId id = clash.blocks().get(0);
+        if (block(id).what() instanceof What.Drilling d) {
+            d.stations().stream()
+                    .filter(s -> s.drill().text().equals(clash.names().get(0)))
+                    .findFirst()
+                    .ifPresent(s ->
+                            add(Kind.NO_STATION, List.of(s.drill().text()), Sessions.stationGone(session, id, s.id())));
         }
     }
 

@@ -30,6 +30,12 @@ public record SessionRemedy(Kind kind, List<String> names, Session then) {
         INTO_GROUP,
         /** A block lasts so many minutes that everybody has his goes: its title and the minutes. */
         LONG_ENOUGH,
+        /** Somebody does something else beside a block: his id, and the block's title. */
+        BESIDE,
+        /** Somebody is in one of his groups only: his id. */
+        ONE_GROUP,
+        /** A station is taken out: its drill. */
+        NO_STATION,
         /** All groups at one station. */
         ONE_STATION
     }

@@ -272,6 +272,10 @@ public final class PlanWriter {
         if (!all.isEmpty()) {
             lines.add(text("plan.bring", all));
         }
+        if (plan.setOutSeconds() > 0) {
+            String minutes = Numbers.brief(Math.ceil(plan.setOutSeconds() / 30) / 2, 1);
+            lines.add(text("plan.set-out", clock(-60 * Math.ceil(plan.setOutSeconds() / 60)), minutes));
+        }
         return lines;
     }
 
@@ -279,8 +283,39 @@ public final class PlanWriter {
         return count + " " + text((count == 1 ? "gear." : "gears.") + kind);
     }
 
+    /** Heads of the table of what each gets. */
+    public static List<String> heads() {
+        List<String> heads = new ArrayList<>(WeeksWriter.heads());
+        heads.remove(1);
+        heads.add(text("plan.head.stands"));
+        return heads;
+    }
+
+    /** Rows of it, in the order of who is there. */
+    public List<List<String>> rows() {
+        return plan.present().stream()
+                .map(p -> {
+                    Load l = plan.loads().get(p);
+                    return List.of(
+                            name(p.text()),
+                            String.valueOf(l.turns()),
+                            Numbers.brief(l.hardSeconds() / 60, 1),
+                            String.valueOf(l.touches()),
+                            String.valueOf(l.shots()),
+                            String.valueOf(l.shotsFaced()),
+                            Numbers.brief(l.standSeconds() / 60, 0));
+                })
+                .toList();
+    }
+
     /** What a remedy does, short enough for a button. */
     public String mend(SessionRemedy remedy) {
+        boolean person = remedy.kind() == SessionRemedy.Kind.BESIDE || remedy.kind() == SessionRemedy.Kind.ONE_GROUP;
+        if (person) {
+            List<String> names = new ArrayList<>(remedy.names());
+            names.set(0, name(names.get(0)));
+            return text("mend.session." + remedy.kind(), names.toArray());
+        }
         return text(
                 "mend.session." + remedy.kind(),
                 remedy.names().stream().map(PlanWriter::called).toArray());

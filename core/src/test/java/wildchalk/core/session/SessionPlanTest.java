@@ -244,6 +244,7 @@ class SessionPlanTest {
 
     private static final Drill LEFT = shuttle("left", -12, 4);
     private static final Drill RIGHT = shuttle("right", 6, 4);
+    private static final Drill MANY = shuttle("many", -2, 64);
 
     static Library small() {
         return id -> id.equals(LEFT.id())
@@ -279,6 +280,14 @@ class SessionPlanTest {
         List<SessionBlock> all = new ArrayList<>(s.blocks());
         all.addAll(more);
         return s.withBlocks(all);
+    }
+
+    private static SessionBlock drilled(String id, Drill drill) {
+        return RandomSessions.drilling(
+                id,
+                6,
+                What.Turning.NONE,
+                List.of(RandomSessions.station("s1", drill, Point.ORIGIN, List.of("g1", "g2"))));
     }
 
     private static StationPlan at(StationPlan s, Point place) {
@@ -331,6 +340,15 @@ class SessionPlanTest {
                                                 fine.groups().get(1).players().subList(1, 6)))),
                         fine),
                 Arguments.of(
+                        Clash.Kind.SET_UP,
+                        with(fine.withBlocks(List.of()), List.of(drilled("b1", LEFT), drilled("b2", MANY))),
+                        with(
+                                fine.withBlocks(List.of()),
+                                List.of(
+                                        drilled("b1", LEFT),
+                                        RandomSessions.plain("t", 6, What.Kind.TALK),
+                                        drilled("b2", MANY)))),
+                Arguments.of(
                         Clash.Kind.NO_WATER,
                         with(fine, List.of(RandomSessions.plain("p", 6, What.Kind.TALK))),
                         with(
@@ -343,7 +361,7 @@ class SessionPlanTest {
     @ParameterizedTest
     @MethodSource("clashes")
     void whatDoesNotGoTogetherIsFoundAndSaid(Clash.Kind kind, Session fault, Session near) {
-        SessionPlan plan = plan(fault, TWELVE, LEFT, RIGHT);
+        SessionPlan plan = plan(fault, TWELVE, LEFT, RIGHT, MANY);
         assertEquals(
                 List.of(kind),
                 plan.clashes().stream().map(Clash::kind).distinct().toList());
@@ -351,7 +369,30 @@ class SessionPlanTest {
             String said = new PlanWriter(plan, Optional.of(TWELVE)).clash(clash);
             assertTrue(said.endsWith(".") && !said.contains("{"), said);
         }
-        assertEquals(List.of(), plan(near, TWELVE, LEFT, RIGHT).clashes());
+        assertEquals(List.of(), plan(near, TWELVE, LEFT, RIGHT, MANY).clashes());
+    }
+
+    /** What mends it is there for these, and with it the trouble is gone. */
+    @ParameterizedTest
+    @MethodSource("clashes")
+    void whatCanBeMendedIs(Clash.Kind kind, Session fault, Session near) {
+        if (!Set.of(Clash.Kind.PLAYER_TWICE, Clash.Kind.NO_DRILL, Clash.Kind.SET_UP, Clash.Kind.NO_GROUP)
+                .contains(kind)) {
+            return;
+        }
+        Library library = id -> List.of(LEFT, RIGHT, MANY).stream()
+                .filter(d -> d.id().equals(id))
+                .findFirst();
+        SessionPlan plan = SessionPlan.of(fault, library, Optional.of(TWELVE));
+        Clash clash = plan.clashes().get(0);
+        List<SessionRemedy> remedies = SessionRemedies.of(plan, clash, library, Optional.of(TWELVE));
+        assertFalse(remedies.isEmpty(), kind + " " + clash);
+        for (SessionRemedy r : remedies) {
+            String said = new PlanWriter(plan, Optional.of(TWELVE)).mend(r);
+            assertFalse(said.contains("{"), said);
+            assertTrue(SessionPlan.of(r.then(), library, Optional.of(TWELVE)).clashes().stream()
+                    .noneMatch(c -> c.equals(clash)));
+        }
     }
 
     /** Whoever is not to sprint is named while that holds, and not the day after. */
@@ -384,6 +425,16 @@ class SessionPlanTest {
             boolean found = plan(session, squad, drill).clashes().stream()
                     .anyMatch(c -> c.kind() == Clash.Kind.RESTRAINT && c.names().contains("p3"));
             assertEquals(later == 0, found);
+            if (found) {
+                SessionPlan plan = plan(session, squad, drill);
+                Clash clash = plan.clashes().stream()
+                        .filter(c -> c.kind() == Clash.Kind.RESTRAINT)
+                        .findFirst()
+                        .orElseThrow();
+                List<SessionRemedy> remedies =
+                        SessionRemedies.of(plan, clash, id -> Optional.of(drill), Optional.of(squad));
+                assertEquals(SessionRemedy.Kind.BESIDE, remedies.get(0).kind());
+            }
         }
     }
 

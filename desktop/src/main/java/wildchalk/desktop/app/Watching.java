@@ -3,6 +3,7 @@ package wildchalk.desktop.app;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import javafx.application.Platform;
 import wildchalk.core.binder.Binder;
@@ -12,6 +13,8 @@ import wildchalk.desktop.ui.Ui;
 
 /** Hears when somebody else writes in the binder. A folder that cannot be watched is read again whenever it is shown. */
 final class Watching {
+
+    private static final int MOST_SESSIONS = 60;
 
     private final Settings settings;
     private final Faults faults;
@@ -35,15 +38,18 @@ final class Watching {
                 throw new IOException(Ui.text("binder.gone", binder.folder()));
             }
             Files.createDirectories(binder.drillsFolder());
-            watch = FolderWatch.of(
-                    List.of(
-                            binder.folder(),
-                            binder.drillsFolder(),
-                            binder.archiveFolder(),
-                            binder.surfacesFolder(),
-                            binder.sessionsFolder(),
-                            binder.squadsFolder()),
-                    () -> Platform.runLater(changed));
+            List<Path> folders = new ArrayList<>(List.of(
+                    binder.folder(),
+                    binder.drillsFolder(),
+                    binder.archiveFolder(),
+                    binder.surfacesFolder(),
+                    binder.sessionsFolder(),
+                    binder.squadsFolder()));
+            // each session has a folder of its own; the latest are those that somebody may still change
+            List<Path> sessions = binder.sessions();
+            sessions.subList(Math.max(0, sessions.size() - MOST_SESSIONS), sessions.size())
+                    .forEach(s -> folders.add(s.getParent()));
+            watch = FolderWatch.of(folders, () -> Platform.runLater(changed));
         } catch (IOException e) {
             faults.told(Faults.Kind.FOLDER, e);
         }

@@ -35,7 +35,6 @@ import wildchalk.desktop.log.LogDesk.Read;
 import wildchalk.desktop.ui.Place;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.WeeksPage;
-import wildchalk.picture.paint.WeeksPainter;
 import wildchalk.picture.style.Ground;
 
 /** The Log place: sessions that were run, the one that is chosen, and what the last weeks come to. */
@@ -134,6 +133,8 @@ public final class LogView extends BorderPane implements Place {
 
     private static Label title(String key) {
         Label label = new Label(Texts.CORE.get(key));
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
         label.getStyleClass().add("course-title");
         return label;
     }
@@ -233,13 +234,12 @@ public final class LogView extends BorderPane implements Place {
         });
         if (!read.weeks().allThemes().isEmpty()) {
             var w = read.weeks();
-            themes.show(w, WeeksPainter.themesHeight(w), (painter, g, wide) -> painter.themes(g, w, wide));
+            themes.show(w, p -> p.themesHeight(w), (painter, g, wide) -> painter.themes(g, w, wide));
             weeks.getChildren().addAll(title("weeks.page.themes"), themes);
         }
         if (!read.weeks().shares().isEmpty()) {
             var w = read.weeks();
-            players.show(
-                    w, WeeksPainter.playersHeight(w), (painter, g, wide) -> painter.players(g, w, words::name, wide));
+            players.show(w, p -> p.playersHeight(w), (painter, g, wide) -> painter.players(g, w, words::name, wide));
             weeks.getChildren().addAll(title("weeks.page.players"), players, table(words));
             Label model = line(Texts.CORE.get("plan.model"));
             model.getStyleClass().add("quiet");

@@ -4,6 +4,8 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.nio.IntBuffer;
+import java.util.function.ToDoubleFunction;
+import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
@@ -21,24 +23,40 @@ final class PlotView extends Region {
         void paint(WeeksPainter painter, Graphics2D g, double width);
     }
 
+    private static final double USUAL_SIZE = 14;
+
     private final ImageView view = new ImageView();
     private Plot plot = (p, g, w) -> {};
-    private double height;
+    /** Says how large everything is written, at any size of text. */
+    private final Label ruler = new Label("0");
+
+    private ToDoubleFunction<WeeksPainter> height = p -> 0;
     private Ground ground = Ground.SLATE;
 
     PlotView(String id) {
         setId(id);
-        getChildren().add(view);
+        ruler.setVisible(false);
+        getChildren().addAll(view, ruler);
+        ruler.fontProperty().addListener((o, a, b) -> size());
         setMinWidth(0);
     }
 
     /** @param weeks what a reader of the screen is told is in it */
-    void show(Weeks weeks, double high, Plot next) {
+    void show(Weeks weeks, ToDoubleFunction<WeeksPainter> high, Plot next) {
         plot = next;
         height = high;
+        setAccessibleText(String.join(", ", weeks.allThemes()));
+        size();
+    }
+
+    private WeeksPainter painter() {
+        return new WeeksPainter(ground, ruler.getFont().getSize() / USUAL_SIZE);
+    }
+
+    private void size() {
+        double high = height.applyAsDouble(painter());
         setPrefHeight(high);
         setMinHeight(high);
-        setAccessibleText(String.join(", ", weeks.allThemes()));
         paint();
     }
 
@@ -56,13 +74,13 @@ final class PlotView extends Region {
 
     private void paint() {
         int w = (int) Math.floor(getWidth());
-        int h = (int) Math.ceil(height);
+        int h = (int) Math.ceil(height.applyAsDouble(painter()));
         if (w < 2 || h < 2) {
             return;
         }
         BufferedImage image = new BufferedImage(w, h, BufferedImage.TYPE_INT_ARGB_PRE);
         Graphics2D g = image.createGraphics();
-        plot.paint(new WeeksPainter(ground), g, w);
+        plot.paint(painter(), g, w);
         g.dispose();
         int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
         view.setImage(new WritableImage(

@@ -8,6 +8,7 @@ import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -29,6 +30,8 @@ final class SumsCard extends VBox {
     private final VBox clashes = new VBox(8);
     private final TextField lost = new TextField();
     private final VBox plans = new VBox(4);
+    private final GridPane table = new GridPane(10, 3);
+    private boolean eachShown;
     private SessionDocument document;
     private Worked worked;
 
@@ -48,7 +51,18 @@ final class SumsCard extends VBox {
         look.setAlignment(Pos.CENTER_LEFT);
         FlowPane less = new FlowPane(8, 6, lost, new Label(Ui.text("session.lost")));
         less.setAlignment(Pos.CENTER_LEFT);
-        getChildren().setAll(title("session.sums"), sums, look, clashes, title("session.less"), less, plans);
+        Hyperlink each = new Hyperlink(Ui.text("session.each"));
+        each.setId("session-each");
+        each.getStyleClass().add("mend");
+        each.setOnAction(e -> {
+            eachShown = !eachShown;
+            showEach();
+        });
+        table.setId("session-table");
+        table.managedProperty().bind(table.visibleProperty());
+        table.setVisible(false);
+        getChildren()
+                .setAll(title("session.sums"), sums, each, table, look, clashes, title("session.less"), less, plans);
     }
 
     private static Label title(String key) {
@@ -93,6 +107,30 @@ final class SumsCard extends VBox {
         }
     }
 
+    private void showEach() {
+        table.setVisible(eachShown);
+        table.getChildren().clear();
+        if (!eachShown) {
+            return;
+        }
+        PlanWriter writer = new PlanWriter(worked.plan(), worked.squad());
+        List<String> heads = PlanWriter.heads();
+        for (int c = 0; c < heads.size(); c++) {
+            Label head = new Label(heads.get(c));
+            head.getStyleClass().add("course-title");
+            head.setWrapText(true);
+            table.add(head, c, 0);
+        }
+        List<List<String>> rows = writer.rows();
+        for (int r = 0; r < rows.size(); r++) {
+            for (int c = 0; c < rows.get(r).size(); c++) {
+                Label cell = new Label(rows.get(r).get(c));
+                cell.setMinWidth(c == 0 ? 90 : 28);
+                table.add(cell, c, r + 1);
+            }
+        }
+    }
+
     void show(SessionDocument open, Worked now, PlanWriter writer) {
         document = open;
         worked = now;
@@ -101,6 +139,7 @@ final class SumsCard extends VBox {
         Label model = line(Texts.CORE.get("plan.model"));
         model.getStyleClass().add("quiet");
         sums.getChildren().add(model);
+        showEach();
         List<Clash> found = now.plan().clashes();
         count.setVisible(!found.isEmpty());
         count.setText(String.valueOf(found.size()));

@@ -85,7 +85,8 @@ final class ScoreCard extends VBox {
         totals.clear();
         says.clear();
         head.setText(Ui.text(scoring.against() ? "whistle.score.against" : "whistle.score")
-                + (scoring.target() > 0 ? Ui.text("whistle.score.to", scoring.target()) : ""));
+                + (scoring.target() > 0 ? Ui.text("whistle.score.to", scoring.target()) : "")
+                + (scoring.rounds() > 1 ? Ui.text("whistle.score.rounds", scoring.rounds()) : ""));
         for (int s = 0; s < sides.size(); s++) {
             Side side = sides.get(s);
             Label name = new Label(side.name());

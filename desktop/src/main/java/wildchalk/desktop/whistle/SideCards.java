@@ -93,12 +93,13 @@ final class SideCards extends VBox {
         }
         counts.setId("whistle-counts");
         HBox.setHgrow(note, Priority.ALWAYS);
-        lost.setPrefColumnCount(7);
+        lost.setPrefColumnCount(5);
         note.setMinWidth(0);
         lost.setMinWidth(0);
         VBox write = WhistleView.card(
                 new HBox(8, note, lost),
-                WhistleView.row(WhistleView.button("whistle-tally", "whistle.tally", tally), counts),
+                WhistleView.row(WhistleView.button("whistle-tally", "whistle.tally", tally)),
+                counts,
                 silent);
         then.setId("whistle-then");
         next.getStyleClass().add("whistle-title");

@@ -50,11 +50,11 @@ public final class WeeksPage {
         WeeksPainter painter = new WeeksPainter(Ground.PRINT);
         if (!weeks.themes().isEmpty()) {
             head(out, "weeks.page.themes");
-            svg(out, WeeksPainter.themesHeight(weeks), g -> painter.themes(g, weeks, WIDTH));
+            svg(out, painter.themesHeight(weeks), g -> painter.themes(g, weeks, WIDTH));
         }
         if (!weeks.shares().isEmpty()) {
             head(out, "weeks.page.players");
-            svg(out, WeeksPainter.playersHeight(weeks), g -> painter.players(g, weeks, words::name, WIDTH));
+            svg(out, painter.playersHeight(weeks), g -> painter.players(g, weeks, words::name, WIDTH));
             table(out, weeks, words);
         }
         head(out, "weeks.page.sessions");

@@ -25,23 +25,33 @@ import wildchalk.picture.style.Ground;
 public final class WeeksPainter {
 
     private static final int MOST_THEMES = 10;
-    private static final double ROW = 22;
-    private static final double HEAD = 24;
-    private static final double SIZE = 13;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
+    private static final double USUAL_SIZE = 13;
+
     private final Ground ground;
+    private final double size;
+    private final double row;
+    private final double head;
 
     public WeeksPainter(Ground ground) {
+        this(ground, 1);
+    }
+
+    /** @param scale of what is written, 1 as usual */
+    public WeeksPainter(Ground ground, double scale) {
         this.ground = ground;
+        this.size = USUAL_SIZE * scale;
+        this.row = 22 * scale;
+        this.head = 24 * scale;
     }
 
-    public static double themesHeight(Weeks weeks) {
-        return HEAD + ROW * Math.min(MOST_THEMES, weeks.allThemes().size()) + 4;
+    public double themesHeight(Weeks weeks) {
+        return head + row * Math.min(MOST_THEMES, weeks.allThemes().size()) + 4;
     }
 
-    public static double playersHeight(Weeks weeks) {
-        return HEAD + ROW * weeks.shares().size() + 4;
+    public double playersHeight(Weeks weeks) {
+        return head + row * weeks.shares().size() + 4;
     }
 
     private void begin(Graphics2D g) {
@@ -65,24 +75,30 @@ public final class WeeksPainter {
                 .orElse(1);
         for (int c = 0; c < mondays.size(); c++) {
             String said = mondays.get(c).format(DAY);
-            text(g, column < 56 && c % 2 == 1 ? "" : said, names + c * column, HEAD - 9, true, column);
+            text(g, column < 56 && c % 2 == 1 ? "" : said, names + c * column, 0.62 * head, true, column);
         }
         for (int r = 0; r < themes.size(); r++) {
-            double y = HEAD + r * ROW;
-            text(g, themes.get(r), 0, y + 15, false, names - 8);
+            double y = head + r * row;
+            text(g, themes.get(r), 0, y + 0.68 * row, false, names - 8);
             for (int c = 0; c < mondays.size(); c++) {
                 double minutes = minutes(weeks.themes(), mondays.get(c), themes.get(r));
                 double planned = minutes(weeks.planned(), mondays.get(c), themes.get(r));
                 String said = planned > 0 ? "+" + Numbers.brief(planned, 0) : "";
                 String ran = minutes > 0 ? Numbers.brief(minutes, 0) : "";
-                double room = column - 44;
+                double room = column - 3.4 * size;
                 hollow(g, names + c * column, y, minutes, planned, most, room);
                 if (planned == 0 || minutes > 0) {
                     bar(g, names + c * column, y, minutes, most, room, planned > 0 ? "" : ran);
                 }
                 if (planned > 0) {
                     double end = Math.max(0, room) * (minutes + planned) / Math.max(1e-9, most);
-                    text(g, ran + said, names + c * column + Math.max(2, Math.min(end, room)) + 5, y + 15, false, 60);
+                    text(
+                            g,
+                            ran + said,
+                            names + c * column + Math.max(2, Math.min(end, room)) + 5,
+                            y + 0.68 * row,
+                            false,
+                            60);
                 }
             }
         }
@@ -96,13 +112,13 @@ public final class WeeksPainter {
         double names = widest(g, all, width * 0.4);
         double most =
                 weeks.shares().stream().mapToInt(s -> s.load().turns()).max().orElse(1);
-        text(g, Texts.CORE.get("log.head.turns"), names, HEAD - 9, true, width);
+        text(g, Texts.CORE.get("log.head.turns"), names, 0.62 * head, true, width);
         for (int r = 0; r < all.size(); r++) {
             Share s = weeks.shares().get(r);
-            double y = HEAD + r * ROW;
-            text(g, all.get(r), 0, y + 15, false, names - 8);
+            double y = head + r * row;
+            text(g, all.get(r), 0, y + 0.68 * row, false, names - 8);
             String said = s.load().turns() + "  (" + Texts.CORE.get("log.of", s.there(), s.known()) + ")";
-            bar(g, names, y, s.load().turns(), most, width - names - 96, said);
+            bar(g, names, y, s.load().turns(), most, width - names - 7.5 * size, said);
         }
     }
 
@@ -115,7 +131,7 @@ public final class WeeksPainter {
         if (planned > 0) {
             double end = Math.max(0, room) * Math.min(most, ran + planned) / Math.max(1e-9, most);
             g.setColor(ground.side(Side.DEFENCE));
-            g.draw(new Rectangle2D.Double(x, y + 4, Math.max(3, end), ROW - 9));
+            g.draw(new Rectangle2D.Double(x, y + 4, Math.max(3, end), row - 9));
         }
     }
 
@@ -123,22 +139,22 @@ public final class WeeksPainter {
         double length = Math.max(0, room) * value / Math.max(1e-9, most);
         if (value > 0) {
             g.setColor(ground.side(Side.DEFENCE));
-            g.fill(new Rectangle2D.Double(x, y + 4, Math.max(2, length), ROW - 8));
-            text(g, said, x + Math.max(2, length) + 5, y + 15, false, 120);
+            g.fill(new Rectangle2D.Double(x, y + 4, Math.max(2, length), row - 8));
+            text(g, said, x + Math.max(2, length) + 5, y + 0.68 * row, false, 120);
         } else {
             g.setColor(ground.quiet());
-            g.fill(new Rectangle2D.Double(x, y + ROW / 2 - 0.5, 8, 1));
+            g.fill(new Rectangle2D.Double(x, y + row / 2 - 0.5, 8, 1));
         }
     }
 
     private double widest(Graphics2D g, List<String> texts, double most) {
-        FontMetrics metrics = g.getFontMetrics(Fonts.regular(SIZE));
+        FontMetrics metrics = g.getFontMetrics(Fonts.regular(size));
         return Math.min(
                 most, 14 + texts.stream().mapToInt(metrics::stringWidth).max().orElse(0));
     }
 
-    private void text(Graphics2D g, String said, double x, double y, boolean head, double room) {
-        Font font = head ? Fonts.bold(SIZE) : Fonts.regular(SIZE);
+    private void text(Graphics2D g, String said, double x, double y, boolean bold, double room) {
+        Font font = bold ? Fonts.bold(size) : Fonts.regular(size);
         g.setFont(font);
         g.setColor(ground.text());
         String fits = said;
