@@ -2,11 +2,13 @@ package wildchalk.core.stopwatch;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.motion.Launches;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
@@ -72,7 +74,31 @@ public record LearnedPace(
         return paced;
     }
 
+    /**
+     * The factor on everybody's pace with which the next rep starts after so many seconds; empty where nobody has said when it
+     * starts, where a whistle says it, or where no pace within what a role may have takes so long.
+     */
+    public static Optional<Double> ofInterval(Drill drill, Path path, double wanted) {
+        return interval(drill, path, 1)
+                .flatMap(now -> factor(
+                        path,
+                        Optional.empty(),
+                        wanted,
+                        f -> interval(drill, path, f).orElse(now)));
+    }
+
+    /** Seconds from rep to rep at a factor. */
+    private static Optional<Double> interval(Drill drill, Path path, double factor) {
+        Path paced = Path.of(paced(path.version(), Optional.empty(), factor), path.choices());
+        return Launches.period(paced, Timeline.of(drill.withProgression(paced.version()), paced));
+    }
+
     private static Optional<Double> factor(Drill drill, Path path, Optional<RoleId> role, double wanted) {
+        return factor(path, role, wanted, f -> seconds(drill, path, role, f));
+    }
+
+    private static Optional<Double> factor(
+            Path path, Optional<RoleId> role, double wanted, DoubleUnaryOperator seconds) {
         List<Role> whose = path.version().roles().stream()
                 .filter(r -> role.isEmpty() || role.get().equals(r.id()))
                 .toList();
@@ -80,12 +106,12 @@ public record LearnedPace(
                 whose.stream().mapToDouble(r -> Role.MIN_PACE / r.pace()).max().orElse(1);
         double fast =
                 whose.stream().mapToDouble(r -> Role.MAX_PACE / r.pace()).min().orElse(1);
-        if (seconds(drill, path, role, slow) < wanted || seconds(drill, path, role, fast) > wanted) {
+        if (seconds.applyAsDouble(slow) < wanted || seconds.applyAsDouble(fast) > wanted) {
             return Optional.empty();
         }
         for (int i = 0; i < HALVINGS && fast - slow > 0.5 / FINE; i++) {
             double middle = (slow + fast) / 2;
-            if (seconds(drill, path, role, middle) > wanted) {
+            if (seconds.applyAsDouble(middle) > wanted) {
                 slow = middle;
             } else {
                 fast = middle;

@@ -15,7 +15,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Role;
+import wildchalk.core.motion.Launches;
+import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 
 /** Paces that are known are found again from times that were stopped, slips and all. */
@@ -44,6 +48,38 @@ class LearnedPaceTest {
 
     static Stream<Random> seeds() {
         return IntStream.range(0, 12).mapToObj(Random::new);
+    }
+
+    /** A pace is found again from how reps follow each other, where that goes by what is run; a whistle says nothing of it. */
+    @Test
+    void aPaceIsFoundFromRepToRep() {
+        int found = 0;
+        for (String id : Demo.ids()) {
+            Drill drill = Demo.read(id);
+            Path path = Path.usual(drill.base());
+            for (double pace : new double[] {0.85, 1.1}) {
+                Path paced = Path.of(LearnedPace.paced(path.version(), Optional.empty(), pace), path.choices());
+                Optional<Double> then =
+                        Launches.period(paced, Timeline.of(drill.withProgression(paced.version()), paced));
+                Optional<Double> now = Launches.period(path, Timeline.of(drill, path));
+                if (then.isEmpty() || Math.abs(then.get() - now.get()) < 0.15) {
+                    continue;
+                }
+                double factor = LearnedPace.ofInterval(drill, path, then.get()).orElseThrow();
+                Path again = Path.of(LearnedPace.paced(path.version(), Optional.empty(), factor), path.choices());
+                double period = Launches.period(again, Timeline.of(drill.withProgression(again.version()), again))
+                        .orElseThrow();
+                assertEquals(then.get(), period, 0.12, id);
+                found++;
+            }
+        }
+        assertTrue(found >= 6, found + " were told apart");
+        Drill whistle = Demo.read("lantern-ladder");
+        Path path = Path.usual(whistle.base()
+                .withCourse(whistle.base()
+                        .course()
+                        .withLaunch(Optional.of(new Launch(Optional.of(new Event.Whistle()), 5)))));
+        assertEquals(Optional.empty(), LearnedPace.ofInterval(whistle, path, 7));
     }
 
     /** Players of a pace run a drill; a third of a second of thumb, one slip: their pace comes out within what it says. */

@@ -14,6 +14,8 @@ import wildchalk.core.binder.BinderLibrary;
 import wildchalk.core.binder.LogFile;
 import wildchalk.core.binder.Seasons;
 import wildchalk.core.binder.SessionFile;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.DrillId;
 import wildchalk.core.log.Log;
 import wildchalk.core.season.NextWeek;
 import wildchalk.core.season.Weeks;
@@ -21,9 +23,11 @@ import wildchalk.core.session.BlockId;
 import wildchalk.core.session.Session;
 import wildchalk.core.session.Simulations;
 import wildchalk.core.squad.Squad;
+import wildchalk.core.stopwatch.LearnedPace;
 import wildchalk.core.words.WeeksWriter;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.ui.FileDialogs;
+import wildchalk.desktop.ui.Ui;
 
 /** What the Log place needs of the binder. Its files are read and written by threads that may wait. */
 public final class LogDesk {
@@ -90,6 +94,28 @@ public final class LogDesk {
         } catch (IOException e) {
             faults.told(Faults.Kind.FOLDER, e);
         }
+    }
+
+    /**
+     * Draws a drill so that reps follow each other as they were stopped; what it was stands under its earlier states. For a thread
+     * that may wait.
+     *
+     * @throws IOException when it cannot be, saying why
+     */
+    void drawAsStopped(DrillId id, double seconds) throws IOException {
+        for (Binder.Entry e : binder.get().drills()) {
+            Optional<BinderFile<Drill>> content =
+                    e.content().filter(c -> c.value().id().equals(id));
+            if (content.isPresent()) {
+                Drill drill = content.get().value();
+                double factor = LearnedPace.ofInterval(drill, wildchalk.core.path.Path.usual(drill.base()), seconds)
+                        .orElseThrow(() -> new IOException(Ui.text("log.pace.none", drill.title())));
+                Drill paced = drill.withProgression(LearnedPace.paced(drill.base(), Optional.empty(), factor));
+                content.get().with(paced).save(e.file());
+                return;
+            }
+        }
+        throw new IOException(Ui.text("log.pace.no-drill", id));
     }
 
     void open(Path session) {

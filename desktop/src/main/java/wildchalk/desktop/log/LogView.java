@@ -9,6 +9,7 @@ import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -23,7 +24,9 @@ import javafx.scene.layout.VBox;
 import wildchalk.core.binder.LogTable;
 import wildchalk.core.binder.SafeFiles;
 import wildchalk.core.binder.Seasons;
+import wildchalk.core.drill.DrillId;
 import wildchalk.core.drill.Limits;
+import wildchalk.core.season.Hint;
 import wildchalk.core.season.NextWeek;
 import wildchalk.core.season.Practice;
 import wildchalk.core.season.Share;
@@ -226,7 +229,12 @@ public final class LogView extends BorderPane implements Place {
         words.sums().forEach(l -> weeks.getChildren().add(line(l)));
         if (!read.weeks().hints().isEmpty()) {
             weeks.getChildren().add(title("weeks.page.hints"));
-            read.weeks().hints().forEach(h -> weeks.getChildren().add(line("• " + words.hint(h))));
+            read.weeks().hints().forEach(h -> {
+                weeks.getChildren().add(line("• " + words.hint(h)));
+                if (h.kind() == Hint.Kind.SLOWER || h.kind() == Hint.Kind.FASTER) {
+                    weeks.getChildren().add(paced(h));
+                }
+            });
         }
         read.next().filter(n -> !n.reasons().isEmpty()).ifPresent(n -> {
             weeks.getChildren().add(title("log.next.head"));
@@ -245,6 +253,39 @@ public final class LogView extends BorderPane implements Place {
             model.getStyleClass().add("quiet");
             weeks.getChildren().add(model);
         }
+    }
+
+    /** Reps that took longer or shorter than drawn: a press draws the drill so. */
+    private Hyperlink paced(Hint h) {
+        String drill = h.names().get(0);
+        Hyperlink link = new Hyperlink(Ui.text("log.pace", read.words().drill(drill)));
+        link.setId("log-pace-" + drill);
+        link.getStyleClass().addAll("mend", "log-under");
+        link.setOnAction(e ->
+                write(() -> desk.drawAsStopped(new DrillId(drill), h.figures().get(1))));
+        return link;
+    }
+
+    private interface Writing {
+        void write() throws IOException;
+    }
+
+    /** Writes beside the window, and reads anew. */
+    private void write(Writing writing) {
+        worker.ask(
+                () -> {
+                    try {
+                        writing.write();
+                    } catch (IOException refused) {
+                        desk.faults().told(Faults.Kind.REFUSED, refused);
+                    }
+                    try {
+                        return desk.read();
+                    } catch (IOException e) {
+                        throw new UncheckedIOException(e);
+                    }
+                },
+                this::show);
     }
 
     private GridPane table(WeeksWriter words) {
@@ -278,16 +319,7 @@ public final class LogView extends BorderPane implements Place {
         }
         Path session = wanted.get();
         note.clear();
-        worker.ask(
-                () -> {
-                    try {
-                        desk.note(session, Optional.empty(), text);
-                        return desk.read();
-                    } catch (IOException e) {
-                        throw new UncheckedIOException(e);
-                    }
-                },
-                this::show);
+        write(() -> desk.note(session, Optional.empty(), text));
     }
 
     private void planNext() {

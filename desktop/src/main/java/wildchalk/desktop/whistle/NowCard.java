@@ -1,5 +1,6 @@
 package wildchalk.desktop.whistle;
 
+import java.util.List;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -81,6 +82,7 @@ final class NowCard extends VBox {
     }
 
     private boolean on;
+    private List<String> said = List.of();
 
     private void size() {
         double font =
@@ -90,14 +92,18 @@ final class NowCard extends VBox {
 
     void show(Run run, RunWriter writer, boolean begun) {
         title.setText(run.part().map(writer::title).orElse(Ui.text("whistle.over")));
-        lines.getChildren().setAll(writer.lines().stream().map(NowCard::line).toList());
+        List<String> now = writer.lines();
+        if (!now.equals(said)) {
+            said = now;
+            lines.getChildren().setAll(now.stream().map(NowCard::line).toList());
+        }
         clock.setText(run.part().isPresent() ? RunWriter.countdown(run.left()) : "0:00");
         clock.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("late"), run.left() < 0);
         bar.setProgress(run.length() <= 0 ? 1 : Math.min(1, run.elapsed() / run.length()));
-        String said = writer.beat()
+        String rounds = writer.beat()
                 .map(b -> writer.round().map(r -> r + " · " + b).orElse(b))
                 .orElse(writer.round().orElse(""));
-        phase.setText(run.paused() && begun ? Ui.text("whistle.paused") : said);
+        phase.setText(run.paused() && begun ? Ui.text("whistle.paused") : rounds);
         start.setText(Ui.text(!begun ? "whistle.begin" : run.paused() ? "whistle.resume" : "whistle.pause"));
         freeze.setText(Ui.text(run.frozen() ? "whistle.go" : "whistle.freeze"));
         on = run.byItself();
