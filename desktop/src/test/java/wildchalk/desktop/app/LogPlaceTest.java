@@ -111,18 +111,19 @@ class LogPlaceTest {
         Button ok = (Button) robot.lookup("OK").query();
         Window.fx(() -> points.setText("goal 700"));
         assertTrue(ok.isDisabled(), "so much nobody counts");
-        Window.fx(() -> points.setText("goal 2, goal off a cross 3"));
+        Window.fx(() -> points.setText("a goal 2, a goal off a cross 3"));
         Window.fx(() -> ((TextInputControl) robot.lookup("#scoring-target").query()).setText("5"));
         assertFalse(ok.isDisabled());
         javafx.application.Platform.runLater(ok::fire);
         Window.until(() -> window.document().version().course().scoring().isKept());
         Scoring scoring = window.document().version().course().scoring();
         assertEquals(
-                List.of(new Scoring.Points("goal", 2), new Scoring.Points("goal off a cross", 3)), scoring.points());
+                List.of(new Scoring.Points("a goal", 2), new Scoring.Points("a goal off a cross", 3)),
+                scoring.points());
         assertEquals(5, scoring.target());
         Window.until(() -> robot.lookup(".label").queryAll().stream()
                 .anyMatch(n -> ((Labeled) n)
                         .getText()
-                        .equals("Points: goal 2 and goal off a cross 3. The first with 5 wins.")));
+                        .equals("Points: 2 for a goal and 3 for a goal off a cross. The first with 5 wins.")));
     }
 }
