@@ -16,6 +16,7 @@ import wildchalk.core.whistle.BeatNow;
 import wildchalk.core.whistle.Part;
 import wildchalk.core.whistle.Rescue;
 import wildchalk.core.whistle.Run;
+import wildchalk.core.whistle.Signal;
 
 /** Says where a session stands while it runs: short enough to be read in passing. */
 public final class RunWriter {
@@ -172,6 +173,12 @@ public final class RunWriter {
                 .median();
         return drawn.map(d -> text("run.reps.both", Numbers.brief(middle, 1), Numbers.brief(d, 1)))
                 .orElseGet(() -> text("run.reps", Numbers.brief(middle, 1)));
+    }
+
+    /** What was pressed, in a word or two, for whoever takes it back. */
+    public static String name(Signal signal) {
+        boolean people = signal instanceof Signal.Came || signal instanceof Signal.Gone;
+        return text("run.name." + (people ? "Who" : signal.getClass().getSimpleName()));
     }
 
     /** When a shift begins or ends. */

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import javafx.application.Platform;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.MachineClocks;
 import wildchalk.desktop.document.Faults;
@@ -23,11 +24,16 @@ final class WhistleCorner {
     private final Worker worker;
     private final MachineClocks clocks = new MachineClocks();
     private WhistleWindow window;
+    /** One is being read: whoever opens it holds its file, so that it is opened once. */
+    private boolean opening;
 
     WhistleCorner(Shell shell, Faults faults) {
         this.shell = shell;
         this.faults = faults;
-        this.worker = new Worker(why -> faults.told(Faults.Kind.RUN, why));
+        this.worker = new Worker(why -> {
+            faults.told(Faults.Kind.RUN, why);
+            Platform.runLater(() -> opening = false);
+        });
     }
 
     boolean isRunning() {
@@ -44,11 +50,15 @@ final class WhistleCorner {
             window.show();
             return;
         }
+        if (opening) {
+            return;
+        }
         Optional<Path> file = open.map(SessionDocument::file).or(() -> next);
         if (file.isEmpty()) {
             faults.told(Faults.Kind.REFUSED, new IOException(Ui.text("whistle.no-session")));
             return;
         }
+        opening = true;
         CompletableFuture<Void> written =
                 open.map(SessionDocument::written).orElseGet(() -> CompletableFuture.completedFuture(null));
         worker.ask(
@@ -72,6 +82,7 @@ final class WhistleCorner {
     }
 
     private void open(RunDocument run) {
+        opening = false;
         if (window == null) {
             window = new WhistleWindow(run, shell.getScene().getStylesheets(), faults, this::finished);
         }
@@ -88,6 +99,10 @@ final class WhistleCorner {
 
     /** What a crash, or somebody who closed the program, has left running goes on; what is long over goes to its log. */
     void recover(Binder binder) {
+        if (opening || window != null) {
+            return;
+        }
+        opening = true;
         worker.ask(
                 () -> {
                     try {
@@ -110,7 +125,10 @@ final class WhistleCorner {
                         throw new UncheckedIOException(e);
                     }
                 },
-                run -> run.ifPresent(this::open));
+                run -> {
+                    opening = false;
+                    run.ifPresent(this::open);
+                });
     }
 
     /** The program ends; what runs can be gone on with. */

@@ -35,6 +35,7 @@ import wildchalk.core.words.WeeksWriter;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Worker;
 import wildchalk.desktop.log.LogDesk.Read;
+import wildchalk.desktop.ui.Aside;
 import wildchalk.desktop.ui.Place;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.WeeksPage;
@@ -270,22 +271,17 @@ public final class LogView extends BorderPane implements Place {
         void write() throws IOException;
     }
 
-    /** Writes beside the window, and reads anew. */
+    /** Writes beside the window, whatever else is asked of it meanwhile, and reads anew. */
     private void write(Writing writing) {
-        worker.ask(
-                () -> {
-                    try {
-                        writing.write();
-                    } catch (IOException refused) {
-                        desk.faults().told(Faults.Kind.REFUSED, refused);
-                    }
-                    try {
-                        return desk.read();
-                    } catch (IOException e) {
-                        throw new UncheckedIOException(e);
-                    }
-                },
-                this::show);
+        try {
+            Aside.call(() -> {
+                writing.write();
+                return true;
+            });
+        } catch (IOException refused) {
+            desk.faults().told(Faults.Kind.REFUSED, refused);
+        }
+        readAnew();
     }
 
     private GridPane table(WeeksWriter words) {

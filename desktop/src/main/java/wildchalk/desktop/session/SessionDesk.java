@@ -2,6 +2,7 @@ package wildchalk.desktop.session;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -49,6 +50,9 @@ public final class SessionDesk {
     private final Faults faults;
     private final Worker worker;
     private List<Binder.Entry> entries = List.of();
+    /** Of which binder what is known is, and when a drill was put into it last: a save puts a new file in place of the old. */
+    private Object read = "";
+
     private Map<DrillId, LocalDate> lastRun = Map.of();
     private Map<LocalDate, List<Set<PlayerId>>> earlier = Map.of();
 
@@ -82,6 +86,11 @@ public final class SessionDesk {
      */
     void readDrills(Runnable then) {
         Binder now = binder();
+        Object state = List.of(now, changed(now.drillsFolder()));
+        if (state.equals(read)) {
+            then.run();
+            return;
+        }
         worker.ask(
                 () -> {
                     try {
@@ -95,12 +104,21 @@ public final class SessionDesk {
                         throw new UncheckedIOException(e);
                     }
                 },
-                read -> {
-                    entries = read.entries();
-                    lastRun = read.lastRun();
-                    earlier = read.earlier();
+                known -> {
+                    entries = known.entries();
+                    lastRun = known.lastRun();
+                    earlier = known.earlier();
+                    read = state;
                     then.run();
                 });
+    }
+
+    private static Object changed(Path folder) {
+        try {
+            return Files.getLastModifiedTime(folder);
+        } catch (IOException none) {
+            return "";
+        }
     }
 
     /** What was read. */

@@ -6,6 +6,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -32,6 +33,7 @@ final class NowCard extends VBox {
     private final Button start;
     private final Button freeze;
     private final Button byItself;
+    private final FlowPane row;
 
     NowCard(Runnable startOrPause, Consumer<Signal> press, Runnable freezing) {
         super(8);
@@ -58,26 +60,15 @@ final class NowCard extends VBox {
         freeze = WhistleView.button("whistle-freeze", "whistle.freeze", freezing);
         byItself = WhistleView.button("whistle-by-itself", "whistle.by-itself.off", () -> {});
         byItself.setOnAction(e -> press.accept(new Signal.ByItself(!on)));
+        row = WhistleView.row(
+                start,
+                WhistleView.button("whistle-next", "whistle.next", () -> press.accept(new Signal.Next())),
+                WhistleView.button("whistle-longer", "whistle.longer", () -> press.accept(new Signal.Longer(1))),
+                WhistleView.button("whistle-shorter", "whistle.shorter", () -> press.accept(new Signal.Longer(-1))),
+                freeze,
+                byItself);
         setMinHeight(Region.USE_PREF_SIZE);
-        getChildren()
-                .setAll(
-                        title,
-                        lines,
-                        middle,
-                        bar,
-                        phase,
-                        WhistleView.row(
-                                start,
-                                WhistleView.button(
-                                        "whistle-next", "whistle.next", () -> press.accept(new Signal.Next())),
-                                WhistleView.button(
-                                        "whistle-longer", "whistle.longer", () -> press.accept(new Signal.Longer(1))),
-                                WhistleView.button(
-                                        "whistle-shorter",
-                                        "whistle.shorter",
-                                        () -> press.accept(new Signal.Longer(-1))),
-                                freeze,
-                                byItself));
+        getChildren().setAll(title, lines, middle, bar, phase, row);
         setAlignment(Pos.TOP_LEFT);
     }
 
@@ -104,6 +95,7 @@ final class NowCard extends VBox {
                 .map(b -> writer.round().map(r -> r + " · " + b).orElse(b))
                 .orElse(writer.round().orElse(""));
         phase.setText(run.paused() && begun ? Ui.text("whistle.paused") : rounds);
+        row.getChildren().stream().filter(n -> n != start).forEach(n -> n.setDisable(!begun));
         start.setText(Ui.text(!begun ? "whistle.begin" : run.paused() ? "whistle.resume" : "whistle.pause"));
         freeze.setText(Ui.text(run.frozen() ? "whistle.go" : "whistle.freeze"));
         on = run.byItself();

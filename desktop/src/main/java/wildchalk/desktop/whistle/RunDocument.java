@@ -1,6 +1,7 @@
 package wildchalk.desktop.whistle;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -10,6 +11,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
@@ -65,6 +68,9 @@ public final class RunDocument {
     private RunClock clock;
     private RunJournal journal;
     private double told = Double.NEGATIVE_INFINITY;
+    /** Its log is written: nothing more goes to the journal. */
+    private volatile boolean over;
+
     /** When the run began, as the clock on the wall says now. */
     private LocalTime began = LocalTime.now();
     /** How long nobody was there to see it: this run was left by a crash. */
@@ -109,13 +115,14 @@ public final class RunDocument {
         BinderLibrary library = BinderLibrary.of(file);
         Session session = was.head().session();
         RunDocument run = new RunDocument(file, was.head(), library, library.squad(session), clocks, faults);
-        run.journal = RunJournal.goOn(file, run::writes);
         run.pressed.addAll(was.pressed());
         run.clock = new RunClock(clocks, was.at(), was.reading());
         double now = run.clock.now();
         run.unseenSeconds = now - was.at();
         run.began = LocalTime.now().minus(Duration.ofMillis(Math.round(1000 * now)));
         run.plan(session);
+        // the last that can fail: it holds the file from here on
+        run.journal = RunJournal.goOn(file, run::writes);
         return Optional.of(run);
     }
 
@@ -181,7 +188,7 @@ public final class RunDocument {
         if (hasBegun()) {
             Stamped stamped = new Stamped(clock.now(), signal);
             pressed.add(stamped);
-            writer.execute(() -> journal.press(stamped));
+            write(() -> journal.press(stamped));
         }
     }
 
@@ -191,7 +198,7 @@ public final class RunDocument {
         if (hasBegun() && at - told >= BEAT_SECONDS) {
             told = at;
             Reading reading = clock.reading();
-            writer.execute(() -> journal.tick(at, reading));
+            write(() -> journal.tick(at, reading));
         }
         return Running.at(head.session(), head.lateSeconds(), pressed, this::plan, at);
     }
@@ -225,21 +232,41 @@ public final class RunDocument {
     }
 
     /**
-     * Over: what was done goes to the log beside the session; for a thread that may wait.
+     * Over: what was done goes to the log beside the session; for a thread that may wait. Where it cannot be written all is as it
+     * was: what is pressed then still counts.
      *
      * @param log as it was on the window's thread
      */
     public void finish(Log log) throws IOException {
-        written();
-        LogFile.add(file, log);
-        journal.finished();
+        try {
+            CompletableFuture.runAsync(
+                            () -> {
+                                try {
+                                    LogFile.add(file, log);
+                                    over = true;
+                                    journal.finished();
+                                } catch (IOException e) {
+                                    throw new UncheckedIOException(e);
+                                }
+                            },
+                            writer)
+                    .join();
+        } catch (CompletionException failed) {
+            throw failed.getCause() instanceof UncheckedIOException e ? e.getCause() : new IOException(failed);
+        }
+        writer.shutdown();
     }
 
     /** Leaves it running, to be gone on with. */
     public void leave() {
-        written();
+        writer.shutdown();
         try {
-            if (journal != null) {
+            writer.awaitTermination(PATIENCE_SECONDS, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+        try {
+            if (journal != null && !over) {
                 journal.close();
             }
         } catch (IOException e) {
@@ -247,12 +274,14 @@ public final class RunDocument {
         }
     }
 
-    private void written() {
-        writer.shutdown();
-        try {
-            writer.awaitTermination(PATIENCE_SECONDS, TimeUnit.SECONDS);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
+    /** Not once all is over. */
+    private void write(Runnable line) {
+        if (!writer.isShutdown()) {
+            writer.execute(() -> {
+                if (!over) {
+                    line.run();
+                }
+            });
         }
     }
 }

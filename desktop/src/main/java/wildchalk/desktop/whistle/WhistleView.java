@@ -22,6 +22,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.CallSet;
+import wildchalk.core.log.Log;
 import wildchalk.core.whistle.Caller;
 import wildchalk.core.whistle.Cue;
 import wildchalk.core.whistle.Part;
@@ -32,6 +33,7 @@ import wildchalk.core.whistle.Signal;
 import wildchalk.core.words.RunWriter;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Worker;
+import wildchalk.desktop.ui.Aside;
 import wildchalk.desktop.ui.Ui;
 
 /** What is seen while a session runs: read at arm's length, pressed with cold fingers. */
@@ -59,6 +61,8 @@ public final class WhistleView extends StackPane {
     private final Label title = new Label();
     private final Label standing = new Label();
     private final Button rescueButton = button("whistle-rescue", "", this::rescue);
+    private final Button whoButton = button("whistle-who", "whistle.who", this::showWho);
+    private final Button undo = button("whistle-undo", "whistle.undo", () -> press(new Signal.Undo()));
     private final NowCard now;
     private final ScoreCard score;
     private final SideCards side;
@@ -76,6 +80,7 @@ public final class WhistleView extends StackPane {
     /** The key that led into a field is not to be written into it. */
     private boolean takesKey;
 
+    private boolean finishing;
     private boolean aloud;
     private double flashUntil;
 
@@ -130,8 +135,8 @@ public final class WhistleView extends StackPane {
                 12,
                 title,
                 gap,
-                button("whistle-who", "whistle.who", this::showWho),
-                button("whistle-undo", "whistle.undo", () -> press(new Signal.Undo())),
+                whoButton,
+                undo,
                 button("whistle-end", "whistle.end", this::askEnd),
                 button("whistle-leave", "whistle.leave", around::leave));
         head.setAlignment(Pos.CENTER_LEFT);
@@ -234,6 +239,14 @@ public final class WhistleView extends StackPane {
                         : Ui.text("whistle.ready"));
         boolean over = run.part().isPresent() && run.over() > 5;
         standing.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("late"), over);
+        boolean begun = document.hasBegun();
+        whoButton.setDisable(!begun);
+        score.setDisable(!begun);
+        side.setDisable(!begun);
+        undo.setDisable(run.last().isEmpty());
+        undo.setText(run.last()
+                .map(l -> Ui.text("whistle.undo.of", RunWriter.name(l)))
+                .orElse(Ui.text("whistle.undo")));
         flash.setVisible(System.nanoTime() / 1e9 < flashUntil);
         now.show(run, writer, document.hasBegun());
         score.show(run, ready);
@@ -325,22 +338,23 @@ public final class WhistleView extends StackPane {
             around.leave();
             return;
         }
-        var log = document.log();
-        worker.ask(
-                () -> {
-                    try {
-                        document.finish(log);
-                        return Optional.<IOException>empty();
-                    } catch (IOException e) {
-                        return Optional.of(e);
-                    }
-                },
-                failed -> failed.ifPresentOrElse(
-                        e -> {
-                            faults.told(Faults.Kind.RUN, e);
-                            end.failed(e);
-                        },
-                        around::finished));
+        if (finishing) {
+            return;
+        }
+        finishing = true;
+        Log log = document.log();
+        try {
+            Aside.call(() -> {
+                document.finish(log);
+                return log;
+            });
+            around.finished();
+        } catch (IOException e) {
+            faults.told(Faults.Kind.RUN, e);
+            end.failed(e);
+        } finally {
+            finishing = false;
+        }
     }
 
     // ---- keys ----
@@ -367,6 +381,9 @@ public final class WhistleView extends StackPane {
     }
 
     private boolean pressed(KeyEvent e) {
+        if (!document.hasBegun() && e.getCode() != KeyCode.SPACE) {
+            return false;
+        }
         if (end.isVisible() && e.getCode() == KeyCode.ENTER) {
             finish();
             return true;

@@ -74,6 +74,26 @@ class LogPlaceTest {
         Window.until(() -> said(robot, "#log-chosen .label").contains("note: ask again"));
     }
 
+    /** Whatever is read anew meanwhile, a note is written. */
+    @Test
+    void aNoteIsKeptWhateverElseIsAsked(FxRobot robot) throws Exception {
+        open(robot);
+        Path log =
+                LogFile.beside(window.folder.resolve("sessions").resolve(LAST).resolve(SessionFile.NAME));
+        TextInputControl note = robot.lookup("#log-note").query();
+        for (int i = 0; i < 6; i++) {
+            String text = "note " + i;
+            Window.fx(() -> {
+                note.setText(text);
+                note.fireEvent(new javafx.event.ActionEvent());
+                window.shell.hour().showLog();
+                window.shell.hour().showLog();
+            });
+        }
+        Window.until(() -> LogFile.read(log).value().notes().containsAll(List.of("note 0", "note 3", "note 5")));
+        assertEquals(7, LogFile.read(log).value().notes().size());
+    }
+
     /** Reps that took longer than drawn: a press draws the drill so, and the hint is gone. */
     @Test
     void stoppedRepsFeedThePace(FxRobot robot) throws Exception {

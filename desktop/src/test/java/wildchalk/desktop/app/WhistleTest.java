@@ -231,6 +231,34 @@ class WhistleTest {
                 left.at());
     }
 
+    /** Pressed twice it opens once; where its log cannot be written nothing is lost, and it can be ended later. */
+    @Test
+    void whatCannotBeLoggedRunsOn(FxRobot robot) throws Exception {
+        Window.press(robot, "#place-session");
+        Window.until(() -> window.shell.session().isPresent());
+        Window.fx(() -> {
+            window.shell.hour().showWhistle();
+            window.shell.hour().showWhistle();
+        });
+        Window.until(() -> !robot.lookup("#whistle-clock").queryAll().isEmpty());
+        key(robot, KeyCode.SPACE);
+        key(robot, KeyCode.R);
+        Files.createDirectories(LogFile.beside(session()).resolve("in-the-way"));
+        key(robot, KeyCode.E);
+        key(robot, KeyCode.ENTER);
+        Window.until(() -> robot.lookup("#whistle-end-card .label").queryAll().stream()
+                .anyMatch(n -> ((Labeled) n).getText().contains("Nothing is lost")));
+        key(robot, KeyCode.ESCAPE);
+        key(robot, KeyCode.R);
+        Window.until(() -> RunJournal.left(session()).orElseThrow().pressed().size() == 2);
+        Files.delete(LogFile.beside(session()).resolve("in-the-way"));
+        Files.delete(LogFile.beside(session()));
+        key(robot, KeyCode.E);
+        key(robot, KeyCode.ENTER);
+        Window.until(() -> Files.isRegularFile(LogFile.beside(session())));
+        assertEquals(2, LogFile.of(session()).orElseThrow().blocks().get(0).reps());
+    }
+
     /** At the least size, and at half as large again, every button of the clock can be pressed. */
     @Test
     void atArmsLengthAndInASmallWindow(FxRobot robot) throws Exception {
