@@ -45,6 +45,14 @@ final class Areas {
         return false;
     }
 
+    /** A strip round a line, so wide to both sides of it. */
+    static List<Point> strip(Point from, Point to, double half) {
+        Point along = to.minus(from);
+        double length = Math.max(1e-9, along.length());
+        Point aside = new Point(-along.y(), along.x()).times(half / length);
+        return List.of(from.minus(aside), to.minus(aside), to.plus(aside), from.plus(aside));
+    }
+
     private static double[] range(List<Point> corners, Point along) {
         double least = Double.POSITIVE_INFINITY;
         double most = Double.NEGATIVE_INFINITY;

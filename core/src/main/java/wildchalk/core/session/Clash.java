@@ -27,6 +27,8 @@ public record Clash(Kind kind, List<BlockId> blocks, List<String> names, double 
         TOO_FEW(true),
         /** Stations of a block lie over each other. */
         FLOOR_TWICE(true),
+        /** Shots of the first fly, or fly on when they miss, to where the second is. */
+        SHOT_LANE(true),
         /** Two stations shoot at one goal. */
         GOAL_TWICE(true),
         /** A station shoots where no goal stands. */

@@ -44,6 +44,9 @@ final class Clashes {
     /** Two goals nearer than this (m) are one. */
     private static final double SAME_METRES = 0.5;
 
+    /** Half of how wide (m) a shot may go. */
+    private static final double LANE_METRES = 0.75;
+
     /** What reaches over the edge by less than this (m) is at it: a thrower-in, a queue. */
     private static final double EDGE_METRES = 3;
 
@@ -54,6 +57,7 @@ final class Clashes {
     private final Map<GearKind, Integer> bring;
     private final int balls;
     private final Sums sums;
+    private final Simulations simulations;
     private final List<Clash> found = new ArrayList<>();
 
     Clashes(
@@ -63,7 +67,9 @@ final class Clashes {
             List<PlayerId> present,
             Map<GearKind, Integer> bring,
             int balls,
-            Sums sums) {
+            Sums sums,
+            Simulations simulations) {
+        this.simulations = simulations;
         this.session = session;
         this.squad = squad;
         this.slots = slots;
@@ -209,11 +215,28 @@ final class Clashes {
         List<String> both = List.of(one.drill().title(), other.drill().title());
         if (Areas.overlap(one.corners(), other.corners())) {
             add(Kind.FLOOR_TWICE, List.of(id), both, 0, 0);
+        } else {
+            lanes(id, one, other);
+            lanes(id, other, one);
         }
         boolean same =
                 one.goals().stream().anyMatch(a -> other.goals().stream().anyMatch(b -> a.isWithin(SAME_METRES, b)));
         if (same) {
             add(Kind.GOAL_TWICE, List.of(id), both, 1, 2);
+        }
+    }
+
+    private void lanes(BlockId id, SetUp from, SetUp into) {
+        boolean crosses = simulations.lanes(from).stream()
+                .anyMatch(l -> Areas.overlap(
+                        Areas.strip(from.there(l.from()), from.there(l.to()), LANE_METRES), into.corners()));
+        if (crosses) {
+            add(
+                    Kind.SHOT_LANE,
+                    List.of(id),
+                    List.of(from.drill().title(), into.drill().title()),
+                    0,
+                    0);
         }
     }
 

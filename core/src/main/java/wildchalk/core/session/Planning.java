@@ -105,7 +105,7 @@ final class Planning {
                 .mapToInt(r -> r.stations().stream().mapToInt(Here::balls).sum())
                 .max()
                 .orElse(0);
-        List<Clash> clashes = new Clashes(session, squad, slots, present, most, balls, sums()).all();
+        List<Clash> clashes = new Clashes(session, squad, slots, present, most, balls, sums(), simulations).all();
         return new SessionPlan(session, present, slots, loads, most, balls, setOut, sums(), clashes);
     }
 

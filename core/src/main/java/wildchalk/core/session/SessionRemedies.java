@@ -76,7 +76,7 @@ public final class SessionRemedies {
             case OVER_TIME -> lessTime();
             case NO_WATER -> water();
             case COACH_TWICE -> otherCoach();
-            case GOAL_TWICE, FLOOR_TWICE, NO_GOAL, OFF_FLOOR -> otherEnds();
+            case GOAL_TWICE, FLOOR_TWICE, NO_GOAL, OFF_FLOOR, SHOT_LANE -> otherEnds();
             case NO_GROUP -> intoGroup();
             case GOES -> longEnough();
             case SET_UP -> water();

@@ -64,6 +64,11 @@ public record SetUp(StationPlan plan, Drill drill, Path path) {
         return Hull.of(all);
     }
 
+    /** Where a place of its drawing is on the floor. */
+    Point there(Point drawn) {
+        return map().apply(drawn);
+    }
+
     /** The middle of that. */
     public Point middle() {
         List<Point> corners = corners();

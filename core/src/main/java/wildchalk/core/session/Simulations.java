@@ -1,11 +1,16 @@
 package wildchalk.core.session;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.concurrent.ConcurrentHashMap;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Move;
 import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Pace;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.reps.Block;
@@ -18,6 +23,9 @@ public final class Simulations {
 
     /** More are not remembered: whoever drags a block for long asks for many lengths. */
     private static final int MOST = 4000;
+
+    /** So far (m) a shot flies on that misses, where nothing stops it (estimate; a hard one goes farther). */
+    private static final double MISSED_METRES = 8;
 
     /** The usual way of a version of one drill: the very drill, since to compare two whole ones takes longer than to run one. */
     private record Way(Drill drill, ProgressionId version) {
@@ -37,15 +45,42 @@ public final class Simulations {
 
     private final Map<Way, RepScript> scripts = new ConcurrentHashMap<>();
     private final Map<Run, Block> blocks = new ConcurrentHashMap<>();
+    private final Map<Way, List<Lane>> lanes = new ConcurrentHashMap<>();
 
     /** To whole seconds. */
     Block block(SetUp setUp, int people, int coaches, double seconds) {
         if (blocks.size() > MOST) {
             blocks.clear();
             scripts.clear();
+            lanes.clear();
         }
         long whole = Math.max(1, Math.round(seconds));
         return blocks.computeIfAbsent(new Run(way(setUp), people, coaches, whole), r -> played(setUp, r));
+    }
+
+    /** Where shots of its usual way fly, as drawn: from who shoots through the goal and some metres on, if it is missed. */
+    List<Lane> lanes(SetUp setUp) {
+        return lanes.computeIfAbsent(way(setUp), w -> drawn(setUp));
+    }
+
+    /** @param from where the ball is let go */
+    record Lane(Point from, Point to) {}
+
+    private static List<Lane> drawn(SetUp setUp) {
+        Timeline timeline = Timeline.of(setUp.path(), setUp.drill().surface(), Pace.of(setUp.drill()));
+        List<Lane> all = new ArrayList<>();
+        for (Move move : setUp.path().moves()) {
+            MoveSpan span = timeline.move(move.id());
+            if (move instanceof Shot shot && span.happens()) {
+                setUp.drill().surface().goal(shot.goal()).ifPresent(goal -> {
+                    Point from = timeline.poseAt(shot.role(), span.start()).at();
+                    Point along = goal.centre().minus(from);
+                    double length = Math.max(1e-6, along.length());
+                    all.add(new Lane(from, goal.centre().plus(along.times(MISSED_METRES / length))));
+                });
+            }
+        }
+        return List.copyOf(all);
     }
 
     private static Way way(SetUp setUp) {

@@ -350,6 +350,12 @@ public final class PlanWriter {
         };
         return switch (clash.kind()) {
             case NO_WATER -> text("clash.NO_WATER", blocks(clash), clock(60 * clash.have()));
+            case SHOT_LANE ->
+                text(
+                        "clash.SHOT_LANE",
+                        blocks(clash),
+                        clash.names().get(0),
+                        clash.names().get(1));
             case RESTRAINT ->
                 text(
                         "clash.RESTRAINT." + clash.names().get(1),

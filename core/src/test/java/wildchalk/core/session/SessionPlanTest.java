@@ -438,6 +438,30 @@ class SessionPlanTest {
         }
     }
 
+    /** A goal in the middle of the floor, and who stands behind it: found and said; aside of it, not. */
+    @Test
+    void shotsThatFlyToAnotherStationAreFound() {
+        Drill shoots = Demo.read("lantern-ladder");
+        for (double aside : new double[] {-2.5, 6}) {
+            Session session = RandomSessions.blank(Optional.of(TWELVE), 0)
+                    .withBlocks(List.of(RandomSessions.drilling(
+                            "b",
+                            10,
+                            What.Turning.NONE,
+                            List.of(
+                                    RandomSessions.station("s1", shoots, new Point(-14, 0), List.of()),
+                                    RandomSessions.station("s2", RIGHT, new Point(4, aside), List.of())))));
+            SessionPlan plan = plan(session, TWELVE, shoots, RIGHT);
+            List<Clash> lanes = plan.clashes().stream()
+                    .filter(c -> c.kind() == Clash.Kind.SHOT_LANE)
+                    .toList();
+            assertEquals(aside < 0 ? 1 : 0, lanes.size());
+            lanes.forEach(c -> assertTrue(new PlanWriter(plan, Optional.of(TWELVE))
+                    .clash(c)
+                    .contains("shots of " + shoots.title() + " can fly to where " + RIGHT.title() + " is")));
+        }
+    }
+
     /** Two stations that shoot at one goal; turned, the second shoots at the other. */
     @Test
     void oneGoalForTwoIsFound() {
