@@ -17,6 +17,9 @@ final class Fairness {
 
     private final int count;
     private final Wanted.Sort sort;
+    /** Who is a tenth faster than usual counts as a level better, where groups are to be as good as each other (estimate). */
+    private static final double LEVELS_FOR_PACE = 10;
+
     private final int[] keeper;
     private final double[] rank;
     /** Position of each, by number; -1 for none. */
@@ -39,7 +42,7 @@ final class Fairness {
         for (int i = 0; i < n; i++) {
             Player p = squad.player(people.get(i)).orElseThrow();
             keeper[i] = p.keeper() ? 1 : 0;
-            rank[i] = squad.rank(p);
+            rank[i] = squad.rank(p) - (sort == Wanted.Sort.EVEN ? LEVELS_FOR_PACE * (p.pace() - 1) : 0);
             String name = p.position();
             if (!name.isEmpty() && !names.contains(name)) {
                 names.add(name);

@@ -21,9 +21,9 @@ import wildchalk.core.drill.Chalk;
  */
 public final class Groups {
 
-    private static final int BEGINNINGS = 16;
+    private static final int BEGINNINGS = 32;
 
-    /** Of many people fewer beginnings are tried: of 200, three. */
+    /** Of many people fewer beginnings are tried: of 200, seven. */
     private static final int PEOPLE = 40;
 
     private final Fairness fairness;

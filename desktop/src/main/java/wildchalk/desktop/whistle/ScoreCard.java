@@ -24,6 +24,9 @@ import wildchalk.desktop.ui.Ui;
 final class ScoreCard extends VBox {
 
     private static final int KEYS = 9;
+    private static final double LEAST_BUTTON = 96;
+    /** What counts may be said in many words: then in two lines. */
+    private static final double MOST_BUTTON = 250;
 
     private record Side(String id, String name) {}
 
@@ -131,6 +134,10 @@ final class ScoreCard extends VBox {
     private Button scorer(String text, String id, Runnable action) {
         keys.add(action);
         Button button = WhistleView.button(id, "", action);
+        button.setWrapText(true);
+        button.setMinWidth(LEAST_BUTTON);
+        button.setPrefWidth(Region.USE_COMPUTED_SIZE);
+        button.setMaxWidth(MOST_BUTTON);
         button.setText(keys.size() <= KEYS ? keys.size() + "  " + text : text);
         return button;
     }

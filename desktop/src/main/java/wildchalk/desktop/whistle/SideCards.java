@@ -93,7 +93,7 @@ final class SideCards extends VBox {
         }
         counts.setId("whistle-counts");
         HBox.setHgrow(note, Priority.ALWAYS);
-        lost.setPrefColumnCount(5);
+        lost.setPrefColumnCount(7);
         note.setMinWidth(0);
         lost.setMinWidth(0);
         VBox write = WhistleView.card(
