@@ -12,6 +12,7 @@ import wildchalk.core.season.Practice;
 import wildchalk.core.season.Weeks;
 import wildchalk.core.session.Load;
 import wildchalk.core.session.SessionBlock;
+import wildchalk.core.session.What;
 import wildchalk.core.squad.PlayerId;
 import wildchalk.core.squad.Squad;
 
@@ -83,7 +84,7 @@ public final class LogTable {
                     out.printRecord(
                             p.planned().date(),
                             SquadTable.cell(p.planned().title()),
-                            SquadTable.cell(planned.map(SessionBlock::title)
+                            SquadTable.cell(planned.map(LogTable::title)
                                     .orElse(b.block().text())),
                             planned.map(x -> tenth(x.minutes())).orElse(""),
                             tenth(b.minutes()),
@@ -95,6 +96,10 @@ public final class LogTable {
             }
         }
         return text.toString();
+    }
+
+    private static String title(SessionBlock b) {
+        return b.title().isBlank() && b.what() instanceof What.Plain p ? Fields.nameOf(p.kind()) : b.title();
     }
 
     private static CSVFormat format(String... heads) {

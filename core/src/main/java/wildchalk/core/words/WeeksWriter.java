@@ -9,11 +9,11 @@ import java.util.Optional;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
 import wildchalk.core.log.LoggedBlock;
-import wildchalk.core.log.Score;
 import wildchalk.core.season.Hint;
 import wildchalk.core.season.NextWeek;
 import wildchalk.core.season.Practice;
 import wildchalk.core.season.Share;
+import wildchalk.core.season.Stopped;
 import wildchalk.core.season.Weeks;
 import wildchalk.core.session.Library;
 import wildchalk.core.session.SessionBlock;
@@ -110,6 +110,77 @@ public final class WeeksWriter {
         };
     }
 
+    /** Games, a line each, and then who won how many; nothing where nobody kept the score. */
+    public List<String> scores() {
+        List<String> lines = new ArrayList<>();
+        Map<String, Integer> won = new LinkedHashMap<>();
+        for (Practice p : weeks.practices()) {
+            for (LoggedBlock b : p.log().blocks()) {
+                if (b.scores().isEmpty()) {
+                    continue;
+                }
+                Map<String, Integer> points = points(b);
+                lines.add(text("weeks.score", p.planned().date(), title(p, b), said(p, points)));
+                int best = points.values().stream()
+                        .mapToInt(Integer::intValue)
+                        .max()
+                        .orElse(0);
+                List<String> ahead = points.keySet().stream()
+                        .filter(k -> points.get(k) == best)
+                        .toList();
+                if (ahead.size() == 1 && points.size() > 1) {
+                    won.merge(group(p, ahead.get(0)), 1, Integer::sum);
+                }
+            }
+        }
+        if (!won.isEmpty()) {
+            lines.add(text(
+                    "weeks.won",
+                    ReadOut.list(won.entrySet().stream()
+                            .map(e -> text("log.points", e.getKey(), e.getValue()))
+                            .toList())));
+        }
+        return lines;
+    }
+
+    /** How reps of a drill followed each other from session to session, where they were stopped more than once. */
+    public List<String> paces() {
+        Map<String, List<Stopped>> drills = new LinkedHashMap<>();
+        weeks.stopped()
+                .forEach(s -> drills.computeIfAbsent(s.drill().text(), d -> new ArrayList<>())
+                        .add(s));
+        return drills.entrySet().stream()
+                .filter(e -> e.getValue().size() > 1)
+                .map(e -> text(
+                        "weeks.pace",
+                        drill(e.getKey()),
+                        ReadOut.list(e.getValue().stream()
+                                .map(s -> Numbers.brief(s.median(), 1))
+                                .toList())))
+                .toList();
+    }
+
+    private static Map<String, Integer> points(LoggedBlock b) {
+        Map<String, Integer> points = new LinkedHashMap<>();
+        b.scores().forEach(s -> points.merge(s.group(), s.points(), Integer::sum));
+        return points;
+    }
+
+    private static String said(Practice p, Map<String, Integer> points) {
+        return ReadOut.list(points.entrySet().stream()
+                .sorted(Map.Entry.comparingByValue(Comparator.reverseOrder()))
+                .map(e -> text("log.points", group(p, e.getKey()), e.getValue()))
+                .toList());
+    }
+
+    private String title(Practice p, LoggedBlock b) {
+        return p.planned().blocks().stream()
+                .filter(x -> x.id().equals(b.block()))
+                .findFirst()
+                .map(this::title)
+                .orElse(b.block().text());
+    }
+
     // ---- one session ----
 
     /** What a session was, a line each. */
@@ -155,15 +226,7 @@ public final class WeeksWriter {
             lines.add(text("log.under", times.isEmpty() ? reps : reps + ", " + times));
         }
         if (!b.scores().isEmpty()) {
-            Map<String, Integer> points = new LinkedHashMap<>();
-            for (Score s : b.scores()) {
-                points.merge(s.group(), s.points(), Integer::sum);
-            }
-            List<String> said = points.entrySet().stream()
-                    .sorted(Map.Entry.comparingByValue(Comparator.reverseOrder()))
-                    .map(e -> text("log.points", group(p, e.getKey()), e.getValue()))
-                    .toList();
-            lines.add(text("log.under", ReadOut.list(said)));
+            lines.add(text("log.under", said(p, points(b))));
         }
         if (b.stops() > 0) {
             lines.add(text(

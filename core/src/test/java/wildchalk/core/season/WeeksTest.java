@@ -268,6 +268,10 @@ class WeeksTest {
         List<String> hints = lately.weeks().hints().stream().map(words::hint).toList();
         assertTrue(hints.contains("Crossing backs had 5 of 16 minutes last time."), hints.toString());
         assertTrue(hints.contains("Lantern ladder was not run for 21 days."), hints.toString());
+        assertEquals("Won: Red 1 and Blue 2.", words.scores().get(4));
+        assertTrue(
+                words.paces().get(0).startsWith("Second wave from the left: a rep every "),
+                words.paces().toString());
         String table = LogTable.players(lately.weeks(), lately.squad());
         assertEquals(1 + 4 * 17, table.lines().count());
         assertTrue(LogTable.blocks(lately.weeks()).contains("Crossing backs,16.0,5.2"));

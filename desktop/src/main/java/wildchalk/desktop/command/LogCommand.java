@@ -93,6 +93,8 @@ final class LogCommand implements java.util.concurrent.Callable<Integer> {
             out.println("%s  %s".formatted(p.planned().date(), p.planned().title()));
             words.practice(p).forEach(l -> out.println("    " + l));
         }
+        words.scores().forEach(out::println);
+        words.paces().forEach(out::println);
         lately.weeks().hints().forEach(h -> out.println("note " + words.hint(h)));
         lately.next().ifPresent(n -> n.reasons().forEach(r -> out.println("next " + words.reason(r))));
     }

@@ -241,6 +241,8 @@ public final class LogView extends BorderPane implements Place {
             weeks.getChildren().add(title("log.next.head"));
             n.reasons().forEach(r -> weeks.getChildren().add(line("• " + words.reason(r))));
         });
+        lines("weeks.page.scores", words.scores());
+        lines("weeks.page.paces", words.paces());
         if (!read.weeks().allThemes().isEmpty()) {
             var w = read.weeks();
             themes.show(w, p -> p.themesHeight(w), (painter, g, wide) -> painter.themes(g, w, wide));
@@ -253,6 +255,13 @@ public final class LogView extends BorderPane implements Place {
             Label model = line(Texts.CORE.get("plan.model"));
             model.getStyleClass().add("quiet");
             weeks.getChildren().add(model);
+        }
+    }
+
+    private void lines(String key, List<String> said) {
+        if (!said.isEmpty()) {
+            weeks.getChildren().add(title(key));
+            said.forEach(l -> weeks.getChildren().add(line(l)));
         }
     }
 

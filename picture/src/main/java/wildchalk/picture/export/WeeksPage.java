@@ -57,6 +57,8 @@ public final class WeeksPage {
             svg(out, painter.playersHeight(weeks), g -> painter.players(g, weeks, words::name, WIDTH));
             table(out, weeks, words);
         }
+        lines(out, "weeks.page.scores", words.scores());
+        lines(out, "weeks.page.paces", words.paces());
         head(out, "weeks.page.sessions");
         List<Practice> practices = weeks.practices();
         for (int i = practices.size() - 1; i >= 0; i--) {
@@ -84,6 +86,13 @@ public final class WeeksPage {
         out.append("<p class=\"quiet\">")
                 .append(escaped(Texts.CORE.get("plan.model")))
                 .append("</p>");
+    }
+
+    private static void lines(StringBuilder out, String key, List<String> said) {
+        if (!said.isEmpty()) {
+            head(out, key);
+            said.forEach(l -> paragraph(out, l));
+        }
     }
 
     private static void head(StringBuilder out, String key) {
