@@ -4,8 +4,11 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.BooleanBinding;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -15,7 +18,6 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -44,12 +46,16 @@ import wildchalk.picture.style.Ground;
 /** The Log place: sessions that were run, the one that is chosen, and what the last weeks come to. */
 public final class LogView extends BorderPane implements Place {
 
+    /** So many letter sizes wide is the table of people. */
+    private static final double TABLE_LETTERS = 30;
+
     private final LogDesk desk;
     private final Worker worker;
     private final VBox sessions = new VBox(6);
     private final VBox chosen = new VBox(6);
     private final TextField note = new TextField();
     private final VBox weeks = new VBox(8);
+    private ScrollPane weeksPane;
     private final PlotView themes;
     private final PlotView players;
     private final Label nothing = new Label(Ui.text("log.nothing"));
@@ -94,10 +100,10 @@ public final class LogView extends BorderPane implements Place {
         }
         ScrollPane left = scrolled(sessions, 220);
         ScrollPane middle = scrolled(one, 420);
-        ScrollPane right = scrolled(weeks, 520);
+        weeksPane = scrolled(weeks, 520);
         HBox.setHgrow(middle, Priority.ALWAYS);
-        HBox.setHgrow(right, Priority.ALWAYS);
-        filled.getChildren().setAll(left, middle, right);
+        HBox.setHgrow(weeksPane, Priority.ALWAYS);
+        filled.getChildren().setAll(left, middle, weeksPane);
         filled.getStyleClass().add("session-filled");
         nothing.setId("log-nothing");
         nothing.setWrapText(true);
@@ -217,9 +223,8 @@ public final class LogView extends BorderPane implements Place {
             Label head = new Label(p.planned().title() + ", " + p.planned().date());
             head.getStyleClass().add("side-title");
             head.setWrapText(true);
-            FlowPane row = new FlowPane(8, 6, head, button("log-open", "log.open", () -> desk.open(e.file())));
-            row.setAlignment(Pos.CENTER_LEFT);
-            chosen.getChildren().add(row);
+            head.setMinHeight(Region.USE_PREF_SIZE);
+            chosen.getChildren().addAll(head, button("log-open", "log.open", () -> desk.open(e.file())));
             read.words().practice(p).forEach(l -> chosen.getChildren().add(line(l)));
         });
     }
@@ -251,7 +256,7 @@ public final class LogView extends BorderPane implements Place {
         if (!read.weeks().shares().isEmpty()) {
             var w = read.weeks();
             players.show(w, p -> p.playersHeight(w), (painter, g, wide) -> painter.players(g, w, words::name, wide));
-            weeks.getChildren().addAll(title("weeks.page.players"), players, table(words));
+            weeks.getChildren().addAll(title("weeks.page.players"), players, table(words), people(words));
             Label model = line(Texts.CORE.get("plan.model"));
             model.getStyleClass().add("quiet");
             weeks.getChildren().add(model);
@@ -293,9 +298,35 @@ public final class LogView extends BorderPane implements Place {
         readAnew();
     }
 
+    /** The same in words, where there is no room for a table. */
+    private VBox people(WeeksWriter words) {
+        List<String> heads = WeeksWriter.heads();
+        VBox all = new VBox(4);
+        for (Share s : read.weeks().shares()) {
+            List<String> row = words.row(s);
+            List<String> said = new ArrayList<>();
+            for (int c = 1; c < row.size(); c++) {
+                said.add(heads.get(c) + " " + row.get(c));
+            }
+            all.getChildren().add(line(row.get(0) + ": " + String.join(", ", said)));
+        }
+        all.visibleProperty().bind(roomForTable().not());
+        all.managedProperty().bind(all.visibleProperty());
+        return all;
+    }
+
+    private BooleanBinding roomForTable() {
+        return Bindings.createBooleanBinding(
+                () -> weeksPane.getViewportBounds().getWidth() > TABLE_LETTERS * players.letterSize(),
+                weeksPane.viewportBoundsProperty(),
+                players.letterProperty());
+    }
+
     private GridPane table(WeeksWriter words) {
         GridPane grid = new GridPane(14, 3);
         grid.setId("log-table");
+        grid.visibleProperty().bind(roomForTable());
+        grid.managedProperty().bind(grid.visibleProperty());
         List<String> heads = WeeksWriter.heads();
         for (int c = 0; c < heads.size(); c++) {
             Label label = new Label(heads.get(c));

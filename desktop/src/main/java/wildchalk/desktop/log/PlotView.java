@@ -5,6 +5,7 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.nio.IntBuffer;
 import java.util.function.ToDoubleFunction;
+import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelBuffer;
@@ -49,8 +50,17 @@ final class PlotView extends Region {
         size();
     }
 
+    /** How large is written at the moment. */
+    double letterSize() {
+        return ruler.getFont().getSize();
+    }
+
+    ReadOnlyObjectProperty<?> letterProperty() {
+        return ruler.fontProperty();
+    }
+
     private WeeksPainter painter() {
-        return new WeeksPainter(ground, ruler.getFont().getSize() / USUAL_SIZE);
+        return new WeeksPainter(ground, letterSize() / USUAL_SIZE);
     }
 
     private void size() {

@@ -4,10 +4,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
@@ -30,11 +32,18 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
+import wildchalk.core.binder.LogFile;
+import wildchalk.core.binder.SessionFile;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.edit.Wholes;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.log.Log;
+import wildchalk.core.log.LoggedBlock;
+import wildchalk.core.log.Presence;
+import wildchalk.core.session.BlockId;
+import wildchalk.core.squad.PlayerId;
 import wildchalk.desktop.board.BoardView;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.ui.Folding;
@@ -195,6 +204,31 @@ class RoomTest {
         nothingScrollsSideways();
         everyFoldedControlIsInItsMenu(robot, List.of("#bar-more"));
         everyControlIsVisitedByTab(robot);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"900, 600, 100", "900, 600, 150", "1280, 800, 150"})
+    void everyControlOfTheLogCanBeReached(double wide, double high, int percent, FxRobot robot) throws Exception {
+        Path session =
+                window.folder.resolve("sessions/2026-12-03-before-the-weekend").resolve(SessionFile.NAME);
+        Log log = new Log(
+                SessionFile.read(session).value().id(),
+                Map.of(new PlayerId("p1"), Presence.THERE),
+                List.of(new LoggedBlock(
+                        new BlockId("b3"), 9, 20, List.of(5.0), 1, 40, List.of(), Map.of(), List.of(), List.of())),
+                List.of("A note of some length, so that there is something to be wrapped"));
+        LogFile.ofNew(log).save(LogFile.beside(session));
+        Window.press(robot, "#place-log");
+        Window.until(() -> !robot.lookup("#log-table").queryAll().isEmpty());
+        size(wide, high, percent);
+        List<Node> controls = controls();
+        assertTrue(controls.size() > 8, "found " + controls.size());
+        for (Node control : controls) {
+            isInside(control, wide, high);
+            isOnTop(robot, control);
+        }
+        nothingScrollsSideways();
+        everyFoldedControlIsInItsMenu(robot, List.of("#bar-more"));
     }
 
     @ParameterizedTest
