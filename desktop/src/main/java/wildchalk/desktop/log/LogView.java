@@ -49,6 +49,9 @@ public final class LogView extends BorderPane implements Place {
     /** So many letter sizes wide is the table of people. */
     private static final double TABLE_LETTERS = 30;
 
+    /** A day must be read whole. */
+    private static final double LEAST_LIST = 184;
+
     private final LogDesk desk;
     private final Worker worker;
     private final VBox sessions = new VBox(6);
@@ -99,6 +102,7 @@ public final class LogView extends BorderPane implements Place {
             card.getStyleClass().add("card-content");
         }
         ScrollPane left = scrolled(sessions, 220);
+        left.setMinWidth(LEAST_LIST);
         ScrollPane middle = scrolled(one, 420);
         weeksPane = scrolled(weeks, 520);
         HBox.setHgrow(middle, Priority.ALWAYS);
@@ -276,6 +280,8 @@ public final class LogView extends BorderPane implements Place {
         Hyperlink link = new Hyperlink(Ui.text("log.pace", read.words().drill(drill)));
         link.setId("log-pace-" + drill);
         link.getStyleClass().addAll("mend", "log-under");
+        link.setWrapText(true);
+        link.setMinHeight(Region.USE_PREF_SIZE);
         link.setOnAction(e ->
                 write(() -> desk.drawAsStopped(new DrillId(drill), h.figures().get(1))));
         return link;

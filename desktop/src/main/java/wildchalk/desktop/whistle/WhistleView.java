@@ -120,6 +120,7 @@ public final class WhistleView extends StackPane {
 
     private void lay() {
         title.getStyleClass().add("whistle-head");
+        title.setMinWidth(0);
         title.setId("whistle-title");
         standing.setId("whistle-standing");
         standing.getStyleClass().add("whistle-line");

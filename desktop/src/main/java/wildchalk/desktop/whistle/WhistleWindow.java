@@ -3,6 +3,7 @@ package wildchalk.desktop.whistle;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
+import javafx.beans.binding.Bindings;
 import javafx.collections.ObservableList;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
@@ -20,7 +21,7 @@ public final class WhistleWindow {
     private final Timeline ticking;
 
     /**
-     * @param sheets of the window that it belongs to: it is dressed alike
+     * @param sheets of the window that it belongs to: it is dressed alike, now and later
      * @param finished when the run is over and its log written
      */
     public WhistleWindow(RunDocument document, ObservableList<String> sheets, Faults faults, Runnable finished) {
@@ -46,7 +47,7 @@ public final class WhistleWindow {
                 },
                 faults);
         Scene scene = new Scene(view, 1280, 800);
-        scene.getStylesheets().setAll(sheets);
+        Bindings.bindContent(scene.getStylesheets(), sheets);
         stage.setTitle(document.planned().title());
         stage.setScene(scene);
         stage.setFullScreenExitHint("");

@@ -268,6 +268,7 @@ class WhistleTest {
             stage.setFullScreen(false);
             stage.setWidth(900);
             stage.setHeight(600);
+            window.shell.setTextPercent(150);
         });
         for (String id : List.of(
                 "#whistle-start", "#whistle-next", "#whistle-who", "#whistle-undo", "#whistle-end", "#whistle-leave")) {
@@ -276,6 +277,11 @@ class WhistleTest {
                     onFx(() -> node.localToScene(node.getBoundsInLocal()).getMaxX() <= 900
                             && node.localToScene(node.getBoundsInLocal()).getMaxY() <= 600));
             assertTrue(node.getBoundsInLocal().getHeight() >= 60, id + " is large enough for a cold finger");
+            Labeled button = (Labeled) node;
+            assertEquals(
+                    button.getText(),
+                    ((javafx.scene.text.Text) button.lookup(".text")).getText(),
+                    id + " can be read whole");
         }
         TextField note = robot.lookup("#whistle-note").query();
         key(robot, KeyCode.T);
