@@ -24,9 +24,11 @@ public final class SessionRemedies {
     private final SessionPlan plan;
     private final Session session;
     private final Clash clash;
+    private final Optional<Squad> squad;
     private final List<SessionRemedy> ideas = new ArrayList<>();
 
-    private SessionRemedies(SessionPlan plan, Clash clash) {
+    private SessionRemedies(SessionPlan plan, Clash clash, Optional<Squad> squad) {
+        this.squad = squad;
         this.plan = plan;
         this.session = plan.session();
         this.clash = clash;
@@ -40,7 +42,7 @@ public final class SessionRemedies {
     /** Likewise, with what has been worked out. */
     public static List<SessionRemedy> of(
             SessionPlan plan, Clash clash, Library library, Optional<Squad> squad, Simulations simulations) {
-        SessionRemedies remedies = new SessionRemedies(plan, clash);
+        SessionRemedies remedies = new SessionRemedies(plan, clash, squad);
         remedies.think();
         Set<Clash> before = new HashSet<>(plan.clashes());
         List<SessionRemedy> offered = new ArrayList<>();
@@ -52,12 +54,18 @@ public final class SessionRemedies {
                 boolean gone = after.stream().noneMatch(remedies::isTheSame);
                 boolean fine = after.stream()
                         .allMatch(c -> !c.kind().isGrave() || before.stream().anyMatch(b -> alike(b, c)));
-                if (gone && fine) {
+                boolean less = idea.kind() != Kind.KEEPER || keeperless(after) < keeperless(plan.clashes());
+                if (gone && fine && less) {
                     offered.add(idea);
                 }
             }
         }
         return List.copyOf(offered);
+    }
+
+    /** A keeper who is missed elsewhere then mends nothing. */
+    private static long keeperless(List<Clash> clashes) {
+        return clashes.stream().filter(c -> c.kind() == Clash.Kind.NO_KEEPER).count();
     }
 
     private boolean isTheSame(Clash other) {
@@ -84,6 +92,11 @@ public final class SessionRemedies {
             case PLAYER_TWICE -> oneGroup();
             case NO_DRILL -> noStation();
             case TOO_FEW -> oneStation();
+            case NO_KEEPER -> {
+                keeper();
+                oneStation();
+            }
+            case GEAR_SHORT, BALLS_SHORT -> lessAtOnce();
             default -> {}
         }
     }
@@ -204,6 +217,41 @@ public final class SessionRemedies {
                 .findFirst()
                 .ifPresent(
                         g -> add(Kind.ONE_GROUP, List.of(player.text()), Sessions.intoGroup(session, player, g.id())));
+    }
+
+    /** Who keeps goal and is there, into a group that is at this station. */
+    private void keeper() {
+        BlockId id = clash.blocks().get(0);
+        if (!(block(id).what() instanceof What.Drilling d) || squad.isEmpty()) {
+            return;
+        }
+        for (StationPlan s : d.stations()) {
+            if (s.groups().isEmpty() || !title(s).equals(clash.names().get(0))) {
+                continue;
+            }
+            Group group = session.group(s.groups().get(0)).orElseThrow();
+            plan.present().stream()
+                    .filter(p -> squad.get().player(p).filter(x -> x.keeper()).isPresent())
+                    .filter(p -> !group.players().contains(p))
+                    .forEach(p -> add(
+                            Kind.KEEPER, List.of(p.text(), group.name()), Sessions.intoGroup(session, p, group.id())));
+        }
+    }
+
+    /** A station fewer at once, or a block that may go. */
+    private void lessAtOnce() {
+        for (SessionBlock b : session.blocks()) {
+            if (b.what() instanceof What.Drilling d && d.stations().size() > 1) {
+                d.stations()
+                        .forEach(s ->
+                                add(Kind.NO_STATION, List.of(title(s)), Sessions.stationGone(session, b.id(), s.id())));
+            }
+        }
+        for (SessionBlock b : session.blocks()) {
+            if (b.what() instanceof What.Drilling && !b.must()) {
+                add(Kind.LEAVE_OUT, List.of(b.title()), Sessions.removed(session, b.id()));
+            }
+        }
     }
 
     private void noStation() {

@@ -36,6 +36,8 @@ public record SessionRemedy(Kind kind, List<String> names, Session then) {
         ONE_GROUP,
         /** A station is taken out: its drill. */
         NO_STATION,
+        /** Somebody who keeps goal goes into another group: his id, and its name. */
+        KEEPER,
         /** All groups at one station. */
         ONE_STATION
     }

@@ -310,7 +310,9 @@ public final class PlanWriter {
 
     /** What a remedy does, short enough for a button. */
     public String mend(SessionRemedy remedy) {
-        boolean person = remedy.kind() == SessionRemedy.Kind.BESIDE || remedy.kind() == SessionRemedy.Kind.ONE_GROUP;
+        boolean person = remedy.kind() == SessionRemedy.Kind.BESIDE
+                || remedy.kind() == SessionRemedy.Kind.ONE_GROUP
+                || remedy.kind() == SessionRemedy.Kind.KEEPER;
         if (person) {
             List<String> names = new ArrayList<>(remedy.names());
             names.set(0, name(names.get(0)));

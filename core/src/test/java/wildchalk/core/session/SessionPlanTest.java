@@ -376,7 +376,13 @@ class SessionPlanTest {
     @ParameterizedTest
     @MethodSource("clashes")
     void whatCanBeMendedIs(Clash.Kind kind, Session fault, Session near) {
-        if (!Set.of(Clash.Kind.PLAYER_TWICE, Clash.Kind.NO_DRILL, Clash.Kind.SET_UP, Clash.Kind.NO_GROUP)
+        if (!Set.of(
+                        Clash.Kind.PLAYER_TWICE,
+                        Clash.Kind.NO_DRILL,
+                        Clash.Kind.SET_UP,
+                        Clash.Kind.NO_GROUP,
+                        Clash.Kind.GEAR_SHORT,
+                        Clash.Kind.BALLS_SHORT)
                 .contains(kind)) {
             return;
         }
@@ -393,6 +399,38 @@ class SessionPlanTest {
             assertTrue(SessionPlan.of(r.then(), library, Optional.of(TWELVE)).clashes().stream()
                     .noneMatch(c -> c.equals(clash)));
         }
+    }
+
+    /** Two keepers in one group, and the other group's station has a goal: one of them changes over. */
+    @Test
+    void aKeeperChangesOverWhereOneIsMissed() {
+        Drill shoots = Demo.read("lantern-ladder");
+        List<Player> players = new ArrayList<>(TWELVE.players());
+        for (int i : new int[] {0, 2}) {
+            Player p = players.get(i);
+            players.set(
+                    i, new Player(p.id(), p.name(), p.positions(), p.hand(), p.level(), true, List.of(), 1, List.of()));
+        }
+        Squad squad = TWELVE.withPlayers(players);
+        StationPlan second = RandomSessions.station("s2", shoots, Point.ORIGIN, List.of("g2"));
+        second = new StationPlan(
+                second.place().withTurn(180), second.drill(), second.version(), second.coach(), second.groups());
+        Session session = RandomSessions.blank(Optional.of(squad), 0)
+                .withGroups(RandomSessions.groups(squad, 2))
+                .withBlocks(List.of(RandomSessions.drilling(
+                        "b",
+                        10,
+                        What.Turning.NONE,
+                        List.of(RandomSessions.station("s1", shoots, Point.ORIGIN, List.of("g1")), second))));
+        SessionPlan plan = plan(session, squad, shoots);
+        Clash clash = plan.clashes().stream()
+                .filter(c -> c.kind() == Clash.Kind.NO_KEEPER)
+                .findFirst()
+                .orElseThrow();
+        List<SessionRemedy> remedies = SessionRemedies.of(plan, clash, id -> Optional.of(shoots), Optional.of(squad));
+        assertEquals(SessionRemedy.Kind.KEEPER, remedies.get(0).kind());
+        assertTrue(plan(remedies.get(0).then(), squad, shoots).clashes().stream()
+                .noneMatch(c -> c.kind() == Clash.Kind.NO_KEEPER));
     }
 
     /** Whoever is not to sprint is named while that holds, and not the day after. */
