@@ -1,6 +1,5 @@
 package wildchalk.core.log;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -63,27 +62,5 @@ public record Log(SessionId session, Map<PlayerId, Presence> attendance, List<Lo
     /** Where a coach adds to what was counted. */
     public Log withNotes(List<String> list) {
         return new Log(session, attendance, blocks, list);
-    }
-
-    public Log withNote(BlockId block, String note) {
-        List<LoggedBlock> list = new ArrayList<>();
-        for (LoggedBlock b : blocks) {
-            list.add(
-                    b.block().equals(block)
-                            ? new LoggedBlock(
-                                    b.block(),
-                                    b.minutes(),
-                                    b.reps(),
-                                    b.repSeconds(),
-                                    b.stops(),
-                                    b.talkSeconds(),
-                                    b.scores(),
-                                    b.tallies(),
-                                    b.asked(),
-                                    Stream.concat(b.notes().stream(), Stream.of(note))
-                                            .toList())
-                            : b);
-        }
-        return new Log(session, attendance, list, notes);
     }
 }

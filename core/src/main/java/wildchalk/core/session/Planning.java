@@ -19,7 +19,6 @@ import wildchalk.core.session.SessionPlan.Slot;
 import wildchalk.core.session.SessionPlan.Sums;
 import wildchalk.core.squad.Group;
 import wildchalk.core.squad.PlayerId;
-import wildchalk.core.squad.Restraint;
 import wildchalk.core.squad.Squad;
 
 /** Works a session out, block after block. */
@@ -64,8 +63,7 @@ final class Planning {
     private List<PlayerId> there(Squad all) {
         return all.players().stream()
                 .filter(p -> !session.absent().contains(p.id()))
-                .filter(p -> p.restraints().stream()
-                        .noneMatch(r -> r.from() == Restraint.What.ALL && r.holdsOn(session.date())))
+                .filter(p -> p.takesPartOn(session.date()))
                 .map(p -> p.id())
                 .toList();
     }

@@ -1,5 +1,6 @@
 package wildchalk.core.squad;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import wildchalk.core.drill.Chalk;
@@ -59,6 +60,11 @@ public record Player(
     /** Of whom only the name is known. */
     public static Player named(PlayerId id, String name) {
         return new Player(id, name, List.of(), Hand.NONE, "", false, List.of(), 1, List.of());
+    }
+
+    /** Whether he takes part in anything on a day. */
+    public boolean takesPartOn(LocalDate day) {
+        return restraints.stream().noneMatch(r -> r.from() == Restraint.What.ALL && r.holdsOn(day));
     }
 
     /** The usual position; empty where none is known. */

@@ -78,7 +78,7 @@ public final class PlanWriter {
     }
 
     /** A block's title, else what kind of time it is. */
-    public String title(SessionBlock block) {
+    public static String title(SessionBlock block) {
         return block.title().isBlank() ? kind(block) : block.title();
     }
 
@@ -376,7 +376,7 @@ public final class PlanWriter {
     private String blocks(Clash clash) {
         return session.blocks().stream()
                 .filter(b -> clash.blocks().contains(b.id()))
-                .map(this::title)
+                .map(PlanWriter::title)
                 .collect(Collectors.joining(", "));
     }
 

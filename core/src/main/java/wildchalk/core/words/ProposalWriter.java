@@ -21,7 +21,8 @@ public final class ProposalWriter {
             }
             why.add(text(r.turns() == 1 ? "propose.turn" : "propose.turns", r.turns()));
             if (r.days() >= 0) {
-                why.add(text(r.days() == 1 ? "propose.day" : "propose.days", r.days()));
+                why.add(text(
+                        r.days() == 0 ? "propose.today" : r.days() == 1 ? "propose.day" : "propose.days", r.days()));
             } else {
                 why.add(text("propose.new"));
             }

@@ -8,11 +8,9 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.session.SessionBlock;
-import wildchalk.core.session.SessionPlan.Here;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
-import wildchalk.core.whistle.BeatNow;
 import wildchalk.core.whistle.Part;
 import wildchalk.core.whistle.Rescue;
 import wildchalk.core.whistle.Run;
@@ -60,7 +58,7 @@ public final class RunWriter {
 
     /** What a part is called. */
     public String title(Part part) {
-        return part.isChange() ? text("run.change") : plan.title(part.block());
+        return part.isChange() ? text("run.change") : PlanWriter.title(part.block());
     }
 
     /** What the coach has to know of what runs now, a line each. */
@@ -68,20 +66,16 @@ public final class RunWriter {
         List<String> lines = new ArrayList<>();
         run.part().ifPresent(p -> {
             p.change().ifPresent(c -> {
-                lines.add(text("run.to", plan.title(p.block())));
+                lines.add(text("run.to", PlanWriter.title(p.block())));
                 lines.add(plan.changing(c));
             });
             if (p.change().isEmpty()) {
                 plan.under(p.block()).ifPresent(lines::add);
             }
-            run.here().ifPresent(r -> r.stations().forEach(h -> lines.add(station(h))));
+            run.here().ifPresent(r -> r.stations().forEach(h -> lines.add(plan.posted(h))));
         });
         run.beside().forEach(b -> lines.add(plan.beside(b)));
         return lines;
-    }
-
-    private String station(Here here) {
-        return plan.posted(here);
     }
 
     /** Which round of how many. */
@@ -137,11 +131,11 @@ public final class RunWriter {
             }
             Double minutes = rescue.signal().minutes().get(block.id());
             if (minutes == null) {
-                changes.add(text("run.rescue.out", plan.title(block)));
+                changes.add(text("run.rescue.out", PlanWriter.title(block)));
             } else if (Math.abs(minutes - block.minutes()) > 0.05) {
                 changes.add(text(
                         "run.rescue.shorter",
-                        plan.title(block),
+                        PlanWriter.title(block),
                         Numbers.brief(block.minutes(), 1),
                         Numbers.brief(minutes, 1)));
             }
@@ -179,11 +173,6 @@ public final class RunWriter {
     public static String name(Signal signal) {
         boolean people = signal instanceof Signal.Came || signal instanceof Signal.Gone;
         return text("run.name." + (people ? "Who" : signal.getClass().getSimpleName()));
-    }
-
-    /** When a shift begins or ends. */
-    public static String shout(BeatNow beat) {
-        return text(beat.on() ? "run.shout.on" : "run.shout.off");
     }
 
     private static String text(String key, Object... arguments) {

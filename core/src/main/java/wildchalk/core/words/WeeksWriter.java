@@ -177,7 +177,7 @@ public final class WeeksWriter {
         return p.planned().blocks().stream()
                 .filter(x -> x.id().equals(b.block()))
                 .findFirst()
-                .map(this::title)
+                .map(PlanWriter::title)
                 .orElse(b.block().text());
     }
 
@@ -203,19 +203,11 @@ public final class WeeksWriter {
         Optional<SessionBlock> planned = p.planned().blocks().stream()
                 .filter(x -> x.id().equals(b.block()))
                 .findFirst();
-        String title = planned.map(this::title).orElse(b.block().text());
+        String title = planned.map(PlanWriter::title).orElse(b.block().text());
         String wanted = planned.map(x -> Numbers.brief(x.minutes(), 1)).orElse("0");
         return b.minutes() == 0
                 ? text("log.block.out", title, wanted)
                 : text("log.block", title, Numbers.brief(b.minutes(), 1), wanted);
-    }
-
-    private String title(SessionBlock b) {
-        return b.title().isBlank()
-                ? b.what() instanceof wildchalk.core.session.What.Plain plain
-                        ? text("plan.kind." + plain.kind())
-                        : text("plan.kind.DRILLS")
-                : b.title();
     }
 
     private List<String> under(Practice p, LoggedBlock b) {

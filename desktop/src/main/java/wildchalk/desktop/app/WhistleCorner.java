@@ -19,10 +19,14 @@ import wildchalk.desktop.whistle.WhistleWindow;
 /** The session that is being run, in a window of its own. */
 final class WhistleCorner {
 
+    /** Asked for when something runs, not at the start. */
+    private static final class Clocks {
+        private static final MachineClocks HERE = new MachineClocks();
+    }
+
     private final Shell shell;
     private final Faults faults;
     private final Worker worker;
-    private final MachineClocks clocks = new MachineClocks();
     private WhistleWindow window;
     /** One is being read: whoever opens it holds its file, so that it is opened once. */
     private boolean opening;
@@ -65,7 +69,7 @@ final class WhistleCorner {
                 () -> {
                     written.join();
                     try {
-                        return RunDocument.left(file.get(), clocks, faults).orElseGet(() -> ready(file.get()));
+                        return RunDocument.left(file.get(), Clocks.HERE, faults).orElseGet(() -> ready(file.get()));
                     } catch (IOException e) {
                         throw new UncheckedIOException(e);
                     }
@@ -75,7 +79,7 @@ final class WhistleCorner {
 
     private RunDocument ready(Path file) {
         try {
-            return RunDocument.ready(file, clocks, faults);
+            return RunDocument.ready(file, Clocks.HERE, faults);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -108,7 +112,7 @@ final class WhistleCorner {
                     try {
                         List<Path> left = binder.runs();
                         for (Path file : left) {
-                            Optional<RunDocument> run = RunDocument.left(file, clocks, faults);
+                            Optional<RunDocument> run = RunDocument.left(file, Clocks.HERE, faults);
                             if (run.isPresent() && run.get().isLongOver()) {
                                 run.get().finish(run.get().lastKnown());
                                 faults.told(

@@ -19,7 +19,6 @@ import wildchalk.core.drill.DrillId;
 import wildchalk.core.log.Log;
 import wildchalk.core.season.NextWeek;
 import wildchalk.core.season.Weeks;
-import wildchalk.core.session.BlockId;
 import wildchalk.core.session.Session;
 import wildchalk.core.session.Simulations;
 import wildchalk.core.squad.Squad;
@@ -122,17 +121,13 @@ public final class LogDesk {
         open.accept(session);
     }
 
-    /** Writes a note to a log: to a block of it, or to the whole. */
-    void note(Path session, Optional<BlockId> block, String text) throws IOException {
+    /** Writes a note to a log. */
+    void note(Path session, String text) throws IOException {
         Path file = LogFile.beside(session);
         BinderFile<Log> content = LogFile.read(file);
-        Log log = content.value();
-        Log then = block.map(b -> log.withNote(b, text)).orElseGet(() -> {
-            List<String> notes = new ArrayList<>(log.notes());
-            notes.add(text);
-            return log.withNotes(notes);
-        });
-        content.with(then).save(file);
+        List<String> notes = new ArrayList<>(content.value().notes());
+        notes.add(text);
+        content.with(content.value().withNotes(notes)).save(file);
     }
 
     FileDialogs dialogs() {

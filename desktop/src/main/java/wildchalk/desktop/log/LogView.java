@@ -30,7 +30,6 @@ import wildchalk.core.drill.DrillId;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.season.Hint;
 import wildchalk.core.season.NextWeek;
-import wildchalk.core.season.Practice;
 import wildchalk.core.season.Share;
 import wildchalk.core.text.Texts;
 import wildchalk.core.words.WeeksWriter;
@@ -361,7 +360,7 @@ public final class LogView extends BorderPane implements Place {
         }
         Path session = wanted.get();
         note.clear();
-        write(() -> desk.note(session, Optional.empty(), text));
+        write(() -> desk.note(session, text));
     }
 
     private void planNext() {
@@ -400,11 +399,6 @@ public final class LogView extends BorderPane implements Place {
                 desk.faults().told(Faults.Kind.FOLDER, e);
             }
         });
-    }
-
-    /** What is seen of one. */
-    Optional<Practice> practice() {
-        return read == null ? Optional.empty() : entry().flatMap(Seasons.Entry::practice);
     }
 
     // ---- as a place ----

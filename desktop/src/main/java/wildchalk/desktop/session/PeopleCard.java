@@ -21,7 +21,6 @@ import wildchalk.core.squad.Grouping;
 import wildchalk.core.squad.Groups;
 import wildchalk.core.squad.Player;
 import wildchalk.core.squad.PlayerId;
-import wildchalk.core.squad.Restraint;
 import wildchalk.core.squad.Roll;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.squad.SquadId;
@@ -228,7 +227,7 @@ final class PeopleCard extends VBox {
         boolean is = !session.absent().contains(player.id());
         button.setSelected(is);
         button.getStyleClass().add("chip");
-        if (player.restraints().stream().anyMatch(r -> r.from() == Restraint.What.ALL && r.holdsOn(session.date()))) {
+        if (!player.takesPartOn(session.date())) {
             button.setSelected(false);
             button.setDisable(true);
             button.setText(Ui.text("session.out-for-now", player.name()));

@@ -107,7 +107,7 @@ final class Ribbon extends Pane {
 
     private Region block(Slot slot) {
         SessionBlock block = slot.block();
-        Label title = new Label(writer.title(block));
+        Label title = new Label(PlanWriter.title(block));
         title.getStyleClass().add("ribbon-title");
         Button button = new Button();
         button.widthProperty()
@@ -131,8 +131,8 @@ final class Ribbon extends Pane {
         button.setAlignment(Pos.TOP_LEFT);
         button.getStyleClass().addAll("ribbon-block", kind(block));
         button.pseudoClassStateChanged(CHOSEN, chosen.equals(Optional.of(block.id())));
-        button.setAccessibleText(writer.title(block) + ", " + writer.minutes(block));
-        Tips.on(button, writer.title(block) + ", " + writer.minutes(block));
+        button.setAccessibleText(PlanWriter.title(block) + ", " + writer.minutes(block));
+        Tips.on(button, PlanWriter.title(block) + ", " + writer.minutes(block));
         button.setOnAction(e -> hand.choose().accept(block.id()));
         button.addEventFilter(KeyEvent.KEY_PRESSED, e -> key(e, block));
         pull(button, slot);

@@ -31,7 +31,6 @@ import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionId;
 import wildchalk.core.session.What;
 import wildchalk.core.squad.PlayerId;
-import wildchalk.core.squad.Restraint;
 import wildchalk.core.squad.SquadId;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Worker;
@@ -218,8 +217,7 @@ public final class SessionDesk {
                 .flatMap(f -> {
                     try {
                         return Optional.of((int) SquadFile.read(f).value().players().stream()
-                                .filter(p -> p.restraints().stream()
-                                        .noneMatch(r -> r.from() == Restraint.What.ALL && r.holdsOn(session.date())))
+                                .filter(p -> p.takesPartOn(session.date()))
                                 .count());
                     } catch (IOException none) {
                         return Optional.<Integer>empty();
