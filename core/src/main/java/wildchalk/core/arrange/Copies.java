@@ -235,7 +235,7 @@ public final class Copies {
 
     private boolean staysAmong(Move move) {
         return move instanceof Pass pass
-                ? pass.to().match(r -> isThere(r.role()), p -> true)
+                ? pass.to().match(r -> isThere(r.role()) || r.among().stream().anyMatch(this::isThere), p -> true)
                 : move.others().stream().allMatch(this::isThere);
     }
 
@@ -245,6 +245,14 @@ public final class Copies {
 
     private RoleId renamed(RoleId role) {
         return (RoleId) names.getOrDefault(role, role);
+    }
+
+    private Target target(Target.ToRole to) {
+        List<RoleId> left =
+                to.among().stream().filter(this::isThere).map(this::renamed).toList();
+        return left.size() > 1
+                ? Target.ToRole.furthest(left)
+                : new Target.ToRole(left.isEmpty() ? renamed(to.role()) : left.get(0));
     }
 
     private Move copy(Move move) {
@@ -257,7 +265,7 @@ public final class Copies {
         if (carried instanceof Pass pass) {
             return pass.withTo(pass.to()
                     .match(
-                            r -> new Target.ToRole(renamed(r.role())),
+                            this::target,
                             p -> p.withRunner(p.runner().filter(this::isThere).map(this::renamed))));
         } else if (carried instanceof Act act) {
             return act.withDeed(deed(act.deed()));
@@ -287,6 +295,8 @@ public final class Copies {
                     c.kind(),
                     c.rivals().stream().map(this::renamed).toList(),
                     c.winner().map(this::renamed));
+        } else if (deed instanceof Deed.Challenge c) {
+            return c.withOn(renamed(c.on()));
         } else if (deed instanceof Deed.Calling c) {
             return new Deed.Calling(
                     c.words(), c.set().filter(s -> into.course().call(s).isPresent()));

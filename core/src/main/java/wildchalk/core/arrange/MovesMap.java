@@ -7,6 +7,7 @@ import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Board;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Region;
@@ -63,6 +64,9 @@ final class MovesMap {
     }
 
     private Move act(Act a) {
+        if (a.deed() instanceof Deed.Challenge c) {
+            return a.withDeed(c.withSpill(c.spill().map(map::apply)));
+        }
         return a.deed() instanceof Deed.Turning t && map.swapsHands()
                 ? a.withDeed(new Deed.Turning(t.turn(), t.hand().swapped(), t.degrees()))
                 : a;
@@ -90,6 +94,13 @@ final class MovesMap {
                         h.where().map(this::region),
                         h.until().map(this::event))
                 : rule;
+    }
+
+    /** A fork whose race is to where a map carries it. */
+    Fork fork(Fork fork) {
+        return fork.race()
+                .flatMap(r -> r.where().map(w -> fork.withRace(r.withWhere(region(w)))))
+                .orElse(fork);
     }
 
     private Region region(Region region) {

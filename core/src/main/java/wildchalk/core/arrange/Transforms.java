@@ -43,6 +43,7 @@ public final class Transforms {
         Progression carried = of(version, surface, new LinkedHashSet<>(Elements.all(version)), map);
         Course course = carried.course();
         return carried.withCourse(course.withRules(each(course.rules(), moves::rule))
+                .withForks(each(course.forks(), moves::fork))
                 .withLaunch(course.launch().map(l -> new Launch(l.at().map(moves::event), l.seconds()))));
     }
 

@@ -4,16 +4,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.BranchId;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Race;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
@@ -44,7 +47,17 @@ final class CourseReader {
                 f.choice("by", Fork.By.class),
                 f.has("decider") ? Optional.of(new MoveId(f.slug("decider"))) : Optional.empty(),
                 f.has("calls") ? Optional.of(new CallId(f.slug("calls"))) : Optional.empty(),
+                f.has("race") ? Optional.of(f.object("race").readAll(CourseReader::race)) : Optional.empty(),
                 f.elements("branches", CourseReader::branch));
+    }
+
+    private static Race race(Fields f) throws FormatProblem {
+        boolean ball = f.has("ball");
+        return new Race(
+                f.texts("runners", 60).stream().map(RoleId::new).toList(),
+                ball ? Optional.of(new BallId(f.slug("ball"))) : Optional.empty(),
+                ball ? Optional.empty() : Optional.of(f.object("where").readAll(EventReader::region)),
+                f.numberOr("close", Race.CLOSE_SECONDS));
     }
 
     private static Branch branch(Fields f) throws FormatProblem {
@@ -55,7 +68,8 @@ final class CourseReader {
                 f.flagOr("ends", false),
                 f.has("winner") ? Optional.of(new RoleId(f.slug("winner"))) : Optional.empty(),
                 f.has("result") ? Optional.of(f.choice("result", ShotEnd.class)) : Optional.empty(),
-                f.has("word") ? Optional.of(f.text("word", Limits.WORD)) : Optional.empty());
+                f.has("word") ? Optional.of(f.text("word", Limits.WORD)) : Optional.empty(),
+                f.has("verdict") ? Optional.of(f.choice("verdict", Deed.Verdict.class)) : Optional.empty());
     }
 
     static CallSet calls(Fields f) throws FormatProblem {

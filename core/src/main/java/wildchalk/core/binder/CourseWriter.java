@@ -6,6 +6,7 @@ import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Launch;
+import wildchalk.core.drill.Race;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Scoring;
@@ -24,6 +25,21 @@ final class CourseWriter {
         o.put("after", f.after().text()).put("by", Fields.nameOf(f.by()));
         f.decider().ifPresent(m -> o.put("decider", m.text()));
         f.call().ifPresent(c -> o.put("calls", c.text()));
+        f.race().ifPresent(r -> {
+            ObjectNode race = o.putObject("race");
+            ArrayNode runners = race.putArray("runners");
+            r.runners().forEach(x -> runners.add(x.text()));
+            r.ball().ifPresent(b -> race.put("ball", b.text()));
+            r.where().ifPresent(w -> {
+                ObjectNode where = race.putObject("where");
+                new MoveWriter(extras).region(where, w);
+                extras.addTo(path + "/race/where", where);
+            });
+            if (r.closeSeconds() != Race.CLOSE_SECONDS) {
+                race.set("close", JsonText.number(r.closeSeconds()));
+            }
+            extras.addTo(path + "/race", race);
+        });
         ArrayNode branches = o.putArray("branches");
         for (Branch b : f.branches()) {
             ObjectNode n = branches.addObject();
@@ -34,6 +50,7 @@ final class CourseWriter {
             }
             b.winner().ifPresent(r -> n.put("winner", r.text()));
             b.result().ifPresent(r -> n.put("result", Fields.nameOf(r)));
+            b.verdict().ifPresent(v -> n.put("verdict", Fields.nameOf(v)));
             b.word().ifPresent(w -> n.put("word", w));
             extras.addTo(path + "/branches/" + b.id(), n);
         }

@@ -35,7 +35,7 @@ import wildchalk.core.surface.View;
 final class DrillReader {
 
     static final String FORMAT = "wild-chalk-drill";
-    static final int VERSION = 2;
+    static final int VERSION = 3;
 
     /** The part of a surface that is shown where a file names none. */
     private static final String WHOLE = "whole";

@@ -22,6 +22,7 @@ import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.PickUpKind;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Round;
+import wildchalk.core.drill.Seeks;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Target;
@@ -37,7 +38,7 @@ import wildchalk.core.json.Located;
 final class MoveReader {
 
     private static final String KINDS =
-            "travel, pass, shot, pick-up, put-down, wait, turn, screen, contact, contest, call";
+            "travel, pass, shot, pick-up, put-down, wait, turn, screen, contact, contest, challenge, call";
 
     private MoveReader() {}
 
@@ -58,7 +59,8 @@ final class MoveReader {
                         f.choiceOr("manner", Manner.class, Manner.FORWARD),
                         f.choiceOr("effort", Effort.class, Effort.STEADY),
                         path(f),
-                        f.has("until") ? Optional.of(f.object("until").readAll(EventReader::event)) : Optional.empty());
+                        f.has("until") ? Optional.of(f.object("until").readAll(EventReader::event)) : Optional.empty(),
+                        f.has("seeks") ? Optional.of(f.choice("seeks", Seeks.class)) : Optional.empty());
             case "pass" ->
                 new Pass(
                         id,
@@ -106,6 +108,7 @@ final class MoveReader {
                         f.choiceOr("kind", Deed.Kind.class, Deed.Kind.LOOSE_BALL),
                         f.texts("rivals", 60).stream().map(RoleId::new).toList(),
                         f.has("winner") ? Optional.of(new RoleId(f.slug("winner"))) : Optional.empty());
+            case "challenge" -> challenge(f);
             case "call" ->
                 new Deed.Calling(
                         f.text("words", Deed.Calling.MAX_LENGTH),
@@ -113,6 +116,16 @@ final class MoveReader {
             case "put-down" -> new Deed.PuttingDown();
             default -> throw f.problem(f.raw("do"), "\"do\" should be one of %s; found \"%s\".".formatted(KINDS, kind));
         };
+    }
+
+    private static Deed challenge(Fields f) throws FormatProblem {
+        Deed.Challenge usual = Deed.Challenge.of(f.choice("bid", Deed.Bid.class), new RoleId(f.slug("on")));
+        return new Deed.Challenge(
+                usual.bid(),
+                usual.on(),
+                f.choiceOr("level", Deed.Level.class, usual.level()),
+                f.choiceOr("verdict", Deed.Verdict.class, usual.verdict()),
+                f.pointIfAny("spill"));
     }
 
     private static double seconds(Fields f) throws FormatProblem {
@@ -151,6 +164,13 @@ final class MoveReader {
     }
 
     private static Target target(Fields f) throws FormatProblem {
+        if (f.has("ahead") && !f.has("role") && !f.has("at")) {
+            List<RoleId> among = f.texts("ahead", 60).stream().map(RoleId::new).toList();
+            if (among.size() < 2) {
+                throw f.problem("\"ahead\" needs at least two roles: the one who is further ahead gets it.");
+            }
+            return Target.ToRole.furthest(among);
+        }
         if (f.has("role") == f.has("at")) {
             throw f.problem("\"to\" needs either \"role\" or \"at\" (a place), not both.");
         }

@@ -16,6 +16,7 @@ import wildchalk.core.drill.Region;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
+import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.Waypoint;
@@ -58,6 +59,7 @@ final class MoveWriter {
             event(until, e, path + "/until");
             extras.addTo(path + "/until", until);
         });
+        t.seeks().ifPresent(s -> o.put("seeks", Fields.nameOf(s)));
         return o;
     }
 
@@ -88,10 +90,19 @@ final class MoveWriter {
         return whole.size() == 1 ? point(w.at()) : whole;
     }
 
+    private static ObjectNode receiver(ObjectNode to, Target.ToRole role) {
+        if (role.among().isEmpty()) {
+            return to.put("role", role.role().text());
+        }
+        ArrayNode ahead = to.putArray("ahead");
+        role.among().forEach(r -> ahead.add(r.text()));
+        return to;
+    }
+
     private ObjectNode pass(ObjectNode o, Pass p, String path) {
         o.put("do", "pass");
         ObjectNode to = o.putObject("to");
-        p.to().match(role -> to.put("role", role.role().text()), place -> {
+        p.to().match(role -> receiver(to, role), place -> {
             to.set("at", point(place.at()));
             place.runner().ifPresent(r -> to.put("runner", r.text()));
             return to;
@@ -160,6 +171,14 @@ final class MoveWriter {
                 ArrayNode rivals = o.putArray("rivals");
                 c.rivals().stream().map(RoleId::text).forEach(rivals::add);
                 c.winner().ifPresent(r -> o.put("winner", r.text()));
+                return o;
+            }
+
+            @Override
+            public ObjectNode challenge(Deed.Challenge c) {
+                o.put("do", "challenge").put("bid", Fields.nameOf(c.bid())).put("on", c.on().text());
+                o.put("level", Fields.nameOf(c.level())).put("verdict", Fields.nameOf(c.verdict()));
+                c.spill().ifPresent(p -> o.set("spill", point(p)));
                 return o;
             }
 

@@ -228,8 +228,8 @@ final class LaneCheck {
     private boolean winsIt(RoleId role) {
         return path.moves().stream()
                 .anyMatch(m -> m instanceof Act a
-                        && a.deed() instanceof Deed.Contest c
-                        && (m.role().equals(role) || c.others().contains(role)));
+                        && (a.deed() instanceof Deed.Contest || a.deed() instanceof Deed.Challenge)
+                        && (m.role().equals(role) || m.others().contains(role)));
     }
 
     // ---- how near ----

@@ -104,6 +104,7 @@ final class RemedyIdeas {
             default -> {
                 candidates.addAll(RoomIdeas.of(run, finding));
                 candidates.addAll(PlayIdeas.of(run, finding));
+                candidates.addAll(ChallengeIdeas.of(run, finding));
             }
         }
         // a station in the way is no reason to do without what is drilled

@@ -54,7 +54,7 @@ final class SidesCheck {
         List<Finding> found = new ArrayList<>();
         boolean repeats = run.path().lines().stream().anyMatch(l -> !l.feeds().isEmpty());
         // said once: on the usual way of the first version
-        if (repeats && Path.usual(run.drill().base()).equals(run.path())) {
+        if (repeats && run.path().isUsualOf(run.drill().base())) {
             oneSide(run, found);
         }
         oneEnd(run, found);

@@ -100,8 +100,10 @@ public final class SoundnessCheck {
     private static void rivals(Progression version, List<Finding> found) {
         for (Move move : version.moves()) {
             boolean own = move instanceof Act act
-                    && act.deed() instanceof Deed.Contest contest
-                    && contest.rivals().contains(move.role());
+                    && (act.deed() instanceof Deed.Contest contest
+                                    && contest.rivals().contains(move.role())
+                            || act.deed() instanceof Deed.Challenge challenge
+                                    && challenge.on().equals(move.role()));
             if (own) {
                 found.add(Finding.of(OWN_RIVAL, move.id(), move.role()));
             }

@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param winner who gets the ball of the contest that decides
  * @param result what becomes of the shot that decides
  * @param word what is called; for a fork at a call
+ * @param verdict what becomes of the challenge that decides
  */
 public record Branch(
         BranchId id,
@@ -20,7 +21,8 @@ public record Branch(
         boolean ends,
         Optional<RoleId> winner,
         Optional<ShotEnd> result,
-        Optional<String> word) {
+        Optional<String> word,
+        Optional<Deed.Verdict> verdict) {
 
     public static final double MAX_WEIGHT = 1000;
 
@@ -30,6 +32,7 @@ public record Branch(
         Objects.requireNonNull(winner, "winner");
         Objects.requireNonNull(result, "result");
         Objects.requireNonNull(word, "word");
+        Objects.requireNonNull(verdict, "verdict");
         Limits.text("branch", label, Limits.WORD);
         word.ifPresent(w -> Limits.text("call", w, Limits.WORD));
         if (label.isBlank()) {
@@ -42,30 +45,34 @@ public record Branch(
     }
 
     public Branch(BranchId id, String label, double weight) {
-        this(id, label, weight, false, Optional.empty(), Optional.empty(), Optional.empty());
+        this(id, label, weight, false, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     public Branch withLabel(String text) {
-        return new Branch(id, text, weight, ends, winner, result, word);
+        return new Branch(id, text, weight, ends, winner, result, word, verdict);
     }
 
     public Branch withWeight(double other) {
-        return new Branch(id, label, other, ends, winner, result, word);
+        return new Branch(id, label, other, ends, winner, result, word, verdict);
     }
 
     public Branch withEnds(boolean over) {
-        return new Branch(id, label, weight, over, winner, result, word);
+        return new Branch(id, label, weight, over, winner, result, word, verdict);
     }
 
     public Branch withWinner(RoleId role) {
-        return new Branch(id, label, weight, ends, Optional.of(role), result, word);
+        return new Branch(id, label, weight, ends, Optional.of(role), result, word, verdict);
     }
 
     public Branch withResult(ShotEnd end) {
-        return new Branch(id, label, weight, ends, winner, Optional.of(end), word);
+        return new Branch(id, label, weight, ends, winner, Optional.of(end), word, verdict);
     }
 
     public Branch withWord(String called) {
-        return new Branch(id, label, weight, ends, winner, result, Optional.of(called));
+        return new Branch(id, label, weight, ends, winner, result, Optional.of(called), verdict);
+    }
+
+    public Branch withVerdict(Deed.Verdict end) {
+        return new Branch(id, label, weight, ends, winner, result, word, Optional.of(end));
     }
 }

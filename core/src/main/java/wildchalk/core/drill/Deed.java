@@ -2,8 +2,11 @@ package wildchalk.core.drill;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import wildchalk.core.geometry.Point;
 
 /** What somebody does where he is. */
 public sealed interface Deed {
@@ -23,6 +26,8 @@ public sealed interface Deed {
         T contact(Contact c);
 
         T contest(Contest c);
+
+        T challenge(Challenge c);
 
         T calling(Calling c);
 
@@ -174,6 +179,133 @@ public sealed interface Deed {
         public <T> T match(Cases<T> cases) {
             return cases.contest(this);
         }
+    }
+
+    /** How somebody tries for a ball that another has, or has sent. */
+    enum Bid {
+        /** Steps into the lane of a pass and has it. */
+        INTERCEPTION,
+        /** Gets a hand, foot or stick to a pass. */
+        KNOCK_DOWN,
+        /** Gets in the way of a shot. */
+        BLOCK,
+        /** At the ball with the stick, or the foot. */
+        POKE,
+        /** Out of the hands, from the side or from behind. */
+        STRIP,
+        /** Out of the arms, body to body. */
+        RIP,
+        TACKLE,
+        /** Keeps somebody off the ball with the body. */
+        BOX_OUT;
+
+        /** What can become of it, the usual first. */
+        public List<Verdict> verdicts() {
+            return switch (this) {
+                case INTERCEPTION -> List.of(Verdict.WON, Verdict.MISSED);
+                case KNOCK_DOWN, BLOCK -> List.of(Verdict.OUT, Verdict.WON, Verdict.MISSED);
+                case POKE, STRIP, RIP -> List.of(Verdict.WON, Verdict.OUT, Verdict.MISSED);
+                case TACKLE -> List.of(Verdict.WON, Verdict.MISSED, Verdict.OUT, Verdict.HELD_UP);
+                case BOX_OUT -> List.of(Verdict.WON, Verdict.MISSED);
+            };
+        }
+
+        /** Whether it is for a ball under way, and not for one that somebody carries. */
+        public boolean isForPass() {
+            return this == INTERCEPTION || this == KNOCK_DOWN || this == BLOCK;
+        }
+
+        /** Whether bodies meet in it. */
+        public boolean isBodily() {
+            return this == RIP || this == TACKLE || this == BOX_OUT;
+        }
+    }
+
+    /** What becomes of a try for the ball. */
+    enum Verdict {
+        /** It is made: the ball changes hands, or the carrier is brought down. */
+        WON,
+        /** The other goes on. */
+        MISSED,
+        /** The ball comes out and lies free. */
+        OUT,
+        /** Both stand, and the ball does not come out. */
+        HELD_UP
+    }
+
+    /**
+     * Tries for a ball that somebody else has or has sent. Whoever does it goes to the ball or to its carrier if neither is in reach,
+     * flat out.
+     *
+     * @param on who has the ball, or sends it; for a box-out who is kept off
+     * @param level how hard bodies may meet
+     * @param verdict what becomes of it where no fork decides; one of those of its kind
+     * @param spill where a ball that comes out comes to rest; empty for near by
+     */
+    record Challenge(Bid bid, RoleId on, Level level, Verdict verdict, Optional<Point> spill) implements Deed {
+        public Challenge {
+            Objects.requireNonNull(bid, "bid");
+            Objects.requireNonNull(on, "on");
+            Objects.requireNonNull(level, "level");
+            Objects.requireNonNull(verdict, "verdict");
+            Objects.requireNonNull(spill, "spill");
+            spill.ifPresent(p -> Limits.place("ball that comes out", p));
+            if (!bid.verdicts().contains(verdict)) {
+                throw new IllegalArgumentException("The challenge (%s) cannot end %s: say one of %s."
+                        .formatted(name(bid), name(verdict), names(bid.verdicts())));
+            }
+        }
+
+        /** With its usual end, and as hard as it is usually drilled. */
+        public static Challenge of(Bid bid, RoleId on) {
+            return new Challenge(
+                    bid,
+                    on,
+                    bid.isBodily() ? Level.CONTROLLED : Level.TOKEN,
+                    bid.verdicts().get(0),
+                    Optional.empty());
+        }
+
+        public Challenge withBid(Bid other) {
+            Verdict end = other.verdicts().contains(verdict)
+                    ? verdict
+                    : other.verdicts().get(0);
+            return new Challenge(other, on, level, end, spill);
+        }
+
+        public Challenge withOn(RoleId somebody) {
+            return new Challenge(bid, somebody, level, verdict, spill);
+        }
+
+        public Challenge withLevel(Level hard) {
+            return new Challenge(bid, on, hard, verdict, spill);
+        }
+
+        public Challenge withVerdict(Verdict end) {
+            return new Challenge(bid, on, level, end, spill);
+        }
+
+        public Challenge withSpill(Optional<Point> place) {
+            return new Challenge(bid, on, level, verdict, place);
+        }
+
+        @Override
+        public List<RoleId> others() {
+            return List.of(on);
+        }
+
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.challenge(this);
+        }
+    }
+
+    private static String name(Enum<?> of) {
+        return of.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    private static String names(List<? extends Enum<?>> all) {
+        return all.stream().map(Deed::name).collect(Collectors.joining(", "));
     }
 
     /**

@@ -9,12 +9,19 @@ import java.util.Optional;
  *
  * @param after the step after which it forks
  * @param by what decides
- * @param decider the contest or the shot that decides; empty for a call or for chance
+ * @param decider the contest, the shot or the challenge that decides; empty for a call or for chance
  * @param call the calls that decide; only for a fork by a call
+ * @param race who goes where; only for a fork by who is first
  * @param branches at least one; two or more but for a path, on which it is settled
  */
 public record Fork(
-        ForkId id, StepId after, By by, Optional<MoveId> decider, Optional<CallId> call, List<Branch> branches) {
+        ForkId id,
+        StepId after,
+        By by,
+        Optional<MoveId> decider,
+        Optional<CallId> call,
+        Optional<Race> race,
+        List<Branch> branches) {
 
     /** What decides which way the rep goes. */
     public enum By {
@@ -22,6 +29,10 @@ public record Fork(
         BALL,
         /** What becomes of a shot. */
         SHOT,
+        /** What becomes of a challenge for the ball. */
+        CHALLENGE,
+        /** Who is first somewhere, by the clock. */
+        FIRST,
         CALL,
         CHANCE
     }
@@ -32,6 +43,11 @@ public record Fork(
         Objects.requireNonNull(by, "by");
         Objects.requireNonNull(decider, "decider");
         Objects.requireNonNull(call, "call");
+        Objects.requireNonNull(race, "race");
+        if (race.isPresent() != (by == By.FIRST)) {
+            throw new IllegalArgumentException(
+                    "The fork %s needs a race if it goes by who is first, and only then.".formatted(id));
+        }
         branches = List.copyOf(branches);
         Limits.count("branches", branches.size(), Limits.BRANCHES);
         if (branches.isEmpty()) {
@@ -47,15 +63,25 @@ public record Fork(
         }
     }
 
+    /** One that goes by no race. */
+    public Fork(
+            ForkId id, StepId after, By by, Optional<MoveId> decider, Optional<CallId> call, List<Branch> branches) {
+        this(id, after, by, decider, call, Optional.empty(), branches);
+    }
+
+    public Fork withRace(Race other) {
+        return new Fork(id, after, by, decider, call, Optional.of(other), branches);
+    }
+
     public Optional<Branch> branch(BranchId wanted) {
         return branches.stream().filter(b -> b.id().equals(wanted)).findFirst();
     }
 
     public Fork withBranches(List<Branch> list) {
-        return new Fork(id, after, by, decider, call, list);
+        return new Fork(id, after, by, decider, call, race, list);
     }
 
     public Fork withDecider(Optional<MoveId> move) {
-        return new Fork(id, after, by, move, call, branches);
+        return new Fork(id, after, by, move, call, race, branches);
     }
 }

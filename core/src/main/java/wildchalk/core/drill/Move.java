@@ -45,7 +45,7 @@ public sealed interface Move permits Travel, Pass, Shot, PickUp, Act {
     default List<RoleId> others() {
         return match(
                 t -> List.of(),
-                p -> p.receiver().stream().toList(),
+                Pass::concerned,
                 s -> List.of(),
                 u -> List.of(),
                 a -> a.deed().others());

@@ -1,5 +1,6 @@
 package wildchalk.core.drill;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
@@ -85,6 +86,13 @@ public record Pass(
     /** Who is meant to have it, whether straight or by running to a spot. */
     public Optional<RoleId> receiver() {
         return to.match(role -> Optional.of(role.role()), Target.ToPlace::runner);
+    }
+
+    /** All whom it may go to. */
+    List<RoleId> concerned() {
+        return to.match(
+                role -> role.among().isEmpty() ? List.of(role.role()) : role.among(),
+                place -> place.runner().stream().toList());
     }
 
     @Override

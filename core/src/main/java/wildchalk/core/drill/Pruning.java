@@ -102,12 +102,21 @@ public final class Pruning {
                         .toList())),
                 pass -> pass.to()
                         .<Optional<Move>>match(
-                                role -> Optional.<Move>of(pass).filter(p -> knownRoles.contains(role.role())),
+                                role -> target(role).map(pass::withTo),
                                 place -> Optional.of(pass.withTo(
                                         place.withRunner(place.runner().filter(knownRoles::contains))))),
                 shot -> Optional.of(shot),
                 pickUp -> Optional.of(pickUp),
                 act -> deed(act.deed()).map(act::withDeed));
+    }
+
+    /** To those of whom it may be who are left. */
+    private Optional<Target> target(Target.ToRole to) {
+        List<RoleId> left = to.among().stream().filter(knownRoles::contains).toList();
+        if (left.isEmpty()) {
+            return Optional.<Target>of(to).filter(t -> knownRoles.contains(to.role()));
+        }
+        return Optional.of(left.size() == 1 ? new Target.ToRole(left.get(0)) : Target.ToRole.furthest(left));
     }
 
     private Optional<Deed> deed(Deed deed) {
@@ -120,6 +129,8 @@ public final class Pruning {
             return left.isEmpty()
                     ? Optional.empty()
                     : Optional.of(new Deed.Contest(c.kind(), left, c.winner().filter(knownRoles::contains)));
+        } else if (deed instanceof Deed.Challenge c) {
+            return Optional.of(deed).filter(d -> knownRoles.contains(c.on()));
         } else if (deed instanceof Deed.Calling c) {
             return Optional.of(new Deed.Calling(
                     c.words(), c.set().filter(s -> course.call(s).isPresent())));
@@ -153,14 +164,26 @@ public final class Pruning {
         return false;
     }
 
+    /** A race with those who are left; none where fewer than two are, or where what they went for is gone. */
+    private Optional<Race> race(Race race) {
+        List<RoleId> left = race.runners().stream().filter(knownRoles::contains).toList();
+        boolean goal = race.ball().map(knownBalls::contains).orElse(true)
+                && race.where()
+                        .map(r -> !(r instanceof Region.NearRole n) || knownRoles.contains(n.role()))
+                        .orElse(true);
+        return left.size() < 2 || !goal ? Optional.empty() : Optional.of(race.withRunners(left));
+    }
+
     private void forks(Set<MoveId> moves) {
         List<Fork> kept = new ArrayList<>();
         Set<StepId> stepIds = steps.stream().map(Step::id).collect(Collectors.toSet());
         for (Fork fork : course.forks()) {
             boolean lost = !stepIds.contains(fork.after())
-                    || fork.call().isPresent() && course.call(fork.call().get()).isEmpty();
+                    || fork.call().isPresent() && course.call(fork.call().get()).isEmpty()
+                    || fork.race().isPresent() && race(fork.race().get()).isEmpty();
             if (!lost) {
-                kept.add(fork.withDecider(fork.decider().filter(moves::contains))
+                Fork raced = fork.race().flatMap(this::race).map(fork::withRace).orElse(fork);
+                kept.add(raced.withDecider(fork.decider().filter(moves::contains))
                         .withBranches(fork.branches().stream()
                                 .map(b -> new Branch(
                                         b.id(),
@@ -169,7 +192,8 @@ public final class Pruning {
                                         b.ends(),
                                         b.winner().filter(knownRoles::contains),
                                         b.result(),
-                                        b.word()))
+                                        b.word(),
+                                        b.verdict()))
                                 .toList()));
             }
         }

@@ -107,6 +107,7 @@ final class References {
             need(stepIds.contains(fork.after()), what, "step", fork.after());
             fork.decider().ifPresent(m -> need(knownMoves.contains(m), what, "move", m));
             fork.call().ifPresent(c -> need(course.call(c).isPresent(), what, "set of calls", c));
+            fork.race().ifPresent(r -> race(r, what));
             fork.branches().forEach(b -> b.winner().ifPresent(r -> role(r, what)));
         }
         for (Rule.Hold hold : course.holds()) {
@@ -119,6 +120,14 @@ final class References {
             role(turn.role(), "rotation of " + turn.role());
             turn.next().ifPresent(r -> role(r, "rotation of " + turn.role()));
             turn.line().ifPresent(l -> need(lineIds.contains(l), "rotation of " + turn.role(), "line", l));
+        }
+    }
+
+    private void race(Race race, String what) {
+        race.runners().forEach(r -> role(r, what));
+        race.ball().ifPresent(b -> need(knownBalls.contains(b), what, "ball", b));
+        if (race.where().isPresent() && race.where().get() instanceof Region.NearRole near) {
+            role(near.role(), what);
         }
     }
 

@@ -44,7 +44,10 @@ public final class Removals {
     }
 
     private static boolean isPassTo(Move move, RoleId role) {
-        return move instanceof Pass pass && pass.to().equals(new Target.ToRole(role));
+        return move instanceof Pass pass
+                && pass.to() instanceof Target.ToRole to
+                && to.among().isEmpty()
+                && to.role().equals(role);
     }
 
     /** Without a line; roles that it gave a place stay where they stand. */

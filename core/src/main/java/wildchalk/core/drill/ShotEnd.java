@@ -6,6 +6,10 @@ public enum ShotEnd {
     GOAL,
     /** The keeper has it. */
     SAVE,
+    /** The keeper has it and play stops. */
+    COVER,
+    /** The keeper beats it away, back into play. */
+    PARRY,
     /** Past the post. */
     MISS,
     /** Off the keeper, the post or the board, back into play. */

@@ -1,12 +1,15 @@
 package wildchalk.core.motion;
 
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Target;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.surface.GoalShape;
@@ -28,14 +31,15 @@ final class BallAim {
         ball.receiver = null;
         ball.lane = null;
         ball.rebounding = false;
-        if (job.move instanceof Pass pass) {
+        if (job.move instanceof Pass drawn) {
+            Pass pass = withWhoIsAhead(job, drawn, from, t);
             ball.lane = new Lane(pass, run.surface, run.pace, from, t);
             ball.receiver = pass.to().match(role -> run.runners.get(role.role()), place -> null);
             return Optional.of(ball.lane.plain(pass.to().match(role -> from, place -> place.at())));
         }
         Shot shot = (Shot) job.move;
         Optional<GoalMouth> goal = Goals.find(run.path, run.surface, shot.goal());
-        if (shot.end() == ShotEnd.SAVE && goal.isPresent()) {
+        if ((shot.end() == ShotEnd.SAVE || shot.end() == ShotEnd.COVER) && goal.isPresent()) {
             ball.receiver = keeperAt(goal.get(), t).orElse(null);
         }
         double speed = run.pace.shotSpeed(shot.weight());
@@ -48,6 +52,36 @@ final class BallAim {
                 speed,
                 0,
                 true));
+    }
+
+    /** To whoever is further ahead as it is sent: furthest the way in which those lie of whom it may be. */
+    private Pass withWhoIsAhead(Job job, Pass pass, Point from, double t) {
+        List<RoleId> among = pass.to().match(Target.ToRole::among, place -> List.<RoleId>of());
+        if (among.isEmpty()) {
+            return pass;
+        }
+        Point sum = Point.ORIGIN;
+        for (RoleId role : among) {
+            sum = sum.plus(run.runners.get(role).at(t).minus(from));
+        }
+        Point ahead = sum;
+        RoleId first = wonBy(among)
+                .orElseGet(() -> among.stream()
+                        .max(Comparator.comparingDouble(
+                                r -> run.runners.get(r).at(t).minus(from).dot(ahead)))
+                        .orElseThrow());
+        job.sent = pass.withTo(new Target.ToRole(first, among));
+        return job.sent;
+    }
+
+    /** Who is first among some on a way that somebody wants to see, whatever the clock has. */
+    private Optional<RoleId> wonBy(List<RoleId> among) {
+        return run.path.course().forks().stream()
+                .filter(f ->
+                        f.race().isPresent() && run.path.choices().branches().containsKey(f.id()))
+                .flatMap(f -> f.branches().get(0).winner().stream())
+                .filter(among::contains)
+                .findFirst();
     }
 
     /** Whether a ball that does not go in comes back into play: off a ring always, off a post where the coach says so. */

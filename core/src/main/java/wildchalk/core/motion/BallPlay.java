@@ -5,8 +5,10 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.Deque;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Event;
@@ -17,7 +19,10 @@ import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.PickUpKind;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.Seeks;
 import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.ShotEnd;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Zones;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.GoalMouth;
@@ -33,8 +38,18 @@ final class BallPlay {
     /** A ball that is won comes to the winner's hand or stick so fast, m/s (estimate). */
     private static final double WON_SPEED = 5;
 
+    /** A keeper beats a ball away so far, m, at such an angle to where the goal looks (estimate). */
+    private static final double PARRY_METRES = 4;
+
+    private static final double PARRY_DEGREES = 55;
+    /** After a ball is down it is taken, s: so that it has come to rest first. */
+    private static final double LANDED_SECONDS = 1e-3;
+
     private final Simulation run;
     private final BallAim aim;
+    /** Balls that have come off a goal. */
+    private final Set<BallRun> cameBack = new HashSet<>();
+
     final List<BallRun> balls = new ArrayList<>();
     final List<Happening> happenings = new ArrayList<>();
     private final Deque<Job> pickUpsWaiting = new ArrayDeque<>();
@@ -163,6 +178,7 @@ final class BallPlay {
         happened(Happening.Kind.RELEASED, ball, job, runner, t, flight.get().from());
         run.begin(job, t);
         planLanding(ball);
+        run.ballMoves(runner, true, job, t);
         run.happened(new Event.Handles(runner.role.id(), Event.Handling.RELEASES), t);
         if (job.freeTold) {
             runner.leaving--;
@@ -259,14 +275,14 @@ final class BallPlay {
                 a -> Happening.Kind.WON);
     }
 
-    /** The ball comes to whoever has won it. */
-    void sendTo(BallRun ball, Runner winner, Job job, double t) {
-        Point from = lies(ball);
+    /** The ball comes from where it is to whoever has won it, however fast he goes. */
+    void sendTo(BallRun ball, Runner winner, Point from, Job job, double t) {
         ball.lane = null;
         ball.rebounding = false;
         ball.receiver = winner;
         ball.flyingFor = job;
-        ball.set(new BallState.InFlight(new Flight(t, from, from, WON_SPEED, 0, false)));
+        ball.set(new BallState.InFlight(
+                new Flight(t, from, from, Math.max(WON_SPEED, 1.5 * winner.fastest()), 0, false)));
         planLanding(ball);
     }
 
@@ -285,21 +301,118 @@ final class BallPlay {
                     liesLoose(ball, job, t, flight.to());
                 }
             }
-            case SAVE, REBOUND -> rebounds(ball, job, shot, goal, t);
+            case SAVE, COVER, REBOUND, PARRY -> rebounds(ball, job, shot, goal, t);
         }
     }
 
     private void rebounds(BallRun ball, Job job, Shot shot, GoalMouth goal, double t) {
         Flight flight = ball.flight();
         happened(Happening.Kind.REBOUNDS, ball, job, null, t, flight.to());
-        Point to = shot.rebound().orElse(goal.centre().plus(Point.polar(REBOUND_METRES, goal.facingDegrees())));
+        Point usual = shot.end() == ShotEnd.PARRY
+                ? parried(goal, flight)
+                : goal.centre().plus(Point.polar(REBOUND_METRES, goal.facingDegrees()));
+        Point to = shot.rebound().orElse(usual);
         if (to.isWithin(1e-6, flight.to())) {
             liesLoose(ball, job, t, to);
         } else {
-            ball.rebounding = true;
-            ball.version++;
-            ball.set(new BallState.InFlight(new Flight(t, flight.to(), to, REBOUND_SHARE * flight.speed(), 0, true)));
-            run.scheduleLanding(balls.indexOf(ball), ball.version, ball.flight().end());
+            cameBack.add(ball);
+            comesBack(ball, new Flight(t, flight.to(), to, REBOUND_SHARE * flight.speed(), 0, true), t);
+        }
+    }
+
+    /** A keeper beats the ball away to the side on which it comes. */
+    private static Point parried(GoalMouth goal, Flight flight) {
+        Point out = Point.polar(1, goal.facingDegrees());
+        Point aside = flight.to().minus(goal.centre());
+        double side = out.cross(aside) != 0 ? Math.signum(out.cross(aside)) : 1;
+        return flight.to().plus(Point.polar(PARRY_METRES, goal.facingDegrees() + side * PARRY_DEGREES));
+    }
+
+    /** Who has sent a ball that is under way. */
+    Optional<BallRun> sentBy(Runner runner) {
+        return balls.stream()
+                .filter(b -> b.flies() && !b.rebounding && b.flyingFor != null && b.flyingFor.runner == runner)
+                .filter(b -> b.flyingFor.move.isBallRelease())
+                .findFirst();
+    }
+
+    /** A pass or a shot is over where the ball is now. */
+    void breakOff(BallRun ball, Point at, double t) {
+        Job job = ball.flyingFor;
+        ball.version++;
+        ball.states.set(
+                ball.states.size() - 1, new BallState.InFlight(ball.flight().upTo(t)));
+        job.end = t;
+        job.neverCaught = true;
+        job.metres = ball.flight().length();
+        ball.receiver = null;
+        ball.flyingFor = null;
+        run.finish(job, t);
+    }
+
+    /** A ball comes free and rolls to a place. */
+    void spill(BallRun ball, Point from, Point to, double speed, Job job, double t) {
+        happened(Happening.Kind.KNOCKED_FREE, ball, job, job.runner, t, from);
+        ball.lane = null;
+        ball.receiver = null;
+        ball.flyingFor = job;
+        comesBack(ball, new Flight(t, from, to, speed, 0, false), t);
+    }
+
+    /** A ball under way that nobody is meant to have. */
+    private void comesBack(BallRun ball, Flight flight, double t) {
+        ball.rebounding = true;
+        ball.version++;
+        ball.set(new BallState.InFlight(flight));
+        run.scheduleLanding(balls.indexOf(ball), ball.version, flight.end());
+        wakeSeekers(t);
+    }
+
+    // ---- going for a ball wherever it lies ----
+
+    /** The nearest ball that is free, or will be where it comes down. */
+    Optional<BallRun> freeFor(Job job, Seeks what, double t) {
+        Point here = job.runner.at(t);
+        return balls.stream()
+                .filter(b -> what == Seeks.REBOUND ? b.rebounding || cameBack.contains(b) && isFree(b) : isFree(b))
+                .min(Comparator.comparingDouble(b -> lies(b).distanceTo(here)));
+    }
+
+    private static boolean isFree(BallRun ball) {
+        return ball.state()
+                .match(
+                        h -> false,
+                        l -> true,
+                        f -> ball.rebounding || ball.receiver == null && isForNobody(ball.flyingFor),
+                        d -> true);
+    }
+
+    private static boolean isForNobody(Job job) {
+        return job != null && job.move instanceof Pass pass && pass.receiver().isEmpty();
+    }
+
+    /** Whoever was to go for it is there: he has it, or waits until it is down. False while he waits. */
+    boolean fetched(Job job, double t) {
+        BallRun ball = job.sought;
+        boolean comes = ball.flies() && isFree(ball);
+        if (comes) {
+            run.prolong(job, t, Math.max(0, ball.flight().end() - t) + LANDED_SECONDS);
+            return false;
+        }
+        if ((ball.state() instanceof BallState.Loose || ball.state() instanceof BallState.Dead)
+                && lies(ball).isWithin(Pace.REACH_METRES, job.runner.at(t))) {
+            take(ball, job.runner, t, Happening.Kind.PICKED_UP, job);
+        }
+        return true;
+    }
+
+    private void wakeSeekers(double t) {
+        double sees = t + run.pace.reactionSeconds(Cue.SIGHT, 1);
+        for (Job job : List.copyOf(pickUpsWaiting)) {
+            if (job.move instanceof Travel) {
+                pickUpsWaiting.remove(job);
+                run.schedule(job, sees);
+            }
         }
     }
 
@@ -366,6 +479,7 @@ final class BallPlay {
         runner.holds.add(ball);
         happened(how, ball, job, runner, t, runner.at(t));
         run.touched(runner);
+        run.ballMoves(runner, false, job, t);
         run.happened(new Event.Handles(runner.role.id(), Event.Handling.GETS), t);
         while (!runner.waitingForBall.isEmpty()) {
             Job next = runner.waitingForBall.poll();

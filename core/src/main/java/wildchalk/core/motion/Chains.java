@@ -42,7 +42,7 @@ final class Chains {
         // whoever follows waits for the last ball to leave beside what his legs do
         int leaving = 0;
         Job last = first;
-        List<Job> own = first.runner.jobs;
+        List<Job> own = first.isWorkedOut() ? List.of() : first.runner.jobs;
         for (int i = own.indexOf(first) + 1; i < own.size(); i++) {
             Job job = own.get(i);
             if (job.move.isBallRelease()) {
@@ -69,7 +69,7 @@ final class Chains {
                     break;
                 }
                 kept *= job.keepsOnTheRun();
-            } else if (job.move instanceof Travel) {
+            } else if (job.move instanceof Travel && !job.isWorkedOut()) {
                 int known = 1 + leaving + (startsAtEndOf(job.move, last.move) ? 1 : 0);
                 if (job.unmet != known || job.readyAt > t) {
                     break;

@@ -11,8 +11,10 @@ final class Deeds {
 
     private final Simulation run;
     private final BallPlay balls;
+    private final Challenges challenges;
 
-    Deeds(Simulation run, BallPlay balls) {
+    Deeds(Simulation run, BallPlay balls, Challenges challenges) {
+        this.challenges = challenges;
         this.run = run;
         this.balls = balls;
     }
@@ -46,6 +48,11 @@ final class Deeds {
             @Override
             public Void contest(Deed.Contest c) {
                 return startContest(job, t);
+            }
+
+            @Override
+            public Void challenge(Deed.Challenge c) {
+                return challenges.start(job, c, t);
             }
 
             @Override
@@ -98,6 +105,8 @@ final class Deeds {
         Deed deed = ((Act) job.move).deed();
         if (deed instanceof Deed.Contest contest) {
             return endContest(job, contest, t);
+        } else if (deed instanceof Deed.Challenge challenge) {
+            return challenges.end(job, challenge, t);
         } else if (deed instanceof Deed.PuttingDown && !job.runner.holds.isEmpty()) {
             BallRun ball = job.runner.holds.poll();
             balls.liesLoose(ball, job, t, job.runner.at(t));
@@ -118,7 +127,7 @@ final class Deeds {
         if (gap > Pace.CONTEST_METRES) {
             run.reports.contestFar(job.move, winner, BallPlay.lies(ball), gap, t);
         }
-        balls.sendTo(ball, winner, job, t);
+        balls.sendTo(ball, winner, BallPlay.lies(ball), job, t);
         return false;
     }
 }

@@ -1,5 +1,6 @@
 package wildchalk.core.motion;
 
+import java.util.ArrayList;
 import java.util.List;
 import wildchalk.core.geometry.Point;
 
@@ -143,6 +144,32 @@ public record Flight(
             left -= leg;
         }
         return to();
+    }
+
+    /** Which way it goes at a second, degrees. */
+    double headingAt(double t) {
+        double left = metresAfter(t - start);
+        int i = 0;
+        while (i + 2 < path.size() && left > path.get(i).distanceTo(path.get(i + 1))) {
+            left -= path.get(i).distanceTo(path.get(i + 1));
+            i++;
+        }
+        return path.get(i + 1).minus(path.get(i)).headingDegrees();
+    }
+
+    /** Its first part, up to where it is at a second. */
+    Flight upTo(double t) {
+        double left = metresAfter(t - start);
+        List<Point> first = new ArrayList<>(List.of(from()));
+        for (int i = 0; i + 1 < path.size() && left > path.get(i).distanceTo(path.get(i + 1)); i++) {
+            left -= path.get(i).distanceTo(path.get(i + 1));
+            first.add(path.get(i + 1));
+        }
+        Point end = at(t);
+        if (first.size() == 1 || !first.get(first.size() - 1).equals(end)) {
+            first.add(end);
+        }
+        return withPath(first);
     }
 
     /** In one piece to another place. */

@@ -23,9 +23,16 @@ public final class ForkTimes {
                 .filter(m -> step.moves().stream().anyMatch(x -> x.id().equals(m)))
                 .map(timeline::move)
                 .filter(MoveSpan::happens)
-                .map(m -> fork.by() == Fork.By.SHOT ? m.start() : wonBy(timeline, m))
+                .map(m -> decided(timeline, fork, m))
                 .orElse(end);
         return Math.max(0, decided);
+    }
+
+    private static double decided(Timeline timeline, Fork fork, MoveSpan by) {
+        if (fork.by() == Fork.By.SHOT) {
+            return by.start();
+        }
+        return timeline.metAt(by.move()).map(t -> t - BEFORE_SECONDS).orElseGet(() -> wonBy(timeline, by));
     }
 
     private static double closes(Path path, Timeline timeline, Step step) {

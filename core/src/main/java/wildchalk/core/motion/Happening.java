@@ -20,6 +20,8 @@ public record Happening(
         WON,
         /** In the goal. */
         AT_GOAL,
+        /** Out of somebody's hands or out of its way; it will lie free. */
+        KNOCKED_FREE,
         /** By the keeper. */
         SAVED,
         /** Off the goal, back into play. */

@@ -10,6 +10,7 @@ import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.PickUpKind;
 import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Travel;
 
 /** One move while a timeline is compiled: what it still waits for, and when it happened. */
 final class Job {
@@ -81,6 +82,24 @@ final class Job {
     /** The ball that is fought for. */
     BallRun contested;
 
+    /** Whether the ball or its carrier can be reached in time. */
+    boolean inTime;
+
+    /** Whether what it tries for was met already. */
+    boolean met;
+
+    /** Where it goes if that is not drawn but worked out; null before. */
+    Travel legs;
+
+    /** A pass with whoever gets it, if that is not drawn but worked out; null before. */
+    Pass sent;
+
+    /** The ball that a travel goes for. */
+    BallRun sought;
+
+    /** Whether something else took its role away before its end. */
+    boolean brokenOff;
+
     /** Whether its role was told already that it is free. */
     boolean freeTold;
 
@@ -90,6 +109,16 @@ final class Job {
             readyAt = t;
             reaction = seconds;
         }
+    }
+
+    /** How it goes to where it goes. */
+    Travel legs() {
+        return legs != null ? legs : (Travel) move;
+    }
+
+    /** Whether its end is worked out as it starts, so that nothing can be planned beyond it. */
+    boolean isWorkedOut() {
+        return legs != null || move instanceof Travel travel && travel.seeks().isPresent();
     }
 
     /** Whether it can be done while running on into the next travel. */

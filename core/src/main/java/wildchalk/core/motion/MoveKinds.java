@@ -42,6 +42,11 @@ public final class MoveKinds {
             }
 
             @Override
+            public String challenge(Deed.Challenge c) {
+                return "challenge";
+            }
+
+            @Override
             public String calling(Deed.Calling c) {
                 return "call";
             }

@@ -1,6 +1,8 @@
 package wildchalk.core.motion;
 
+import java.util.Set;
 import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
@@ -279,6 +281,45 @@ public record Pace(AgeBand age, Medium medium, String sport) {
     static final double TOUCH_LINE_SECONDS = 0.25;
     /** How near (m) to a loose ball all must be who contest it. */
     static final double CONTEST_METRES = 3;
+    // reach of adults, m: a step with a hand or a foot; with a stick (estimate)
+    private static final double HAND_REACH_METRES = 1.2;
+    private static final double STICK_REACH_METRES = 1.9;
+    private static final double BODY_REACH_METRES = 0.9;
+    /** By how much shorter arms, legs and sticks are (estimate, about as body height). */
+    private static final double[] REACH_SHARE = {0.72, 0.79, 0.86, 0.93, 0.98, 1, 1};
+
+    private static final Set<String> STICKS =
+            Set.of("ice", "ringette", "floorball", "field-hockey", "lacrosse", "box-lacrosse");
+
+    /** How near (m) somebody must be to get at a ball, or at whoever carries it. */
+    public double challengeMetres(Deed.Bid bid) {
+        double adult = bid.isBodily() || bid == Deed.Bid.STRIP
+                ? BODY_REACH_METRES
+                : STICKS.contains(sport) ? STICK_REACH_METRES : HAND_REACH_METRES;
+        return adult * at(REACH_SHARE);
+    }
+
+    /** How long it lasts from where they meet, s (estimate). */
+    double challengeSeconds(Deed.Bid bid) {
+        return switch (bid) {
+            case INTERCEPTION -> 0;
+            case KNOCK_DOWN, POKE -> 0.3;
+            case BLOCK, STRIP -> 0.5;
+            case RIP -> 1;
+            case TACKLE, BOX_OUT -> 1.5;
+        };
+    }
+
+    /** How long it takes whoever was beaten to be in the game again, s (estimate). */
+    double beatenSeconds(Deed.Bid bid) {
+        return bid.isBodily() ? 1.2 : 0.6;
+    }
+
+    /** How long somebody who is held up is held before the whistle, s (estimate). */
+    double heldUpSeconds() {
+        return 3;
+    }
+
     /** How near (m) two must be for a hand-off. */
     static final double HAND_OFF_METRES = 1.5;
 

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -38,6 +39,8 @@ final class Reports {
     private static final Flaw AREA_PASS_EARLY = Flaw.warn("area-pass-early");
     private static final Flaw AREA_PASS_MISSED = Flaw.warn("area-pass-missed");
     private static final Flaw CONTEST_FAR = Flaw.warn("contest-far");
+    private static final Flaw CHALLENGE_LATE = Flaw.warn("challenge-late");
+    private static final Flaw CHALLENGE_NO_BALL = Flaw.stop("challenge-no-ball");
     private static final Flaw TWO_BALLS = Flaw.warn("two-balls");
     private static final Flaw CIRCLE = Flaw.stop("circle");
     private static final Flaw EVENT_NEVER = Flaw.stop("event-never");
@@ -96,6 +99,13 @@ final class Reports {
 
     void contestFar(Move move, Runner winner, Point where, double metres, double t) {
         findings.add(Finding.of(CONTEST_FAR, move.id(), winner.role.id())
+                .with(Quantity.METRES, metres)
+                .at(where, t));
+    }
+
+    /** Who tried for a ball did not get to it. */
+    void challengeLate(Move move, Runner own, Runner on, Point where, double metres, double t) {
+        findings.add(Finding.of(CHALLENGE_LATE, move.id(), own.role.id(), on.role.id())
                 .with(Quantity.METRES, metres)
                 .at(where, t));
     }
@@ -166,7 +176,17 @@ final class Reports {
 
     private void noBall(Job job, List<BallRun> balls, double now) {
         Point at = job.runner.at(now);
-        if (!(job.move instanceof PickUp)) {
+        Optional<Deed.Challenge> challenge = Challenges.of(job);
+        if (challenge.isPresent()) {
+            findings.add(Finding.of(
+                            CHALLENGE_NO_BALL,
+                            job.move.id(),
+                            job.runner.role.id(),
+                            challenge.get().on())
+                    .at(at, now));
+            return;
+        }
+        if (!(job.move instanceof PickUp || job.isWorkedOut())) {
             findings.add(
                     Finding.of(NO_BALL, job.move.id(), job.runner.role.id()).at(at, now));
             return;

@@ -32,6 +32,9 @@ final class Runner {
     /** Balls in hand, the longest held first. */
     final Deque<BallRun> holds = new ArrayDeque<>();
 
+    /** Until then (s) somebody holds him, and he goes nowhere. */
+    double busyUntil;
+
     /** How many of the balls in hand are on their way out of it while he runs on. */
     int leaving;
 
@@ -151,7 +154,7 @@ final class Runner {
         double already = 0;
         double standing = 0;
         if (first.route == null) {
-            first.route = from(now, t, (Travel) first.move);
+            first.route = from(now, t, first.legs());
         } else if (now instanceof Trajectory.Under under) {
             already = under.profile().metresAt(t - under.clock()) - chainFrom.get(0);
             standing = under.profile().standsFor(t - under.clock());
@@ -161,7 +164,7 @@ final class Runner {
         Polyline before = first.route.line();
         for (int i = 1; i < jobs.size(); i++) {
             Job job = jobs.get(i);
-            job.route = Route.of(before.point(before.size() - 1), (Travel) job.move);
+            job.route = Route.of(before.point(before.size() - 1), job.legs());
             routes.add(job.route);
             before = job.route.line();
         }
@@ -201,6 +204,24 @@ final class Runner {
         return Route.joined(List.of(straightOn, Route.of(corner, travel)), List.of(1.0, 1.0));
     }
 
+    /** When he would be at the end of a run that begins now, going through it; nothing is planned by it. */
+    double wouldArrive(double t, Travel travel) {
+        Trajectory.Piece now = Trajectory.pieceAt(pieces, t);
+        Job trial = new Job(travel, 0, 0, this);
+        Route route = from(now, t, travel);
+        double end = route.line().length();
+        SpeedProfile profile = SpeedProfile.of(
+                limits(route, 0, 0, new double[] {end}, List.of(trial), List.of(false)), now.speed(t), true);
+        return t + profile.secondsAt(end);
+    }
+
+    /** How far (m) he has come of the travel under way. */
+    double gone(double t) {
+        return Trajectory.pieceAt(pieces, t) instanceof Trajectory.Under under && !chainFrom.isEmpty()
+                ? under.profile().metresAt(t - under.clock()) - chainFrom.get(0)
+                : 0;
+    }
+
     /** Whether he is past the end of his last run and not standing yet. */
     boolean runsOut(double t) {
         return !chain.isEmpty() && chain.get(chain.size() - 1).end <= t && t < restsAt();
@@ -233,7 +254,7 @@ final class Runner {
     }
 
     private Gait gait(Job job, boolean carrying) {
-        Travel travel = (Travel) job.move;
+        Travel travel = job.legs();
         return pace.gait(travel.manner(), travel.effort(), carrying, role.pace());
     }
 
@@ -244,7 +265,7 @@ final class Runner {
         for (int i = 0; i < jobs.size(); i++) {
             Job job = jobs.get(i);
             double until = t + profile.secondsAt(ends[i]);
-            pieces.add(new Trajectory.Under(from, line, profile, t, ((Travel) job.move).manner(), whistleFacing));
+            pieces.add(new Trajectory.Under(from, line, profile, t, job.legs().manner(), whistleFacing));
             job.end = until;
             job.roleFree = until;
             job.metres = ends[i] - (i == 0 ? 0 : ends[i - 1]);

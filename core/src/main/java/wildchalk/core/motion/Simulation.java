@@ -22,6 +22,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.geometry.Point;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 
@@ -55,11 +56,15 @@ final class Simulation {
     final Reports reports;
     final Watches watches;
 
+    /** Whoever goes for a ball stops so far (m) from it. */
+    private static final double AT_HAND_METRES = 0.4;
+
     private final List<Job> jobs = new ArrayList<>();
     private final Map<MoveId, Job> jobOf = new LinkedHashMap<>();
     private final StepBook steps;
     private final BallPlay ballPlay;
     private final Deeds deeds;
+    private final Challenges challenges;
     private final Untils untils;
     private final Map<Rule.Hold, Watch> holdWatches = new LinkedHashMap<>();
     private Optional<Watch> launchWatch = Optional.empty();
@@ -75,7 +80,8 @@ final class Simulation {
         this.steps = new StepBook(path.steps());
         this.ballPlay = new BallPlay(this);
         this.watches = new Watches(path, surface, runners, ballPlay.balls);
-        this.deeds = new Deeds(this, ballPlay);
+        this.challenges = new Challenges(this, ballPlay, new Reactions(path, pace));
+        this.deeds = new Deeds(this, ballPlay, challenges);
         this.untils = new Untils(watches, reports, this::cutShort);
     }
 
@@ -217,6 +223,12 @@ final class Simulation {
         }
     }
 
+    /** Somebody sends a ball, or has one: whoever wants it may have waited for that. */
+    void ballMoves(Runner who, boolean sent, Job job, double t) {
+        Event event = sent ? new Event.Starts(job.move.id()) : new Event.Handles(who.role.id(), Event.Handling.GETS);
+        challenges.happens(who.role.id(), sent, event, t);
+    }
+
     /** Somebody has the ball that a move has sent. */
     void caught(Job job, double t) {
         tell(job.onCaught, t);
@@ -274,13 +286,20 @@ final class Simulation {
         if (job.state != Job.State.WAITING || job.unmet > 0) {
             return;
         }
-        if (job.runner.runsOut(t) && job.move.needsLegs() && !(job.move instanceof Travel)) {
+        if (t < job.runner.busyUntil && job.move.needsLegs()) {
+            schedule(job, job.runner.busyUntil);
+            return;
+        }
+        if (job.runner.runsOut(t)
+                && job.move.needsLegs()
+                && !(job.move instanceof Travel)
+                && Challenges.of(job).isEmpty()) {
             // what is done on the spot waits until he stands
             schedule(job, job.runner.restsAt());
             return;
         }
         job.move.match(
-                travel -> startTravel(job, t),
+                travel -> travel.seeks().isPresent() ? startSeeking(job, travel, t) : startTravel(job, t),
                 pass -> ballPlay.release(job, t),
                 shot -> ballPlay.release(job, t),
                 pickUp -> ballPlay.startPickUp(job, t),
@@ -320,11 +339,59 @@ final class Simulation {
         return null;
     }
 
+    /** To a ball that lies free, or comes down, wherever that is. */
+    private Void startSeeking(Job job, Travel travel, double t) {
+        Optional<BallRun> ball = ballPlay.freeFor(job, travel.seeks().orElseThrow(), t);
+        if (ball.isEmpty()) {
+            ballPlay.park(job);
+            return null;
+        }
+        job.parked = false;
+        job.sought = ball.get();
+        Point there = BallPlay.lies(ball.get());
+        Point here = job.runner.at(t);
+        double gap = here.distanceTo(there);
+        // the ball is taken with a hand or a stick, not with the middle of the body
+        job.legs = travel.withEnd(gap > AT_HAND_METRES ? there.towards(here, AT_HAND_METRES / gap) : here);
+        return startTravel(job, t);
+    }
+
+    /** Somebody leaves what he is running. */
+    void leaves(Runner runner, double t) {
+        for (Job job : runner.jobs) {
+            if (job.state == Job.State.RUNNING && job.move instanceof Travel) {
+                job.brokenOff = true;
+                job.metres = runner.gone(t);
+                job.roleFree = t;
+                if (!job.freeTold) {
+                    tell(job.onFree, t);
+                }
+                finish(job, t);
+            }
+        }
+    }
+
+    /** Somebody goes to where a challenge takes him. */
+    void goes(Job job, double t) {
+        job.route = null;
+        planChain(job.runner, job, t);
+    }
+
+    /** Something goes on for so many seconds from now. */
+    void prolong(Job job, double t, double seconds) {
+        job.end = t + seconds;
+        job.roleFree = job.end;
+        queue.add(new Moment(job.end, Kind.END, job.index, jobVersion(job)));
+    }
+
     private void end(Job job, Moment m) {
         if (job.state != Job.State.RUNNING || m.version != jobVersion(job)) {
             return;
         }
-        boolean over = !(job.move instanceof Act) || deeds.end(job, m.t);
+        boolean over = job.move instanceof Act ? deeds.end(job, m.t) : job.sought == null || ballPlay.fetched(job, m.t);
+        if (job.end > m.t) {
+            return; // it goes on
+        }
         if (!job.freeTold) {
             tell(job.onFree, m.t);
         }
@@ -395,6 +462,7 @@ final class Simulation {
         }
         List<Job> hopeless = reports.explainStuck(stuck, jobOf, ballPlay.balls, now);
         ballPlay.forget(hopeless);
+        challenges.forget(hopeless);
         for (Job job : hopeless) {
             giveUp(job, now);
         }
@@ -431,7 +499,19 @@ final class Simulation {
             }
         });
         Optional<Double> launch = launchWatch.filter(Watch::hasFired).map(w -> w.firedAt);
+        Map<MoveId, Move> workedOut = new LinkedHashMap<>();
+        jobs.stream().filter(j -> j.legs != null).forEach(j -> workedOut.put(j.move.id(), j.legs));
+        jobs.stream().filter(j -> j.sent != null).forEach(j -> workedOut.put(j.move.id(), j.sent));
         return new Timeline(
-                trajectories, states, spans, steps.spans(jobs), ballPlay.happenings, reports.all(), until, launch);
+                trajectories,
+                states,
+                spans,
+                steps.spans(jobs),
+                ballPlay.happenings,
+                reports.all(),
+                until,
+                launch,
+                workedOut,
+                challenges.came());
     }
 }

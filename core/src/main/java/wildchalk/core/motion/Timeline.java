@@ -6,9 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rule;
@@ -32,6 +34,8 @@ public final class Timeline {
     private final List<Finding> findings;
     private final Map<Rule.Hold, Double> holdsOver;
     private final Optional<Double> launchAt;
+    private final Map<MoveId, Move> workedOut;
+    private final Map<MoveId, Challenges.Came> verdicts;
     private final double seconds;
     /** For each step when it or one behind it starts first: a move with a trigger may start before the step before. */
     private final double[] earliestFrom;
@@ -46,7 +50,9 @@ public final class Timeline {
             List<Happening> happenings,
             List<Finding> findings,
             Map<Rule.Hold, Double> holdsOver,
-            Optional<Double> launchAt) {
+            Optional<Double> launchAt,
+            Map<MoveId, Move> workedOut,
+            Map<MoveId, Challenges.Came> verdicts) {
         this.trajectories = trajectories;
         this.balls = balls;
         this.moves = moves;
@@ -55,6 +61,8 @@ public final class Timeline {
         this.findings = List.copyOf(findings);
         this.holdsOver = Map.copyOf(holdsOver);
         this.launchAt = launchAt;
+        this.workedOut = Map.copyOf(workedOut);
+        this.verdicts = Map.copyOf(verdicts);
         double last = 0;
         for (MoveSpan m : moves.values()) {
             last = Math.max(last, m.end());
@@ -133,6 +141,21 @@ public final class Timeline {
     /** What cannot happen as drawn, in the order in which it came to light. */
     public List<Finding> findings() {
         return findings;
+    }
+
+    /** Where moves go whose goal is not drawn but worked out: to a ball, into its lane, to its carrier. */
+    public Map<MoveId, Move> workedOut() {
+        return workedOut;
+    }
+
+    /** What became of a challenge; empty for one that never came to it, and for other moves. */
+    public Optional<Deed.Verdict> verdict(MoveId challenge) {
+        return Optional.ofNullable(verdicts.get(challenge)).map(Challenges.Came::verdict);
+    }
+
+    /** When those who are in a challenge meet, seconds from the whistle; empty where it never came to it. */
+    public Optional<Double> metAt(MoveId challenge) {
+        return Optional.ofNullable(verdicts.get(challenge)).map(Challenges.Came::seconds);
     }
 
     /** When a hold ended by what is no moment of a move; empty where that never came. */

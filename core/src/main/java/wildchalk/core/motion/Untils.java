@@ -58,7 +58,7 @@ final class Untils {
             case RUNNING -> cutShort.accept(job, t);
             case DONE -> {
                 double waited = t - job.end;
-                if (waited > NO_WAIT_SECONDS) {
+                if (waited > NO_WAIT_SECONDS && !job.brokenOff) {
                     reports.until(Reports.UNTIL_EARLY, travel, job.runner.at(job.end), waited, job.end);
                 }
             }
@@ -70,7 +70,7 @@ final class Untils {
     void report() {
         for (Until until : all) {
             Job job = until.job();
-            if (!until.watch().hasFired() && job.state == Job.State.DONE) {
+            if (!until.watch().hasFired() && job.state == Job.State.DONE && !job.brokenOff) {
                 reports.until(Reports.UNTIL_NEVER, until.travel(), job.runner.at(job.end), 0, job.end);
             }
         }

@@ -3,37 +3,26 @@ package wildchalk.core.motion;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
-import java.util.function.DoublePredicate;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.RoleId;
-import wildchalk.core.drill.Zones;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
-import wildchalk.core.surface.Zone;
 
 /** Works out when somebody or a ball reaches what is waited for, as everybody's plans are now. */
 final class Watches {
 
-    /** Time between two looks, s: a sprinter moves 0.4 m. */
-    private static final double LOOK_SECONDS = 0.05;
-
-    private static final int HALVINGS = 30;
-
-    private final Path path;
-    private final Surface surface;
+    private final Arrivals arrivals;
     private final Map<RoleId, Runner> runners;
     private final List<BallRun> balls;
     final List<Watch> all = new ArrayList<>();
 
     Watches(Path path, Surface surface, Map<RoleId, Runner> runners, List<BallRun> balls) {
-        this.path = path;
-        this.surface = surface;
+        this.arrivals = new Arrivals(path, surface, r -> runners.get(r)::at);
         this.runners = runners;
         this.balls = balls;
     }
@@ -69,10 +58,7 @@ final class Watches {
         if (event.where() instanceof Region.NearRole near) {
             until = Math.max(until, runners.get(near.role()).restsAt());
         }
-        if (event.where() instanceof Region.Line line) {
-            return crossing(line, way, now, until);
-        }
-        return first(reached(event.where(), way), now, until);
+        return arrivals.first(event.where(), way, now, until);
     }
 
     private Point placeOf(BallRun ball, double t) {
@@ -91,81 +77,5 @@ final class Watches {
                         l -> 0.0,
                         f -> f.flight().end(),
                         d -> 0.0);
-    }
-
-    private DoublePredicate reached(Region where, DoubleFunction<Point> way) {
-        return where.match(new Region.Cases<DoublePredicate>() {
-            @Override
-            public DoublePredicate line(Region.Line l) {
-                throw new IllegalStateException("A line is crossed, not reached.");
-            }
-
-            @Override
-            public DoublePredicate in(Region.In i) {
-                Optional<Zone> zone = Zones.find(path, surface, i.zone());
-                return t -> zone.isPresent() && zone.get().contains(way.apply(t));
-            }
-
-            @Override
-            public DoublePredicate out(Region.Out o) {
-                Optional<Zone> zone = Zones.find(path, surface, o.zone());
-                return t -> zone.isPresent() && !zone.get().contains(way.apply(t));
-            }
-
-            @Override
-            public DoublePredicate nearPlace(Region.NearPlace n) {
-                return t -> way.apply(t).isWithin(n.metres(), n.at());
-            }
-
-            @Override
-            public DoublePredicate nearRole(Region.NearRole n) {
-                Runner other = runners.get(n.role());
-                return t -> way.apply(t).isWithin(n.metres(), other.at(t));
-            }
-        });
-    }
-
-    private static OptionalDouble first(DoublePredicate holds, double now, double until) {
-        double before = now;
-        for (double t = now; ; t = Math.min(t + LOOK_SECONDS, Math.max(until, now))) {
-            if (holds.test(t)) {
-                double late = t;
-                for (int i = 0; i < HALVINGS && late > before; i++) {
-                    double middle = (before + late) / 2;
-                    if (holds.test(middle)) {
-                        late = middle;
-                    } else {
-                        before = middle;
-                    }
-                }
-                return OptionalDouble.of(late);
-            }
-            if (t >= until) {
-                return OptionalDouble.empty();
-            }
-            before = t;
-        }
-    }
-
-    private static OptionalDouble crossing(Region.Line line, DoubleFunction<Point> way, double now, double until) {
-        Point along = line.to().minus(line.from());
-        double before = now;
-        double side = along.cross(way.apply(now).minus(line.from()));
-        for (double t = now; t < until; ) {
-            t = Math.min(t + LOOK_SECONDS, until);
-            double here = along.cross(way.apply(t).minus(line.from()));
-            if (here != 0 && side != 0 && here > 0 != side > 0) {
-                double was = side;
-                double when = first(s -> along.cross(way.apply(s).minus(line.from())) > 0 != was > 0, before, t)
-                        .orElse(t);
-                double share = way.apply(when).minus(line.from()).dot(along) / along.dot(along);
-                if (share >= 0 && share <= 1) {
-                    return OptionalDouble.of(when);
-                }
-            }
-            side = here != 0 ? here : side;
-            before = t;
-        }
-        return OptionalDouble.empty();
     }
 }

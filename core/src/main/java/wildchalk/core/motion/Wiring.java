@@ -4,6 +4,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -36,7 +38,10 @@ final class Wiring {
         for (Job job : jobs) {
             Move move = job.move;
             boolean onTheRun = !move.needsLegs() && move.trigger().isPresent();
-            if (!onTheRun) {
+            if (isChallengeOnCue(move)) {
+                // who reads it leaves what he is running
+                onceUnderWay(job, lastLegs.get(job.runner));
+            } else if (!onTheRun) {
                 afterOwn(job, lastLegs.get(job.runner));
             }
             afterOwn(job, lastRelease.get(job.runner));
@@ -64,6 +69,17 @@ final class Wiring {
             if (held) {
                 waitFor(job, until, 0, reactions.seconds(role, until), 0, false);
             }
+        }
+    }
+
+    private static boolean isChallengeOnCue(Move move) {
+        return move.trigger().isPresent() && move instanceof Act act && act.deed() instanceof Deed.Challenge;
+    }
+
+    private static void onceUnderWay(Job job, Job earlier) {
+        if (earlier != null) {
+            link(earlier.onStart, job, 0, 0, false);
+            job.waitsFor.add(earlier);
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import wildchalk.core.drill.BranchId;
 import wildchalk.core.drill.ForkId;
 
@@ -12,27 +13,38 @@ import wildchalk.core.drill.ForkId;
  *
  * @param branches a branch for some forks
  * @param calls what is called at some times, in order
+ * @param byClock branches that nobody has chosen and that the clock has worked out
  */
-public record Choices(Map<ForkId, BranchId> branches, Map<Ask, List<String>> calls) {
+public record Choices(Map<ForkId, BranchId> branches, Map<Ask, List<String>> calls, Map<ForkId, BranchId> byClock) {
 
     /** The likeliest way everywhere. */
-    public static final Choices USUAL = new Choices(Map.of(), Map.of());
+    public static final Choices USUAL = new Choices(Map.of(), Map.of(), Map.of());
 
     public Choices {
         branches = Map.copyOf(branches);
         calls = Map.copyOf(calls);
+        byClock = Map.copyOf(byClock);
     }
 
     public Choices with(ForkId fork, BranchId branch) {
         Map<ForkId, BranchId> all = new LinkedHashMap<>(branches);
         all.put(fork, branch);
-        return new Choices(all, calls);
+        return new Choices(all, calls, byClock);
     }
 
     public Choices with(Ask ask, List<String> called) {
         Map<Ask, List<String>> all = new LinkedHashMap<>(calls);
         all.put(ask, List.copyOf(called));
-        return new Choices(branches, all);
+        return new Choices(branches, all, byClock);
+    }
+
+    public Choices withByClock(Map<ForkId, BranchId> worked) {
+        return new Choices(branches, calls, worked);
+    }
+
+    /** The branch that is taken at a fork, if somebody has chosen one or the clock has. */
+    Optional<BranchId> at(ForkId fork) {
+        return Optional.ofNullable(branches.get(fork)).or(() -> Optional.ofNullable(byClock.get(fork)));
     }
 
     /** Texts of the form in which a person types them: {@code fork=branch} and {@code call@m2=3+5}, sorted. */

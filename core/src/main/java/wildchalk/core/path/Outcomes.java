@@ -79,7 +79,7 @@ public final class Outcomes {
     /** @param said what is called there */
     static Branch branch(Fork fork, List<String> said, Choices choices) {
         return calledFor(fork, said)
-                .or(() -> Optional.ofNullable(choices.branches().get(fork.id())).flatMap(fork::branch))
+                .or(() -> choices.at(fork.id()).flatMap(fork::branch))
                 .orElseGet(() -> fork.branches().stream()
                         .max(Comparator.comparingDouble(Branch::weight)
                                 .thenComparing(b -> -fork.branches().indexOf(b)))

@@ -33,20 +33,20 @@ public final class Path implements Scene {
     /** Holds only final fields, so that whoever sees it sees it whole. */
     private Index index;
 
-    private Path(Progression version, Choices choices) {
+    private Path(Progression version, Choices choices, Progression settled) {
         this.version = Objects.requireNonNull(version, "version");
         this.choices = Objects.requireNonNull(choices, "choices");
-        this.settled = Settling.settle(version, choices);
+        this.settled = settled;
     }
 
     /** What the choices leave open goes the likeliest way. */
     public static Path of(Progression version, Choices choices) {
-        return new Path(version, choices);
+        return new Path(version, choices, Settling.settle(version, choices));
     }
 
     /** The likeliest way. */
     public static Path usual(Progression version) {
-        return new Path(version, Choices.USUAL);
+        return of(version, Choices.USUAL);
     }
 
     /** The version with all its ways. */
@@ -56,6 +56,24 @@ public final class Path implements Scene {
 
     public Choices choices() {
         return choices;
+    }
+
+    /** The same way with moves of which more is known now: where a run goes that was to follow the ball. */
+    public Path withWorkedOut(Map<MoveId, ? extends Move> known) {
+        if (known.isEmpty()) {
+            return this;
+        }
+        List<Step> steps = settled.steps().stream()
+                .map(s -> s.withMoves(s.moves().stream()
+                        .map(m -> known.containsKey(m.id()) ? known.get(m.id()) : m)
+                        .toList()))
+                .toList();
+        return new Path(version, choices, settled.withSteps(steps));
+    }
+
+    /** Whether it is the usual way of a version: nobody has chosen anything. */
+    public boolean isUsualOf(Progression of) {
+        return version.equals(of) && choices.withByClock(Map.of()).equals(Choices.USUAL);
     }
 
     /** Whether two paths show the same, however they were chosen. */

@@ -70,6 +70,11 @@ final class Settling {
             return branch.flatMap(Branch::winner)
                     .map(w -> act.withDeed(contest.withWinner(Optional.of(w))))
                     .orElse(act);
+        } else if (move instanceof Act act && act.deed() instanceof Deed.Challenge challenge) {
+            return branch.flatMap(Branch::verdict)
+                    .filter(challenge.bid().verdicts()::contains)
+                    .map(v -> act.withDeed(challenge.withVerdict(v)))
+                    .orElse(act);
         } else if (move instanceof Act act && act.deed() instanceof Deed.Calling call) {
             return call.set()
                     .map(s -> Outcomes.called(version, new Ask(s, Optional.of(act.id())), choices))

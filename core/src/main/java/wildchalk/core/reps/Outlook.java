@@ -7,6 +7,7 @@ import wildchalk.core.drill.Station;
 import wildchalk.core.motion.Pace;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
+import wildchalk.core.runthrough.RunThrough;
 
 /**
  * What a drill gives under one setting, all that there is to say about it.
@@ -23,7 +24,8 @@ public record Outlook(Setting setting, RepScript script, Block block, Fit fit, S
     /** To stand in lines again after a change (s; estimate: 8 to 15). */
     private static final double LINE_UP_SECONDS = 12;
 
-    public static Outlook of(Drill drill, Path path, Setting setting) {
+    public static Outlook of(Drill drill, Path asked, Setting setting) {
+        Path path = RunThrough.byClock(drill, asked);
         Pace pace = Pace.of(setting.age(), drill.surface());
         return of(path, RepScript.of(path, Timeline.of(path, drill.surface(), pace), pace), setting);
     }

@@ -1,7 +1,12 @@
 package wildchalk.core.runthrough;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.motion.HeadCounts;
@@ -46,18 +51,31 @@ public record RunThrough(
     }
 
     /** @param own figures of the second look that a club has set itself */
-    public static RunThrough of(Drill drill, Path path, OwnFigures own) {
-        Timeline timeline = Timeline.of(drill, path);
+    public static RunThrough of(Drill drill, Path asked, OwnFigures own) {
+        Clocked clocked = Clocked.of(drill, asked);
+        Path path = clocked.path();
+        Timeline timeline = clocked.timeline();
+        Map<MoveId, Move> goals = new HashMap<>(timeline.workedOut());
+        // where a challenge takes somebody is no travel that anybody told
+        goals.keySet().removeIf(m -> path.move(m).orElseThrow() instanceof Act);
+        Path known = path.withWorkedOut(goals);
         return new RunThrough(
                 drill,
-                path,
+                known,
                 timeline,
-                HeadCounts.of(path, drill.surface(), timeline),
-                Turnings.on(path, timeline),
+                HeadCounts.of(known, drill.surface(), timeline),
+                Turnings.on(known, timeline),
                 Outcomes.areMany(path.version())
                         ? Outcomes.way(path.version(), path.choices()).label()
                         : "",
                 own);
+    }
+
+    /** A path as the clock has it: races go the way of whoever is first. */
+    public static Path byClock(Drill drill, Path path) {
+        boolean races =
+                path.version().course().forks().stream().anyMatch(f -> f.race().isPresent());
+        return races ? Clocked.of(drill, path).path() : path;
     }
 
     /** From which figures on it is said that somebody is too near. */

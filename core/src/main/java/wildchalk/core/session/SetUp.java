@@ -17,6 +17,7 @@ import wildchalk.core.geometry.Point;
 import wildchalk.core.path.Path;
 import wildchalk.core.reps.Filling;
 import wildchalk.core.reps.Setting;
+import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.surface.GoalMouth;
 
 /**
@@ -32,7 +33,7 @@ public record SetUp(StationPlan plan, Drill drill, Path path) {
             Optional<Progression> version = plan.version().isEmpty()
                     ? Optional.of(d.base())
                     : d.progression(plan.version().get());
-            return version.map(v -> new SetUp(plan, d, Path.usual(v)));
+            return version.map(v -> new SetUp(plan, d, RunThrough.byClock(d, Path.usual(v))));
         });
     }
 

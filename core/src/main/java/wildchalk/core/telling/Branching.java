@@ -2,11 +2,15 @@ package wildchalk.core.telling;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.BranchId;
 import wildchalk.core.drill.CallSet;
@@ -16,11 +20,14 @@ import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OnBranch;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Race;
+import wildchalk.core.drill.Region;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.text.Slugs;
 import wildchalk.core.text.Texts;
 
@@ -34,6 +41,8 @@ public final class Branching {
         return switch (by) {
             case BALL -> contest(step).isPresent();
             case SHOT -> shot(step).isPresent();
+            case CHALLENGE -> challenge(step).isPresent();
+            case FIRST -> runners(step).size() > 1;
             case CALL, CHANCE -> true;
         };
     }
@@ -50,12 +59,20 @@ public final class Branching {
                 switch (by) {
                     case BALL -> winners(p, contest(step).orElseThrow());
                     case SHOT -> ends();
+                    case CHALLENGE -> verdicts(challenge(step).orElseThrow());
+                    case FIRST -> firsts(p, runners(step));
                     case CALL -> words(calls.orElseThrow());
                     case CHANCE -> chances();
                 };
         Optional<Move> decider =
-                by == Fork.By.BALL ? contest(step) : by == Fork.By.SHOT ? shot(step) : Optional.empty();
-        Fork fork = new Fork(p.nextForkId(), after, by, decider.map(Move::id), calls.map(CallSet::id), branches);
+                switch (by) {
+                    case BALL -> contest(step);
+                    case SHOT -> shot(step);
+                    case CHALLENGE -> challenge(step);
+                    case FIRST, CALL, CHANCE -> Optional.empty();
+                };
+        Optional<Race> race = by == Fork.By.FIRST ? Optional.of(race(p, step)) : Optional.empty();
+        Fork fork = new Fork(p.nextForkId(), after, by, decider.map(Move::id), calls.map(CallSet::id), race, branches);
         Progression forked = p.withCourse(p.course().with(fork));
         for (Branch branch : branches) {
             forked = withStep(forked, fork.id(), branch.id());
@@ -72,7 +89,13 @@ public final class Branching {
                 taken.contains(slug) ? Slugs.next(slug.substring(0, Math.min(50, slug.length())), taken) : slug);
         List<Branch> list = new ArrayList<>(fork.branches());
         Branch added = new Branch(branch, label, 1);
-        list.add(fork.by() == Fork.By.CALL ? added.withWord(label) : added);
+        list.add(
+                switch (fork.by()) {
+                    case CALL -> added.withWord(label);
+                    case CHALLENGE -> withNextVerdict(whole, fork, added);
+                    case SHOT -> withNextEnd(fork, added);
+                    case BALL, FIRST, CHANCE -> added;
+                });
         return withStep(whole.withCourse(whole.course().with(fork.withBranches(list))), id, branch);
     }
 
@@ -106,6 +129,90 @@ public final class Branching {
 
     private static Optional<Move> contest(Step step) {
         return last(step, m -> m instanceof Act a && a.deed() instanceof Deed.Contest);
+    }
+
+    private static Optional<Move> challenge(Step step) {
+        return last(step, m -> m instanceof Act a && a.deed() instanceof Deed.Challenge);
+    }
+
+    private static List<Branch> verdicts(Move challenge) {
+        Deed.Bid bid = ((Deed.Challenge) ((Act) challenge).deed()).bid();
+        return bid.verdicts().stream()
+                .filter(v -> v == bid.verdicts().get(0) || v == Deed.Verdict.MISSED)
+                .map(v -> new Branch(new BranchId(Slugs.of(v.name().toLowerCase(Locale.ROOT))), verdict(bid, v), 1)
+                        .withVerdict(v))
+                .toList();
+    }
+
+    private static String verdict(Deed.Bid bid, Deed.Verdict verdict) {
+        return text("verdict." + bid + "." + verdict);
+    }
+
+    /** Those who run in a step. */
+    private static List<RoleId> runners(Step step) {
+        return step.moves().stream()
+                .filter(m -> m instanceof Travel)
+                .map(Move::role)
+                .distinct()
+                .toList();
+    }
+
+    /** Who is first, each, and nobody. */
+    private static List<Branch> firsts(Progression p, List<RoleId> runners) {
+        List<Branch> all = new ArrayList<>();
+        for (RoleId r : runners) {
+            all.add(new Branch(
+                            new BranchId(Slugs.of("first " + r.text())),
+                            text("is-first", p.role(r).orElseThrow().label()),
+                            1)
+                    .withWinner(r));
+        }
+        all.add(new Branch(new BranchId("close"), text("close"), 1));
+        return all;
+    }
+
+    /** To the ball that lies free where they go for it, else to where the first of them ends. */
+    private static Race race(Progression p, Step step) {
+        List<RoleId> runners = runners(step);
+        List<Travel> runs = step.moves().stream()
+                .filter(m -> m instanceof Travel)
+                .map(Travel.class::cast)
+                .toList();
+        Optional<BallId> loose = p.balls().stream()
+                .filter(b -> b.start().match(with -> false, lies -> true))
+                .map(Ball::id)
+                .findFirst();
+        boolean forBall = runs.stream().anyMatch(t -> t.seeks().isPresent());
+        if (forBall && (loose.isPresent() || !p.balls().isEmpty())) {
+            return Race.forBall(loose.orElseGet(() -> p.balls().get(0).id()), runners);
+        }
+        Travel first = runs.get(0);
+        return Race.to(
+                new Region.NearPlace(first.path().get(first.path().size() - 1).at(), SPOT_METRES), runners);
+    }
+
+    /** Who comes so near (m) to a spot is there. */
+    private static final double SPOT_METRES = 1;
+
+    /** What has no branch yet of all that may become of a shot. */
+    private static Branch withNextEnd(Fork fork, Branch added) {
+        return Stream.of(ShotEnd.values())
+                .filter(e -> fork.branches().stream().noneMatch(b -> b.result().equals(Optional.of(e))))
+                .findFirst()
+                .map(added::withResult)
+                .orElse(added);
+    }
+
+    /** What has no branch yet of all that may become of it. */
+    private static Branch withNextVerdict(Progression p, Fork fork, Branch added) {
+        return fork.decider().flatMap(p::move).stream()
+                .flatMap(m -> m instanceof Act a && a.deed() instanceof Deed.Challenge c
+                        ? c.bid().verdicts().stream()
+                        : Stream.<Deed.Verdict>empty())
+                .filter(v -> fork.branches().stream().noneMatch(b -> b.verdict().equals(Optional.of(v))))
+                .findFirst()
+                .map(added::withVerdict)
+                .orElse(added);
     }
 
     private static Optional<Move> shot(Step step) {

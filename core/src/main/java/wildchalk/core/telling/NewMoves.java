@@ -7,13 +7,18 @@ import java.util.Optional;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Seeks;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Waypoint;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 
@@ -23,7 +28,7 @@ public final class NewMoves {
     private NewMoves() {}
 
     /** One of each kind for a role, as it stands at the end of a step; those that need another leave him out if alone. */
-    public static List<Move> offers(Path path, Timeline timeline, StepId step, RoleId role) {
+    public static List<Move> offers(Path path, Timeline timeline, String sport, StepId step, RoleId role) {
         MoveId id = path.version().nextMoveId();
         double end = timeline.step(step).end();
         Optional<RoleId> other = nearest(path, timeline, role, end);
@@ -36,6 +41,18 @@ public final class NewMoves {
         other.ifPresent(o -> list.add(act(id, role, new Deed.Contact(o, Deed.Level.TOKEN, 0.5))));
         other.ifPresent(
                 o -> list.add(act(id, role, new Deed.Contest(Deed.Kind.LOOSE_BALL, List.of(o), Optional.empty()))));
+        boolean carries = other.filter(o -> holdsBall(path, timeline, o, end)).isPresent();
+        Deed.Bid bid = carries ? Bids.usual(sport) : Deed.Bid.INTERCEPTION;
+        other.ifPresent(o -> list.add(act(id, role, Deed.Challenge.of(bid, o))));
+        list.add(new Travel(
+                        id,
+                        role,
+                        Optional.empty(),
+                        false,
+                        Manner.FORWARD,
+                        Effort.HARD,
+                        List.of(new Waypoint(timeline.poseAt(role, end).at().toMillimetres(), false)))
+                .withSeeks(Optional.of(Seeks.BALL)));
         Optional<CallSet> calls = path.course().calls().stream().findFirst();
         String words = calls.map(c -> String.join(", ", c.options())).orElse("go");
         list.add(act(
@@ -45,6 +62,11 @@ public final class NewMoves {
                         words.substring(0, Math.min(words.length(), Deed.Calling.MAX_LENGTH)),
                         calls.map(CallSet::id))));
         return list;
+    }
+
+    private static boolean holdsBall(Path path, Timeline timeline, RoleId role, double t) {
+        return path.balls().stream()
+                .anyMatch(b -> timeline.ballStateAt(b.id(), t).holder().equals(Optional.of(role)));
     }
 
     private static Act act(MoveId id, RoleId role, Deed deed) {

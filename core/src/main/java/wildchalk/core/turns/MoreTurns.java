@@ -256,9 +256,9 @@ public final class MoreTurns {
         } catch (IllegalArgumentException impossible) {
             return Optional.empty(); // as the version is, this cannot be done: it is not offered
         }
-        Path way = Path.of(changed, path.choices());
         Drill after = drill.withProgression(changed);
-        RunThrough run = RunThrough.of(after, way, own);
+        RunThrough run = RunThrough.of(after, Path.of(changed, path.choices()), own);
+        Path way = run.path();
         RepScript then = RepScript.of(way, run.timeline(), Pace.of(after));
         Setting with = balls.isPresent() ? setting.withBalls(balls) : setting;
         if (setting.people() < Setting.count(way) * Filling.fewest(way)) {

@@ -4,14 +4,17 @@ import static wildchalk.core.words.SentenceWriter.each;
 import static wildchalk.core.words.SentenceWriter.text;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.check.TouchCheck;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.Board;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
@@ -20,8 +23,10 @@ import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.PickUpKind;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
+import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Weight;
 import wildchalk.core.geometry.Point;
@@ -57,6 +62,12 @@ final class BallWriter {
     /** Passes and shots before which the ball was in hand for more than a touch. */
     private final Set<MoveId> held;
     /** For each pass who has passed to its passer last. */
+    /** With more players than these there are too many pairs to offer. */
+    private static final int MOST_AHEAD = 9;
+
+    /** A ball that is taken on its way is in other hands so soon after, s. */
+    private static final double TAKEN_SECONDS = 0.6;
+
     private final Map<MoveId, RoleId> before = new HashMap<>();
 
     BallWriter(Path path, Surface surface, Timeline timeline, Places places) {
@@ -83,7 +94,11 @@ final class BallWriter {
 
     private String verb(Pass move, PassKind kind, Weight weight) {
         boolean serve = kind == PassKind.SERVE || kind == PassKind.FULL_SERVE;
-        String verb = SportTexts.get("pass", surface.sport(), kind + "." + weight);
+        String of = kind + "." + weight;
+        boolean thrownOut =
+                path.role(move.role()).filter(r -> r.side() == Side.KEEPER).isPresent()
+                        && SportTexts.has("keeper-pass", surface.sport(), of);
+        String verb = SportTexts.get(thrownOut ? "keeper-pass" : "pass", surface.sport(), of);
         return serve && goesAcross(move) ? text("words.cross-court", verb) : verb;
     }
 
@@ -123,9 +138,20 @@ final class BallWriter {
     private String receiver(Pass move) {
         return move.to()
                 .match(
-                        role -> text(
-                                givesBack(move, role.role()) ? "words.back-to" : "words.to-role", label(role.role())),
+                        role -> role.among().isEmpty()
+                                ? text(
+                                        givesBack(move, role.role()) ? "words.back-to" : "words.to-role",
+                                        label(role.role()))
+                                : text(
+                                        "words.to-ahead",
+                                        either(role.among().stream()
+                                                .map(this::label)
+                                                .toList())),
                         place -> toPlace(move, place));
+    }
+
+    private static String either(List<String> names) {
+        return String.join(text("words.or"), names);
     }
 
     /** Whether the ball goes at a touch to whoever has just passed it here. */
@@ -157,7 +183,7 @@ final class BallWriter {
                 .map(n -> text("words.to-place", n))
                 .orElseGet(() -> places.area(at)
                         .filter(z -> !places.area(from).equals(Optional.of(z)))
-                        .map(z -> text("words.to-zone", z))
+                        .map(z -> text(z.contains(text("words.space")) ? "words.into-zone" : "words.to-zone", z))
                         .orElseGet(() -> text("words.to-space", places.towards(from, at))));
     }
 
@@ -167,6 +193,19 @@ final class BallWriter {
                 path.roles().stream().filter(r -> !r.id().equals(move.role())).toList();
         others.forEach(r -> choices.add(new Phrase.Choice(
                 text("words.to-role", r.label()), Rewordings.pass(p -> p.withTo(new Target.ToRole(r.id()))))));
+        for (int i = 0; i + 1 < others.size() && others.size() <= MOST_AHEAD; i++) {
+            for (int j = i + 1; j < others.size(); j++) {
+                Role one = others.get(i);
+                Role other = others.get(j);
+                if (one.side() == other.side()) {
+                    Target.ToRole ahead = Target.ToRole.furthest(List.of(one.id(), other.id()));
+                    choices.add(new Phrase.Choice(
+                            text("words.ahead-group"),
+                            text("words.to-ahead", either(List.of(one.label(), other.label()))),
+                            Rewordings.pass(p -> p.withTo(ahead))));
+                }
+            }
+        }
         path.lines()
                 .forEach(l -> choices.add(new Phrase.Choice(
                         text("words.next-in-line", l.label()),
@@ -273,7 +312,18 @@ final class BallWriter {
         boolean ring = Goals.find(path, surface, move.goal())
                 .filter(g -> g.shape() == GoalShape.RING)
                 .isPresent();
-        return text("shot-end." + (ring ? "ring." : "") + end);
+        String keeper = keeper(path, surface, move).map(this::label).orElseGet(() -> text("shot-end.keeper"));
+        return text("shot-end." + (ring ? "ring." : "") + end, keeper);
+    }
+
+    /** Who keeps the goal that a shot is at. */
+    static Optional<RoleId> keeper(Scene scene, Surface surface, Shot shot) {
+        return Goals.find(scene, surface, shot.goal())
+                .filter(g -> g.shape() != GoalShape.RING)
+                .flatMap(g -> scene.roles().stream()
+                        .filter(r -> r.side() == Side.KEEPER)
+                        .map(Role::id)
+                        .min(Comparator.comparingDouble(r -> scene.startOf(r).distanceTo(g.centre()))));
     }
 
     private List<Phrase.Choice> shotHows(Shot move) {
@@ -308,17 +358,38 @@ final class BallWriter {
         List<Measure> all = new ArrayList<>();
         all.add(new Measure(Measure.Kind.WAY, span.metres(), places.length(span.metres())));
         Optional<Double> caught = timeline.caughtAt(pass.id());
-        boolean lies = caught.isEmpty() || caught.get() > span.end() + SAME_SECONDS;
+        boolean lost = isTakenOnTheWay(pass);
+        boolean lies = !lost && (caught.isEmpty() || caught.get() > span.end() + SAME_SECONDS);
         if (lies) {
             all.add(SentenceWriter.seconds(Measure.Kind.THERE, span.end()));
+        }
+        if (lost) {
+            all.add(SentenceWriter.seconds(Measure.Kind.LOST, span.end()));
         }
         caught.ifPresent(t -> all.add(SentenceWriter.seconds(Measure.Kind.CAUGHT, t)));
         boolean meant = pass.receiver().isPresent()
                 || pass.to().match(r -> true, p -> p.runner().isPresent());
-        if (caught.isEmpty() && meant) {
+        if (caught.isEmpty() && meant && !lost) {
             all.add(new Measure(Measure.Kind.NOT_CAUGHT, 0, text("measure.NOT_CAUGHT")));
         }
         return all;
+    }
+
+    /** Whether somebody else has it, or knocks it away, before it is where it should be. */
+    private boolean isTakenOnTheWay(Pass pass) {
+        return path.moves().stream()
+                .filter(m -> m instanceof Act a
+                        && a.deed() instanceof Deed.Challenge c
+                        && c.bid().isForPass()
+                        && c.on().equals(pass.role()))
+                .filter(m -> timeline.verdict(m.id())
+                        .filter(v -> v != Deed.Verdict.MISSED)
+                        .isPresent())
+                .anyMatch(m -> timeline.happenings().stream()
+                        .anyMatch(h -> h.move().equals(Optional.of(m.id()))
+                                && Math.abs(h.seconds()
+                                                - timeline.move(pass.id()).end())
+                                        < TAKEN_SECONDS));
     }
 
     // ---- picking up ----

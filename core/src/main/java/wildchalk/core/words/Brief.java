@@ -77,8 +77,9 @@ final class Brief {
         return c.sentence().phrases().stream()
                 .skip(1)
                 .filter(p -> !p.match(Phrase.Plain::joins, s -> false))
-                .limit(many)
                 .map(Phrase::text)
+                .filter(t -> !t.isBlank())
+                .limit(many)
                 .collect(Collectors.joining(" "));
     }
 

@@ -237,6 +237,8 @@ public final class CourseWords {
         return switch (by) {
             case BALL -> text("fork.ball");
             case SHOT -> text("fork.shot");
+            case CHALLENGE -> text("fork.challenge");
+            case FIRST -> text("fork.first");
             case CALL -> text("fork.call");
             case CHANCE -> text("fork.chance");
         };
@@ -258,7 +260,12 @@ public final class CourseWords {
         for (Move move : scene.moves()) {
             if (move instanceof Act act && act.deed() instanceof Deed.Contact c) {
                 levels.add(c.level());
-            } else if (move instanceof Act act && act.deed() instanceof Deed.Contest) {
+            } else if (move instanceof Act act
+                    && act.deed() instanceof Deed.Challenge c
+                    && c.bid().isBodily()) {
+                levels.add(c.level());
+            } else if (move instanceof Act act
+                    && (act.deed() instanceof Deed.Contest || act.deed() instanceof Deed.Challenge)) {
                 lines.add(text("caution.contest"));
             } else if (move instanceof Act act && act.deed() instanceof Deed.Screening) {
                 lines.add(text("caution.screen"));

@@ -15,6 +15,7 @@ import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
@@ -29,8 +30,10 @@ final class DeedWriter {
 
     private final Path path;
     private final Surface surface;
+    private final ChallengeWriter challenges;
 
-    DeedWriter(Path path, Surface surface) {
+    DeedWriter(Path path, Surface surface, Timeline timeline) {
+        this.challenges = new ChallengeWriter(path, surface, timeline);
         this.path = path;
         this.surface = surface;
     }
@@ -92,6 +95,12 @@ final class DeedWriter {
             @Override
             public Void contest(Deed.Contest c) {
                 return contested(phrases, act, c);
+            }
+
+            @Override
+            public Void challenge(Deed.Challenge c) {
+                challenges.write(phrases, act, c);
+                return null;
             }
 
             @Override

@@ -28,6 +28,10 @@ public record Measure(Kind what, double value, String text) {
         DELAY,
         /** How long the cue takes to be seen or heard, s. */
         REACTION,
+        /** When somebody else has it, or knocks it away, s from the whistle. */
+        LOST,
+        /** By how much somebody is first, s. */
+        AHEAD,
         /** Nobody catches it. */
         NOT_CAUGHT,
         /** It cannot happen as drawn. */

@@ -9,16 +9,20 @@ import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.path.Path;
 import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Texts;
 
 /** Writes what each role has to know, in the second person; made once for all roles of a path. */
 final class PartWriter {
 
     private final Path path;
+    private final Surface surface;
     private final TalkThrough talk;
     private final Places places;
     private final CourseWords course;
@@ -28,7 +32,8 @@ final class PartWriter {
     PartWriter(RunThrough run, TalkThrough talk) {
         this.path = run.path();
         this.talk = talk;
-        this.places = new Places(path, run.drill().surface(), talk.unit());
+        this.surface = run.drill().surface();
+        this.places = new Places(path, surface, talk.unit());
         this.course = new CourseWords(path, run.drill().surface());
         SentenceWriter sentences = new SentenceWriter(path, run.drill().surface(), run.timeline(), places);
         for (int i = 0; i < talk.steps().size(); i++) {
@@ -79,7 +84,17 @@ final class PartWriter {
     }
 
     private boolean concerns(Move move, RoleId role) {
-        return move.role().equals(role) || move.others().contains(role) || isCalledFor(move, role, path);
+        return move.role().equals(role)
+                || move.others().contains(role)
+                || isCalledFor(move, role, path)
+                || keeps(move, role);
+    }
+
+    /** Whether it is a shot that a keeper has or beats away. */
+    private boolean keeps(Move move, RoleId role) {
+        return move instanceof Shot shot
+                && (shot.end() == ShotEnd.SAVE || shot.end() == ShotEnd.COVER || shot.end() == ShotEnd.PARRY)
+                && BallWriter.keeper(path, surface, shot).equals(Optional.of(role));
     }
 
     /** Whether a move is a call that something which a role does waits for. */

@@ -25,6 +25,7 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Rotation;
+import wildchalk.core.drill.Seeks;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
@@ -149,6 +150,26 @@ public final class Saying {
         } else if (means("shoot", verb)) {
             tell(new Shot(
                     NEW, who.id(), Optional.empty(), false, goal(who, rest).id(), Aim.MIDDLE, Weight.FIRM));
+        } else if (bid(verb).isPresent()) {
+            Role on = known(last(rest));
+            tell(new Act(
+                    NEW,
+                    who.id(),
+                    Optional.empty(),
+                    false,
+                    Deed.Challenge.of(bid(verb).get(), on.id())));
+        } else if (means("seek", verb) && rest.stream().anyMatch(w -> means("ball", w) || means("rebound", w))) {
+            Seeks what = rest.stream().anyMatch(w -> means("rebound", w)) ? Seeks.REBOUND : Seeks.BALL;
+            Point start = now().startOf(who.id());
+            tell(new Travel(
+                            NEW,
+                            who.id(),
+                            Optional.empty(),
+                            false,
+                            manner,
+                            effort.orElse(Effort.HARD),
+                            List.of(new Waypoint(start, false)))
+                    .withSeeks(Optional.of(what)));
         } else if (means("wait", verb)) {
             tell(new Act(NEW, who.id(), Optional.empty(), false, new Deed.Waiting(seconds(rest))));
         } else if (means("pick", verb)) {
@@ -176,6 +197,12 @@ public final class Saying {
         } else {
             throw unknown("say.verb", verb, List.of(Texts.CORE.get("say.verbs")));
         }
+    }
+
+    private static Optional<Deed.Bid> bid(String verb) {
+        return Arrays.stream(Deed.Bid.values())
+                .filter(b -> means("bid." + b, verb))
+                .findFirst();
     }
 
     private void tell(Move move) {

@@ -19,16 +19,19 @@ import wildchalk.core.drill.Passing;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Round;
 import wildchalk.core.drill.Scene;
+import wildchalk.core.drill.Seeks;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.Happening;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.GapRows;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
+import wildchalk.core.text.SportTexts;
 import wildchalk.core.text.Texts;
 
 /** Writes one sentence for each move. {@link BallWriter} has those of balls, {@link DeedWriter} those on the spot. */
@@ -67,7 +70,7 @@ final class SentenceWriter {
         this.places = places;
         this.triggers = new TriggerWriter(path, surface);
         this.balls = new BallWriter(path, surface, timeline, places);
-        this.deeds = new DeedWriter(path, surface);
+        this.deeds = new DeedWriter(path, surface, timeline);
         this.ending = new EndingWriter(path, timeline);
         this.turns = new TurnInto(path, surface, timeline);
         this.verbs = new TravelVerbs(path, surface);
@@ -354,6 +357,13 @@ final class SentenceWriter {
 
     /** @param via what has been said of the way there, whose places are not said again */
     private Phrase where(Travel move, String via) {
+        if (move.seeks().isPresent()) {
+            return new Phrase.Slot(
+                    SlotKind.WHERE,
+                    seeking(move),
+                    text("words.where-prompt"),
+                    () -> ends(move, move.path().get(move.path().size() - 1)));
+        }
         Waypoint last = move.path().get(move.path().size() - 1);
         String text = last.called().map(c -> called(last)).orElseGet(() -> goingTo(move, last.at()));
         Point from = turnsAt(move).orElse(startOf(move));
@@ -403,6 +413,9 @@ final class SentenceWriter {
     /** Named places that the travel could end at instead. */
     private List<Phrase.Choice> ends(Travel move, Waypoint last) {
         List<Phrase.Choice> choices = new ArrayList<>();
+        for (Seeks what : Seeks.values()) {
+            choices.add(new Phrase.Choice(seeks(what, true), Rewordings.travel(t -> t.withSeeks(Optional.of(what)))));
+        }
         path.gear().forEach(g -> addEnd(choices, move, g.at(), places.gear(g)));
         surface.landmarks().stream()
                 .filter(l -> !l.foreign() && l.at().distanceTo(last.at()) < 8)
@@ -412,8 +425,26 @@ final class SentenceWriter {
 
     private void addEnd(List<Phrase.Choice> choices, Travel move, Point place, String name) {
         choices.add(new Phrase.Choice(
-                text("words.to", name),
-                point(move.path().size() - 1, p -> p.withAt(place).withCalled(Optional.empty()))));
+                text("words.to", name), Rewordings.travel(t -> (Travel)
+                        point(move.path().size() - 1, p -> p.withAt(place).withCalled(Optional.empty()))
+                                .apply(t.withSeeks(Optional.empty())))));
+    }
+
+    /** What it goes for; that somebody has it only where he is the first there. */
+    private String seeking(Travel move) {
+        // in a race it is not said beforehand who has it
+        boolean races = path.course().forks().stream()
+                .flatMap(f -> f.race().stream())
+                .anyMatch(r -> r.ball().isPresent() && r.runners().contains(move.role()));
+        boolean has = !races
+                && timeline.happenings().stream()
+                        .anyMatch(h ->
+                                h.kind() == Happening.Kind.PICKED_UP && h.move().equals(Optional.of(move.id())));
+        return seeks(move.seeks().orElseThrow(), has);
+    }
+
+    private String seeks(Seeks what, boolean has) {
+        return SportTexts.get("seeks", surface.sport(), what + (has ? "" : ".not"), surface.ballName());
     }
 
     // ---- the rest ----

@@ -46,6 +46,7 @@ public final class Words {
         SetUpWriter setUp = new SetUpWriter(progression, drill.surface(), places);
         CourseWords course = new CourseWords(progression, drill.surface());
         NumbersWriter numbers = new NumbersWriter(counts);
+        RaceWriter races = new RaceWriter(progression, drill.surface(), timeline, unit);
         List<StepWords> steps = new ArrayList<>();
         int letter = 0;
         for (Step step : progression.steps()) {
@@ -62,7 +63,7 @@ public final class Words {
                     StepTitles.of(progression, step, course),
                     Texts.CORE.get("step.span", Numbers.fixed(span.start(), 1), Numbers.fixed(span.end(), 1)),
                     sentences,
-                    ReadOut.lines(clauses),
+                    with(ReadOut.lines(clauses), races.lines(step)),
                     Brief.of(clauses, progression),
                     step.points(),
                     numbers.of(step.id()),
@@ -77,6 +78,15 @@ public final class Words {
                 changes(drill, progression.version(), unit),
                 course.cautions(),
                 unit);
+    }
+
+    private static List<Line> with(List<Line> told, List<Line> races) {
+        if (races.isEmpty()) {
+            return told;
+        }
+        List<Line> all = new ArrayList<>(told);
+        all.addAll(races);
+        return all;
     }
 
     /** What is at stake and what is allowed, and not how it is solved: to be told to players who shall find out. */

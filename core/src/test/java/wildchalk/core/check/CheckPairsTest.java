@@ -162,6 +162,6 @@ class CheckPairsTest {
             assertTrue(Files.exists(folder().resolve(rule + NEAR)), rule);
             assertTrue(page.contains("`" + rule + "`"), rule + " is not in docs/checks.md");
         }
-        assertEquals(45, listed.size());
+        assertEquals(47, listed.size());
     }
 }

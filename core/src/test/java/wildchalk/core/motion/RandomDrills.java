@@ -49,6 +49,7 @@ import wildchalk.core.drill.PickUpKind;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Question;
+import wildchalk.core.drill.Race;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
@@ -56,6 +57,7 @@ import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Round;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.RuleId;
+import wildchalk.core.drill.Seeks;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Side;
@@ -189,15 +191,7 @@ public final class RandomDrills {
                                 List.of(
                                         new Branch(new BranchId("a"), "A", 1 + random.nextInt(5)),
                                         new Branch(new BranchId("b"), "B", 2).withEnds(random.nextBoolean()))),
-                        new Fork(
-                                inner,
-                                new StepId("t1"),
-                                Fork.By.CHANCE,
-                                Optional.empty(),
-                                Optional.empty(),
-                                List.of(
-                                        new Branch(new BranchId("c"), "C", 3),
-                                        new Branch(new BranchId("d"), "D", 1 + random.nextInt(3))))))
+                        random.nextBoolean() ? byChance(inner) : byFirst(inner)))
                 .withRules(List.of(
                         new Rule.Limit(new RuleId("l1"), Rule.Kind.TOUCHES, 2, Optional.empty()),
                         new Rule.Hold(
@@ -214,6 +208,32 @@ public final class RandomDrills {
                         Rotation.rest(new RoleId("r3"))))
                 .withSuits(new Suits(List.of(AgeBand.U12), "once they look up"));
         return p.withSteps(steps, course);
+    }
+
+    private Fork byChance(ForkId id) {
+        return new Fork(
+                id,
+                new StepId("t1"),
+                Fork.By.CHANCE,
+                Optional.empty(),
+                Optional.empty(),
+                List.of(
+                        new Branch(new BranchId("c"), "C", 3),
+                        new Branch(new BranchId("d"), "D", 1 + random.nextInt(3))));
+    }
+
+    private Fork byFirst(ForkId id) {
+        List<RoleId> runners = List.of(new RoleId("r0"), new RoleId("r1"));
+        return new Fork(
+                id,
+                new StepId("t1"),
+                Fork.By.FIRST,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(Race.to(new Region.NearPlace(place(), 3), runners).withClose(random.nextInt(3) / 10.0)),
+                List.of(
+                        new Branch(new BranchId("c"), "C", 3).withWinner(runners.get(0)),
+                        new Branch(new BranchId("d"), "D", 1 + random.nextInt(3)).withWinner(runners.get(1))));
     }
 
     private Step branch(String id, ForkId fork, String branch) {
@@ -268,7 +288,15 @@ public final class RandomDrills {
         return switch (random.nextInt(12)) {
             case 0, 1, 2, 3, 4 ->
                 new Travel(
-                        id, role, trigger, runsOn, pick(Manner.values()), pick(Effort.values()), path(), until(roles));
+                                id,
+                                role,
+                                trigger,
+                                runsOn,
+                                pick(Manner.values()),
+                                pick(Effort.values()),
+                                path(),
+                                until(roles))
+                        .withSeeks(random.nextInt(8) == 0 ? Optional.of(pick(Seeks.values())) : Optional.empty());
             case 5, 6 ->
                 new Pass(
                         id,
@@ -301,7 +329,9 @@ public final class RandomDrills {
     private Target target(int roles) {
         return random.nextInt(4) == 0
                 ? new Target.ToPlace(place(), random.nextBoolean() ? Optional.of(any(roles)) : Optional.empty())
-                : new Target.ToRole(new RoleId("r" + random.nextInt(roles)));
+                : random.nextInt(8) == 0 && roles > 1
+                        ? Target.ToRole.furthest(List.of(new RoleId("r0"), new RoleId("r" + (roles - 1))))
+                        : new Target.ToRole(new RoleId("r" + random.nextInt(roles)));
     }
 
     private RoleId any(int roles) {
@@ -310,7 +340,7 @@ public final class RandomDrills {
 
     private Deed deed(int roles) {
         Hand hand = random.nextBoolean() ? Hand.LEFT : Hand.RIGHT;
-        return switch (random.nextInt(7)) {
+        return switch (random.nextInt(9)) {
             case 0 -> new Deed.Turning(pick(Deed.Turn.values()), hand, 45 * (1 + random.nextInt(8)));
             case 1 -> new Deed.Screening(random.nextBoolean() ? Optional.of(any(roles)) : Optional.empty(), 1.5);
             case 2 -> new Deed.Contact(any(roles), pick(Deed.Level.values()), 0.5);
@@ -321,8 +351,19 @@ public final class RandomDrills {
                         random.nextBoolean() ? Optional.of(any(roles)) : Optional.empty());
             case 4 -> new Deed.Calling(random.nextBoolean() ? "red" : "blue", Optional.empty());
             case 5 -> new Deed.PuttingDown();
+            case 6, 7 -> challenge(roles);
             default -> new Deed.Waiting(0.5);
         };
+    }
+
+    private Deed challenge(int roles) {
+        Deed.Bid bid = pick(Deed.Bid.values());
+        return new Deed.Challenge(
+                bid,
+                any(roles),
+                pick(Deed.Level.values()),
+                bid.verdicts().get(random.nextInt(bid.verdicts().size())),
+                random.nextInt(4) == 0 ? Optional.of(place()) : Optional.empty());
     }
 
     private Event watched(int roles) {

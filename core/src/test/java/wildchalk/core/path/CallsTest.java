@@ -246,6 +246,14 @@ class CallsTest {
     }
 
     private static Branch branch(String word) {
-        return new Branch(new BranchId(word), word, 1, false, Optional.empty(), Optional.empty(), Optional.of(word));
+        return new Branch(
+                new BranchId(word),
+                word,
+                1,
+                false,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(word),
+                Optional.empty());
     }
 }

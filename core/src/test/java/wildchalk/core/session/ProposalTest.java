@@ -103,7 +103,7 @@ class ProposalTest {
     void theSameSeedProposesTheSameAndOthersMayNot() {
         assertEquals(propose(sketch(60, 14)), propose(sketch(60, 14)));
         Set<String> drafts = new HashSet<>();
-        for (long seed = 0; seed < 12; seed++) {
+        for (long seed = 0; seed < 40; seed++) {
             drafts.add(drills(propose(sketch(35, 14).withSeed(seed))).toString());
         }
         assertNotEquals(1, drafts.size());

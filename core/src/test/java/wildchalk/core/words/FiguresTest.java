@@ -58,7 +58,11 @@ class FiguresTest {
                         a -> EnumSet.of(Measure.Kind.TIME));
         assertTrue(there.containsAll(must), move + " carries " + there);
         if (happens && move instanceof Pass) {
-            assertTrue(there.contains(Measure.Kind.CAUGHT) || there.contains(Measure.Kind.THERE), move + ": " + there);
+            assertTrue(
+                    there.contains(Measure.Kind.CAUGHT)
+                            || there.contains(Measure.Kind.THERE)
+                            || there.contains(Measure.Kind.LOST),
+                    move + ": " + there);
         }
     }
 
@@ -113,13 +117,14 @@ class FiguresTest {
                         : flying(t, move, span).map(b -> length(s -> t.ballAt(b, s), span.start(), landed(t, b, span)));
             case OUT -> flying(t, move, span).map(b -> length(s -> t.ballAt(b, s), span.start(), landed(t, b, span)));
             case CAUGHT -> flying(t, move, span).map(b -> held(t, b, span));
+            case LOST -> flying(t, move, span).map(b -> landed(t, b, span));
             case THERE -> flying(t, move, span).map(b -> landed(t, b, span));
             case OPEN ->
                 goal(run, move)
                         .map(g -> open(g, t.poseAt(move.role(), span.start()).at()));
             case TIME -> move instanceof Travel travel ? arrives(t, travel, span) : Optional.empty();
             case REACTION -> move.trigger().flatMap(w -> moment(t, w.event())).map(cue -> span.start() - cue);
-            case DELAY, NOT_CAUGHT, NEVER -> Optional.empty();
+            case DELAY, AHEAD, NOT_CAUGHT, NEVER -> Optional.empty();
         };
     }
 

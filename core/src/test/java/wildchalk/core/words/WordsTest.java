@@ -51,7 +51,7 @@ class WordsTest {
     void sentencesOfAHandballDrill() {
         String drill = "second-wave-from-the-left";
         assertEquals("LB runs 11 m up the left on the whistle.", sentence(drill, "m1"));
-        assertEquals("GK passes hard to LB just after LB sets off.", sentence(drill, "m2"));
+        assertEquals("GK throws it out hard to LB just after LB sets off.", sentence(drill, "m2"));
         assertEquals("LB then passes to CB.", sentence(drill, "m5"));
         assertEquals("RB shoots to the far side just after the catch.", sentence(drill, "m9"));
     }

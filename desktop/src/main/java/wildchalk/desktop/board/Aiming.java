@@ -5,6 +5,7 @@ import java.util.Optional;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Gap;
+import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
@@ -13,6 +14,7 @@ import wildchalk.core.motion.Goals;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.picture.paint.Bodies;
 import wildchalk.picture.paint.Frame;
+import wildchalk.picture.paint.Strokes;
 import wildchalk.picture.paint.Viewport;
 
 /** What lies under the end of a pull. */
@@ -22,7 +24,8 @@ record Aiming(
         Optional<BallId> looseBall,
         Optional<GoalMouth> goal,
         Optional<WaitingLine> line,
-        Optional<Gap> gap) {
+        Optional<Gap> gap,
+        Optional<MoveId> flight) {
 
     /** A fingertip's slack (pixels) around marks. */
     static final double SLACK = 5;
@@ -51,7 +54,9 @@ record Aiming(
         Optional<Gap> gap = frame.path().layout().gaps().stream()
                 .filter(g -> g.middle().isWithin(reach, p))
                 .findFirst();
-        return new Aiming(p, role, ball, goal, line, gap);
+        Optional<MoveId> flight = Strokes.near(frame, p, reach)
+                .filter(m -> frame.path().move(m).orElseThrow().isBallRelease());
+        return new Aiming(p, role, ball, goal, line, gap, flight);
     }
 
     private static boolean isOn(GoalMouth goal, Point p) {

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.arrange.Snapping;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Manner;
@@ -26,6 +28,7 @@ import wildchalk.core.drill.Weight;
 import wildchalk.core.edit.Tellings;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.MoveSpan;
+import wildchalk.core.telling.Bids;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.paint.Frame;
 
@@ -156,6 +159,12 @@ final class Pull {
     }
 
     private Optional<Proposal> travel(Aiming aim, double snapMetres, Optional<Point> exact) {
+        Optional<Proposal> challenge = exact.isPresent() || hand.hasCuts()
+                ? Optional.empty()
+                : carrier(aim).map(this::tries).or(() -> aim.flight().flatMap(this::intercepts));
+        if (challenge.isPresent()) {
+            return challenge;
+        }
         Optional<Point> ball = aim.looseBall()
                 .map(b -> frame.timeline().ballAt(b, frame.seconds()).toMillimetres());
         Point end = exact.or(() -> ball).or(() -> beside(aim)).orElseGet(() -> end(aim.place(), snapMetres));
@@ -171,6 +180,51 @@ final class Pull {
                 ball.isPresent() && exact.isEmpty()
                         ? proposal("edit.fetch", label(role), travel, new PickUp(NEW, role, Optional.empty(), false))
                         : proposal("edit.travel", label(role), travel));
+    }
+
+    /** The opponent under the pointer who has the ball. */
+    private Optional<RoleId> carrier(Aiming aim) {
+        return aim.role().filter(r -> isOpponent(r) && !has(role)).filter(this::has);
+    }
+
+    private boolean isOpponent(RoleId other) {
+        Optional<Side> own = frame.path().role(role).map(Role::side);
+        Optional<Side> theirs = frame.path().role(other).map(Role::side);
+        return own.equals(Optional.of(Side.DEFENCE)) && theirs.equals(Optional.of(Side.ATTACK))
+                || own.equals(Optional.of(Side.ATTACK)) && theirs.equals(Optional.of(Side.DEFENCE));
+    }
+
+    private boolean has(RoleId who) {
+        return frame.path().balls().stream()
+                .anyMatch(b -> frame.timeline()
+                        .ballStateAt(b.id(), frame.seconds())
+                        .holder()
+                        .equals(Optional.of(who)));
+    }
+
+    private Proposal tries(RoleId on) {
+        String sport = frame.drill().surface().sport();
+        return proposal(
+                "edit.challenge",
+                label(role),
+                new Act(NEW, role, Optional.empty(), false, Deed.Challenge.of(Bids.usual(sport), on)));
+    }
+
+    /** Into the lane of a pass of the other side, as it is sent. */
+    private Optional<Proposal> intercepts(MoveId pass) {
+        return frame.path()
+                .move(pass)
+                .filter(m -> isOpponent(m.role()) && !has(role))
+                .map(m -> proposal(
+                        m instanceof Shot ? "edit.challenge" : "edit.intercept",
+                        label(role),
+                        new Act(
+                                NEW,
+                                role,
+                                Optional.of(Trigger.withStartOf(pass, 0)),
+                                false,
+                                Deed.Challenge.of(
+                                        m instanceof Shot ? Deed.Bid.BLOCK : Deed.Bid.INTERCEPTION, m.role()))));
     }
 
     /** A run to a player ends beside the player, one to a line at its tail, one to a gap in its middle. */

@@ -22,12 +22,14 @@ import wildchalk.core.edit.Tellings;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.words.CourseWords;
+import wildchalk.core.words.RaceWriter;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.ui.Dialogs;
 import wildchalk.desktop.ui.LazyMenu;
 import wildchalk.desktop.ui.Limited;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
+import wildchalk.picture.export.Told;
 
 /** A place in the talk-through from which the rep can go several ways: one button a way, the taken one pressed. */
 final class ForkCard {
@@ -46,9 +48,27 @@ final class ForkCard {
         return new ForkCard(document, fork).build();
     }
 
+    /** What decides; for a race also who is first by the clock. */
+    private String question() {
+        String asked = CourseWords.question(fork.by());
+        Told told = document.told();
+        return told.path()
+                .course()
+                .fork(fork.id())
+                .filter(f -> f.race().isPresent())
+                .flatMap(f -> new RaceWriter(
+                                told.path(),
+                                told.drill().surface(),
+                                told.timeline(),
+                                told.talk().unit())
+                        .brief(f))
+                .map(b -> asked + " " + b)
+                .orElse(asked);
+    }
+
     private Node build() {
         Progression whole = document.version();
-        Label question = new Label(CourseWords.question(fork.by()));
+        Label question = new Label(question());
         question.getStyleClass().add("fork-question");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);

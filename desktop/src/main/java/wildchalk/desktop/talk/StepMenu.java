@@ -101,7 +101,12 @@ final class StepMenu {
             own.setMnemonicParsing(false);
             if (document.told().path().role(role.id()).isPresent()
                     && document.told().path().step(id).isPresent()) {
-                for (Move move : NewMoves.offers(document.path(), document.timeline(), id, role.id())) {
+                for (Move move : NewMoves.offers(
+                        document.path(),
+                        document.timeline(),
+                        document.drill().surface().sport(),
+                        id,
+                        role.id())) {
                     own.getItems().add(add(role, move));
                 }
             }

@@ -309,7 +309,11 @@ final class EditSamples {
             }
             Timeline timeline = Timeline.of(drill, path);
             Move move = one(NewMoves.offers(
-                            path, timeline, step.get().id(), role.get().id()))
+                            path,
+                            timeline,
+                            drill.surface().sport(),
+                            step.get().id(),
+                            role.get().id()))
                     .orElseThrow();
             return fresh(Tellings.tell(step.get().id(), List.of(move)));
         });

@@ -130,6 +130,25 @@ final class Brush {
         }
     }
 
+    /** Somebody tries for a ball: three prongs, closed by a bar where he gets to it. */
+    void claw(double x, double y, double facing, boolean made) {
+        double a = Math.toRadians(facing);
+        double dx = Math.cos(a);
+        double dy = -Math.sin(a);
+        g.setStroke(round(WIDTH));
+        for (int i = -1; i <= 1; i++) {
+            double px = x - i * 6 * u * dy;
+            double py = y + i * 6 * u * dx;
+            g.draw(new Line2D.Double(px, py, px + 13 * u * dx, py + 13 * u * dy));
+        }
+        double back = made ? 13 * u : 0;
+        g.draw(new Line2D.Double(
+                x + back * dx - 9 * u * dy,
+                y + back * dy + 9 * u * dx,
+                x + back * dx + 9 * u * dy,
+                y + back * dy - 9 * u * dx));
+    }
+
     /** Arcs in front of a mouth. */
     void call(double x, double y, double facing) {
         g.setStroke(round(1.8));

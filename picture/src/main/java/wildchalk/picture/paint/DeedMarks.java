@@ -1,14 +1,25 @@
 package wildchalk.picture.paint;
 
 import java.awt.geom.Point2D;
+import java.util.List;
+import java.util.Optional;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Deed;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.geometry.Polyline;
+import wildchalk.core.motion.Flight;
+import wildchalk.core.motion.Happening;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Pose;
 import wildchalk.core.motion.Timeline;
 
 /** Draws what is done on the spot: a hook for a turn, a crossbar for a screen, a cross where bodies meet. */
 final class DeedMarks {
+
+    /** Who goes no further (m) is drawn where he stands. */
+    private static final double SHORT_METRES = 1;
+
+    private static final double BESIDE_PIXELS = 17;
 
     private final Brush brush;
     private final Viewport v;
@@ -61,6 +72,29 @@ final class DeedMarks {
             }
 
             @Override
+            public Void challenge(Deed.Challenge c) {
+                Optional<List<Point>> way = timeline.pathOf(act.role(), act.id());
+                way.filter(w -> w.size() > 1 && timeline.workedOut().containsKey(act.id()))
+                        .ifPresent(w -> brush.plain(w.stream()
+                                .map(v::toPixels)
+                                .map(q -> new double[] {q.getX(), q.getY()})
+                                .toList()));
+                Point end = way.map(w -> w.get(w.size() - 1)).orElse(pose.at());
+                Point goal = wanted(c, timeline, span);
+                double towards = v.heading(goal.minus(end).headingDegrees());
+                // who hardly moves would stand on his mark
+                double off =
+                        way.filter(w -> new Polyline(w).length() > SHORT_METRES).isPresent()
+                                ? 0
+                                : BESIDE_PIXELS * v.unit();
+                Point2D q = v.toPixels(end);
+                double a = Math.toRadians(towards);
+                boolean made = timeline.verdict(act.id()).orElse(c.verdict()) != Deed.Verdict.MISSED;
+                brush.claw(q.getX() + off * Math.cos(a), q.getY() - off * Math.sin(a), towards, made);
+                return null;
+            }
+
+            @Override
             public Void calling(Deed.Calling c) {
                 brush.call(p.getX(), p.getY(), facing);
                 return null;
@@ -72,5 +106,19 @@ final class DeedMarks {
                 return null;
             }
         });
+    }
+
+    /** Where what somebody goes for is when he is there: the carrier, or the ball that is under way. */
+    private static Point wanted(Deed.Challenge c, Timeline timeline, MoveSpan span) {
+        if (!c.bid().isForPass()) {
+            return timeline.placeAt(c.on(), span.end());
+        }
+        return timeline.happenings().stream()
+                .filter(h -> h.kind() == Happening.Kind.RELEASED && h.role().equals(Optional.of(c.on())))
+                .filter(h -> h.seconds() <= span.start() + 1e-6)
+                .reduce((one, later) -> later)
+                .flatMap(h -> h.move().flatMap(timeline::flightOf))
+                .map(Flight::to)
+                .orElseGet(() -> timeline.placeAt(c.on(), span.start()));
     }
 }

@@ -24,6 +24,9 @@ public final class Strokes {
             Optional<List<Point>> path = frame.timeline().pathOf(move.role(), move.id());
             return Optional.of(path.orElseGet(() -> asDrawn(frame, travel)));
         }
+        if (frame.timeline().workedOut().containsKey(move.id())) {
+            return frame.timeline().pathOf(move.role(), move.id());
+        }
         return frame.timeline().flightOf(move.id()).map(Flight::path);
     }
 

@@ -1,0 +1,104 @@
+package wildchalk.core.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Branch;
+import wildchalk.core.drill.Fork;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.Race;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.Travel;
+import wildchalk.core.motion.Finish;
+import wildchalk.core.motion.Timeline;
+import wildchalk.core.path.Path;
+import wildchalk.core.surface.Surface;
+import wildchalk.core.text.LengthUnit;
+import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Texts;
+
+/** Says who is first where a rep goes by that, and by how much. */
+public final class RaceWriter {
+
+    private final Path path;
+    private final Surface surface;
+    private final Timeline timeline;
+    private final LengthUnit unit;
+
+    public RaceWriter(Path path, Surface surface, Timeline timeline, LengthUnit unit) {
+        this.path = path;
+        this.surface = surface;
+        this.timeline = timeline;
+        this.unit = unit;
+    }
+
+    /** What is said of the races that a step ends in. */
+    List<Line> lines(Step step) {
+        List<Line> all = new ArrayList<>();
+        for (Fork fork : path.course().forks()) {
+            if (fork.race().isPresent() && fork.after().equals(step.id())) {
+                all.add(line(step, fork));
+            }
+        }
+        return all;
+    }
+
+    private Line line(Step step, Fork fork) {
+        Race race = fork.race().orElseThrow();
+        List<MoveId> runs = step.moves().stream()
+                .filter(m -> m instanceof Travel && race.runners().contains(m.role()))
+                .map(Move::id)
+                .toList();
+        Optional<Finish> finish = finish(fork);
+        List<Measure> measures = finish.filter(f -> Double.isFinite(f.marginSeconds())).stream()
+                .map(f -> new Measure(Measure.Kind.AHEAD, f.marginSeconds(), margin(f)))
+                .toList();
+        return new Line(runs, said(fork, finish), measures);
+    }
+
+    private String said(Fork settled, Optional<Finish> finish) {
+        if (finish.isEmpty()) {
+            return text("race.nobody");
+        }
+        Finish f = finish.get();
+        Fork whole = path.version().course().fork(settled.id()).orElse(settled);
+        boolean asDrawn = f.branchOf(whole)
+                .map(Branch::id)
+                .equals(Optional.of(settled.branches().get(0).id()));
+        String first = label(f.seconds().keySet().iterator().next());
+        if (!asDrawn) {
+            return text("race.other", first);
+        }
+        boolean ball = settled.race().orElseThrow().ball().isPresent();
+        return f.isClose()
+                ? text("race.close")
+                : text(ball ? "race.first.ball" : "race.first", first, surface.ballName());
+    }
+
+    /** "A by 0.4 s (1.8 m)"; empty where nobody gets there. */
+    public Optional<String> brief(Fork settled) {
+        return finish(settled)
+                .map(f -> text(
+                        f.isClose() ? "race.brief.close" : "race.brief",
+                        label(f.seconds().keySet().iterator().next()),
+                        Double.isFinite(f.marginSeconds()) ? margin(f) : ""));
+    }
+
+    private Optional<Finish> finish(Fork settled) {
+        return Finish.of(path, surface, timeline, settled);
+    }
+
+    private String margin(Finish f) {
+        return text("race.margin", Numbers.fixed(f.marginSeconds(), 2), unit.text(f.marginMetres()));
+    }
+
+    private String label(RoleId role) {
+        return SentenceWriter.label(path, role);
+    }
+
+    private static String text(String key, Object... arguments) {
+        return Texts.CORE.get(key, arguments);
+    }
+}

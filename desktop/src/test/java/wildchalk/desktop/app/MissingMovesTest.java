@@ -1,0 +1,117 @@
+package wildchalk.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Point2D;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.robot.Motion;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Audience;
+import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Deed.Bid;
+import wildchalk.core.drill.Deed.Verdict;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Fork;
+import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Pass;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Path;
+import wildchalk.core.text.LengthUnit;
+import wildchalk.core.words.Saying;
+import wildchalk.picture.paint.Bodies;
+
+/** What coaches say beyond runs and passes, by hand, in few gestures. */
+@ExtendWith(ApplicationExtension.class)
+class MissingMovesTest {
+
+    private Window window;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        window = Window.openDemo(stage);
+    }
+
+    /** People as they were placed; what follows is done by hand. */
+    private void placed(String surface, String text) throws Exception {
+        Window.fx(() -> window.shell.startNew(Drill.blank("Hand", new SurfaceUse(surface, "whole"), Audience.USUAL)));
+        window.settled();
+        Path path = window.document().path();
+        Window.fx(() -> window.document()
+                .edit(
+                        "said",
+                        Saying.edit(
+                                window.document().drill(),
+                                path,
+                                path.steps().get(0).id(),
+                                LengthUnit.METRES,
+                                text)));
+        window.settled();
+        Window.fx(() -> window.board().requestFocus());
+    }
+
+    private Point2D body(String role) {
+        var p = Bodies.of(window.document().frame(), window.board().viewport(), new RoleId(role));
+        return window.board().localToScreen(p.getX(), p.getY());
+    }
+
+    private Deed.Challenge challenge() {
+        List<Move> moves = window.document().path().moves();
+        return (Deed.Challenge) ((Act) moves.get(moves.size() - 1)).deed();
+    }
+
+    @Test
+    void aDefenderIsPulledOntoTheCarrierAndStripsTheBall(FxRobot robot) throws Exception {
+        placed("basketball-international", "attack at 0,0; defence at 4,0; ball with A1");
+        window.pull(robot, body("d1"), body("a1"));
+        window.settled();
+        assertEquals(Bid.STRIP, challenge().bid());
+        assertEquals(Optional.of(Verdict.WON), window.document().timeline().verdict(last().id()));
+    }
+
+    private Move last() {
+        List<Move> moves = window.document().path().moves();
+        return moves.get(moves.size() - 1);
+    }
+
+    @Test
+    void aTackleForksByWhatBecomesOfIt(FxRobot robot) throws Exception {
+        placed("rugby-union", "attack at 0,0; defence at 8,0; ball with A1");
+        window.pull(robot, body("d1"), body("a1"));
+        window.settled();
+        assertEquals(Bid.TACKLE, challenge().bid());
+        Window.press(robot, "#step-menu-1");
+        Window.press(robot, "#talk-step-fork");
+        Window.until(() -> robot.lookup("#fork-by-CHALLENGE").queryAll().stream()
+                .anyMatch(n -> n.getScene() != null && n.localToScreen(0, 0) != null));
+        robot.clickOn("#fork-by-CHALLENGE", Motion.HORIZONTAL_FIRST);
+        window.settled();
+        Fork fork = window.document().version().course().forks().get(0);
+        assertEquals(
+                List.of(Optional.of(Verdict.WON), Optional.of(Verdict.MISSED)),
+                fork.branches().stream().map(b -> b.verdict()).toList());
+        assertEquals(2, Outcomes.ways(window.document().version()).size());
+    }
+
+    @Test
+    void aDefenderIsPulledIntoTheLaneOfAPass(FxRobot robot) throws Exception {
+        placed("handball", "attack at -6,0; attack at 6,0; defence at 2,5; ball with A1; A1 passes to A2");
+        window.pull(robot, body("d1"), window.screen(new Point(2, 0)));
+        window.settled();
+        assertEquals(Bid.INTERCEPTION, challenge().bid());
+        Move pass = window.document().path().moves().get(0);
+        assertTrue(pass instanceof Pass);
+        assertEquals(new Event.Starts(pass.id()), last().trigger().orElseThrow().event());
+    }
+}
