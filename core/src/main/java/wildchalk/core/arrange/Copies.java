@@ -295,6 +295,11 @@ public final class Copies {
                     c.kind(),
                     c.rivals().stream().map(this::renamed).toList(),
                     c.winner().map(this::renamed));
+        } else if (deed instanceof Deed.OpenPlay p) {
+            return p.withOthers(p.with().stream().map(this::renamed).toList())
+                    .withJoining(p.joining().stream()
+                            .map(j -> new Deed.Joining(renamed(j.who()), renamed(j.at())))
+                            .toList());
         } else if (deed instanceof Deed.Challenge c) {
             return c.withOn(renamed(c.on()));
         } else if (deed instanceof Deed.Calling c) {

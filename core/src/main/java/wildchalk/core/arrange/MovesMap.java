@@ -64,6 +64,9 @@ final class MovesMap {
     }
 
     private Move act(Act a) {
+        if (a.deed() instanceof Deed.OpenPlay p) {
+            return a.withDeed(p.withZone(p.zone().map(this::zone)));
+        }
         if (a.deed() instanceof Deed.Challenge c) {
             return a.withDeed(c.withSpill(c.spill().map(map::apply)));
         }

@@ -69,7 +69,8 @@ final class CourseReader {
                 f.has("winner") ? Optional.of(new RoleId(f.slug("winner"))) : Optional.empty(),
                 f.has("result") ? Optional.of(f.choice("result", ShotEnd.class)) : Optional.empty(),
                 f.has("word") ? Optional.of(f.text("word", Limits.WORD)) : Optional.empty(),
-                f.has("verdict") ? Optional.of(f.choice("verdict", Deed.Verdict.class)) : Optional.empty());
+                f.has("verdict") ? Optional.of(f.choice("verdict", Deed.Verdict.class)) : Optional.empty(),
+                f.has("ending") ? Optional.of(f.choice("ending", Deed.PlayEnd.class)) : Optional.empty());
     }
 
     static CallSet calls(Fields f) throws FormatProblem {

@@ -50,6 +50,7 @@ final class CourseWriter {
             }
             b.winner().ifPresent(r -> n.put("winner", r.text()));
             b.result().ifPresent(r -> n.put("result", Fields.nameOf(r)));
+            b.ending().ifPresent(e -> n.put("ending", Fields.nameOf(e)));
             b.verdict().ifPresent(v -> n.put("verdict", Fields.nameOf(v)));
             b.word().ifPresent(w -> n.put("word", w));
             extras.addTo(path + "/branches/" + b.id(), n);

@@ -38,7 +38,7 @@ import wildchalk.core.json.Located;
 final class MoveReader {
 
     private static final String KINDS =
-            "travel, pass, shot, pick-up, put-down, wait, turn, screen, contact, contest, challenge, call";
+            "travel, pass, shot, pick-up, put-down, wait, turn, screen, contact, contest, challenge, play, call";
 
     private MoveReader() {}
 
@@ -109,6 +109,7 @@ final class MoveReader {
                         f.texts("rivals", 60).stream().map(RoleId::new).toList(),
                         f.has("winner") ? Optional.of(new RoleId(f.slug("winner"))) : Optional.empty());
             case "challenge" -> challenge(f);
+            case "play" -> openPlay(f);
             case "call" ->
                 new Deed.Calling(
                         f.text("words", Deed.Calling.MAX_LENGTH),
@@ -126,6 +127,28 @@ final class MoveReader {
                 f.choiceOr("level", Deed.Level.class, usual.level()),
                 f.choiceOr("verdict", Deed.Verdict.class, usual.verdict()),
                 f.pointIfAny("spill"));
+    }
+
+    private static Deed openPlay(Fields f) throws FormatProblem {
+        List<RoleId> with = f.texts("with", 60).stream().map(RoleId::new).toList();
+        List<Deed.PlayEnd> endings = f.choices("until", Deed.PlayEnd.class);
+        if (endings.isEmpty()) {
+            throw f.problem("\"until\" needs at least one of goal, out, won, shot, passes or whistle.");
+        }
+        double typical = f.number("seconds");
+        return new Deed.OpenPlay(
+                with,
+                f.has("in") ? Optional.of(f.slug("in")) : Optional.empty(),
+                endings,
+                f.has("passes") ? f.whole("passes", 1, Deed.OpenPlay.MAX_PASSES) : 0,
+                typical,
+                f.numberOr("longest", typical),
+                f.elements("joining", MoveReader::joining),
+                f.choiceOr("ending", Deed.PlayEnd.class, endings.get(0)));
+    }
+
+    private static Deed.Joining joining(Fields f) throws FormatProblem {
+        return new Deed.Joining(new RoleId(f.slug("role")), new RoleId(f.slug("at")));
     }
 
     private static double seconds(Fields f) throws FormatProblem {

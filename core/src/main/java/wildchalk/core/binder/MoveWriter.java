@@ -183,6 +183,28 @@ final class MoveWriter {
             }
 
             @Override
+            public ObjectNode openPlay(Deed.OpenPlay p) {
+                ArrayNode with = o.put("do", "play").putArray("with");
+                p.with().forEach(r -> with.add(r.text()));
+                p.zone().ifPresent(z -> o.put("in", z));
+                ArrayNode until = o.putArray("until");
+                p.endings().forEach(e -> until.add(Fields.nameOf(e)));
+                if (p.passes() > 0) {
+                    o.put("passes", p.passes());
+                }
+                number(o, "seconds", p.typicalSeconds());
+                number(o, "longest", p.longestSeconds());
+                if (!p.joining().isEmpty()) {
+                    ArrayNode joining = o.putArray("joining");
+                    p.joining()
+                            .forEach(j -> joining.addObject()
+                                    .put("role", j.who().text())
+                                    .put("at", j.at().text()));
+                }
+                return o.put("ending", Fields.nameOf(p.ending()));
+            }
+
+            @Override
             public ObjectNode calling(Deed.Calling c) {
                 o.put("do", "call").put("words", c.words());
                 c.set().ifPresent(s -> o.put("set", s.text()));

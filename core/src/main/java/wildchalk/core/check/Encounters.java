@@ -3,6 +3,8 @@ package wildchalk.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Role;
@@ -119,6 +121,9 @@ final class Encounters {
         }
     }
 
+    /** Between two looks somebody may be a little faster. */
+    private static final double GRID_SLACK = 1.2;
+
     private final Path path;
     private final Timeline timeline;
     private final List<Encounter> met = new ArrayList<>();
@@ -169,8 +174,9 @@ final class Encounters {
         double since = 0;
         for (Move move : path.moves()) {
             MoveSpan span = timeline.move(move.id());
-            if (move instanceof Travel && move.role().equals(role.id()) && span.happens()) {
-                double end = Math.min(timeline.seconds(), span.end() + (span.runOutMetres() > 0 ? RUN_OUT_SECONDS : 0));
+            if (isUnderWay(move, role.id()) && span.happens()) {
+                boolean runsOn = span.runOutMetres() > 0 || move instanceof Act;
+                double end = Math.min(timeline.seconds(), span.end() + (runsOn ? RUN_OUT_SECONDS : 0));
                 all.add(stretch(role.id(), since, Math.max(since, span.start()), Optional.empty(), 0));
                 all.add(stretch(role.id(), span.start(), end, Optional.of(move.id()), span.peakSpeed()));
                 since = end;
@@ -180,16 +186,32 @@ final class Encounters {
         return all;
     }
 
+    /** Whether somebody runs in a move: his own run, to the ball that he tries for, or in open play. */
+    private boolean isUnderWay(Move move, RoleId role) {
+        boolean own = move.role().equals(role);
+        boolean plays = move instanceof Act act
+                && act.deed() instanceof Deed.OpenPlay
+                && (own || move.others().contains(role));
+        return plays || own && (move instanceof Travel || timeline.workedOut().containsKey(move.id()));
+    }
+
     private Stretch stretch(RoleId role, double from, double to, Optional<MoveId> move, double peak) {
         List<Point> places = new ArrayList<>(List.of(at(role, from)));
-        move.flatMap(m -> timeline.pathOf(role, m)).ifPresent(places::addAll);
+        Point[] grid = move.isPresent() ? grid(role, from, to) : new Point[0];
+        boolean drawn =
+                move.flatMap(path::move).filter(Travel.class::isInstance).isPresent();
+        if (drawn) {
+            move.flatMap(m -> timeline.pathOf(role, m)).ifPresent(places::addAll);
+        } else {
+            places.addAll(List.of(grid));
+        }
         places.add(at(role, to));
         return new Stretch(
                 role,
                 from,
                 to,
                 move,
-                peak,
+                drawn ? peak : fastest(grid),
                 0,
                 places.stream().mapToDouble(Point::x).min().orElseThrow(),
                 places.stream().mapToDouble(Point::x).max().orElseThrow(),
@@ -197,7 +219,16 @@ final class Encounters {
                 places.stream().mapToDouble(Point::y).max().orElseThrow(),
                 places.get(0),
                 move.map(m -> new Polyline(places)),
-                move.isPresent() ? grid(role, from, to) : new Point[0]);
+                grid);
+    }
+
+    /** How fast somebody is at most between places on a grid, m/s. */
+    private static double fastest(Point[] grid) {
+        double most = 0;
+        for (int i = 1; i < grid.length; i++) {
+            most = Math.max(most, grid[i].distanceTo(grid[i - 1]) / GRID_SECONDS);
+        }
+        return GRID_SLACK * most;
     }
 
     private Point at(RoleId role, double t) {

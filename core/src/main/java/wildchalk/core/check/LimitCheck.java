@@ -3,7 +3,9 @@ package wildchalk.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
@@ -31,6 +33,8 @@ final class LimitCheck {
     private static final double LOOK_SECONDS = 0.05;
 
     private static final Flaw SECONDS = Flaw.warn("limit-seconds");
+    private static final Flaw TOUCHES = Flaw.note("limit-touches");
+    private static final Flaw DRIBBLES = Flaw.note("limit-dribbles");
     private static final Flaw PASSES = Flaw.warn("limit-passes");
     private static final Flaw ENTRIES = Flaw.warn("limit-entries");
 
@@ -52,10 +56,42 @@ final class LimitCheck {
                 case SECONDS -> check.seconds(limit);
                 case PASSES -> check.passes(limit);
                 case ENTRIES -> check.entries(limit);
-                case TOUCHES, DRIBBLES -> {}
+                case TOUCHES, DRIBBLES -> check.counted(run, limit);
             }
         }
         return check.found;
+    }
+
+    /** Touches or dribbles each time somebody has the ball; about so many. */
+    private void counted(RunThrough run, Rule.Limit limit) {
+        boolean touches = limit.kind() == Rule.Kind.TOUCHES;
+        Optional<Zone> zone = limit.zone().isPresent() ? zone(limit) : Optional.empty();
+        if (limit.zone().isPresent() && zone.isEmpty()) {
+            return; // said already
+        }
+        for (Possession p : Possession.of(run)) {
+            Point at = timeline.placeAt(p.role(), p.from());
+            boolean counts = limit.isFor(sideOf(p.role()))
+                    && p.releases()
+                    && zone.map(z -> z.contains(at)).orElse(true)
+                    && !isInPlay(p.from());
+            int count = touches ? p.touches(surface.sport()) : p.dribbles(surface.sport());
+            if (counts && !limit.bound().allows(count, limit.number())) {
+                found.add(Finding.of(touches ? TOUCHES : DRIBBLES, p.role())
+                        .with(Quantity.LIMIT, limit.number())
+                        .with(Quantity.COUNT, count)
+                        .named(limit.id().text())
+                        .at(at, p.from()));
+                return; // one is enough to see what is meant
+            }
+        }
+    }
+
+    private boolean isInPlay(double t) {
+        return path.moves().stream()
+                .filter(m -> m instanceof Act a && a.deed() instanceof Deed.OpenPlay)
+                .map(m -> timeline.move(m.id()))
+                .anyMatch(s -> s.happens() && s.start() <= t && t < s.end());
     }
 
     private Finding broken(Flaw flaw, Rule.Limit limit, double count, MoveSpan shot) {

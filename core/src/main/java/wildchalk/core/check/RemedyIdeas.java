@@ -86,7 +86,8 @@ final class RemedyIdeas {
             case "until-early", "until-before", "until-never" ->
                 add("to-the-end", moves(), travels(t -> t.withUntil(Optional.empty())));
             case "hold-leave", "hold-enter", "hold-cross" -> holdBack();
-            case "limit-seconds", "limit-passes", "limit-entries" -> otherLimit();
+            case "hold-touch", "hold-shoot", "hold-tackle", "hold-look" -> dropRules();
+            case "limit-seconds", "limit-passes", "limit-entries", "limit-touches", "limit-dribbles" -> otherLimit();
             case "no-zone" -> dropRules();
             case "other-age" -> suitToo();
             case "touch-held" -> notAtATouch();

@@ -3,11 +3,14 @@ package wildchalk.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.runthrough.RunThrough;
 
@@ -39,9 +42,16 @@ final class Sampled {
             }
         }
         step = Math.max(LOOK_SECONDS, timeline.seconds() / MOST_LOOKS);
+        List<MoveSpan> open = run.path().moves().stream()
+                .filter(m -> m instanceof Act a && a.deed() instanceof Deed.OpenPlay)
+                .map(m -> timeline.move(m.id()))
+                .toList();
         carriers = new int[1 + (int) Math.floor(timeline.seconds() / step + 1e-9)];
         for (int i = 0; i < carriers.length; i++) {
-            carriers[i] = holder(timeline, seconds(i)).map(attack::indexOf).orElse(-1);
+            // what happens in open play is nobody's plan: there is nothing to say of it
+            double t = seconds(i);
+            boolean isOpen = open.stream().anyMatch(m -> m.happens() && m.start() <= t && t <= m.end());
+            carriers[i] = isOpen ? -1 : holder(timeline, t).map(attack::indexOf).orElse(-1);
         }
         attackAt = places(timeline, attack);
         defenceAt = places(timeline, defence);

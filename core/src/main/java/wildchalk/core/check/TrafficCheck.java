@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.check.Encounters.Encounter;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -110,6 +111,11 @@ final class TrafficCheck {
     }
 
     private static boolean isBetween(Move move, Encounter e) {
+        if (move instanceof Act act && act.deed() instanceof Deed.OpenPlay play) {
+            List<RoleId> all = new ArrayList<>(play.others());
+            all.add(move.role());
+            return all.contains(e.first()) && all.contains(e.second());
+        }
         boolean own = move.role().equals(e.first()) || move.role().equals(e.second());
         if (!own) {
             return false;

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param result what becomes of the shot that decides
  * @param word what is called; for a fork at a call
  * @param verdict what becomes of the challenge that decides
+ * @param ending how the open play ends that decides
  */
 public record Branch(
         BranchId id,
@@ -22,7 +23,8 @@ public record Branch(
         Optional<RoleId> winner,
         Optional<ShotEnd> result,
         Optional<String> word,
-        Optional<Deed.Verdict> verdict) {
+        Optional<Deed.Verdict> verdict,
+        Optional<Deed.PlayEnd> ending) {
 
     public static final double MAX_WEIGHT = 1000;
 
@@ -33,6 +35,7 @@ public record Branch(
         Objects.requireNonNull(result, "result");
         Objects.requireNonNull(word, "word");
         Objects.requireNonNull(verdict, "verdict");
+        Objects.requireNonNull(ending, "ending");
         Limits.text("branch", label, Limits.WORD);
         word.ifPresent(w -> Limits.text("call", w, Limits.WORD));
         if (label.isBlank()) {
@@ -45,34 +48,47 @@ public record Branch(
     }
 
     public Branch(BranchId id, String label, double weight) {
-        this(id, label, weight, false, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+        this(
+                id,
+                label,
+                weight,
+                false,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 
     public Branch withLabel(String text) {
-        return new Branch(id, text, weight, ends, winner, result, word, verdict);
+        return new Branch(id, text, weight, ends, winner, result, word, verdict, ending);
     }
 
     public Branch withWeight(double other) {
-        return new Branch(id, label, other, ends, winner, result, word, verdict);
+        return new Branch(id, label, other, ends, winner, result, word, verdict, ending);
     }
 
     public Branch withEnds(boolean over) {
-        return new Branch(id, label, weight, over, winner, result, word, verdict);
+        return new Branch(id, label, weight, over, winner, result, word, verdict, ending);
     }
 
     public Branch withWinner(RoleId role) {
-        return new Branch(id, label, weight, ends, Optional.of(role), result, word, verdict);
+        return new Branch(id, label, weight, ends, Optional.of(role), result, word, verdict, ending);
     }
 
     public Branch withResult(ShotEnd end) {
-        return new Branch(id, label, weight, ends, winner, Optional.of(end), word, verdict);
+        return new Branch(id, label, weight, ends, winner, Optional.of(end), word, verdict, ending);
     }
 
     public Branch withWord(String called) {
-        return new Branch(id, label, weight, ends, winner, result, Optional.of(called), verdict);
+        return new Branch(id, label, weight, ends, winner, result, Optional.of(called), verdict, ending);
     }
 
     public Branch withVerdict(Deed.Verdict end) {
-        return new Branch(id, label, weight, ends, winner, result, word, Optional.of(end));
+        return new Branch(id, label, weight, ends, winner, result, word, Optional.of(end), ending);
+    }
+
+    public Branch withEnding(Deed.PlayEnd end) {
+        return new Branch(id, label, weight, ends, winner, result, word, verdict, Optional.of(end));
     }
 }

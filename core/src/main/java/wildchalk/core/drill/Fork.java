@@ -9,7 +9,7 @@ import java.util.Optional;
  *
  * @param after the step after which it forks
  * @param by what decides
- * @param decider the contest, the shot or the challenge that decides; empty for a call or for chance
+ * @param decider the contest, the shot, the challenge or the open play that decides; empty for a call or for chance
  * @param call the calls that decide; only for a fork by a call
  * @param race who goes where; only for a fork by who is first
  * @param branches at least one; two or more but for a path, on which it is settled
@@ -31,6 +31,8 @@ public record Fork(
         SHOT,
         /** What becomes of a challenge for the ball. */
         CHALLENGE,
+        /** How open play ends. */
+        PLAY,
         /** Who is first somewhere, by the clock. */
         FIRST,
         CALL,

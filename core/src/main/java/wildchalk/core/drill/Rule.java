@@ -117,7 +117,14 @@ public sealed interface Rule permits Rule.Limit, Rule.Hold {
         /** Enter the zone. */
         ENTER,
         /** Cross the line. */
-        CROSS
+        CROSS,
+        /** Touch a ball. */
+        TOUCH,
+        SHOOT,
+        /** Go for a ball that another has, or sends. */
+        TACKLE,
+        /** Look at the ball. */
+        LOOK
     }
 
     /**
@@ -138,11 +145,12 @@ public sealed interface Rule permits Rule.Limit, Rule.Hold {
                         case MOVE -> where.isEmpty() && until.isPresent();
                         case LEAVE, ENTER -> where.isPresent() && where.get() instanceof Region.In;
                         case CROSS -> where.isPresent() && where.get() instanceof Region.Line;
+                        case TOUCH, SHOOT, TACKLE, LOOK -> where.isEmpty();
                     };
             if (!fits) {
                 throw new IllegalArgumentException(
                         ("The rule %s does not fit together: a hold on moving needs \"until\", on leaving or entering a"
-                                        + " zone, on crossing a line.")
+                                        + " zone, on crossing a line, on touching, shooting and tackling no place.")
                                 .formatted(id));
             }
         }

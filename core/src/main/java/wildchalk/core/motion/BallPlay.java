@@ -323,8 +323,11 @@ final class BallPlay {
     /** A keeper beats the ball away to the side on which it comes. */
     private static Point parried(GoalMouth goal, Flight flight) {
         Point out = Point.polar(1, goal.facingDegrees());
-        Point aside = flight.to().minus(goal.centre());
-        double side = out.cross(aside) != 0 ? Math.signum(out.cross(aside)) : 1;
+        double aside = out.cross(flight.to().minus(goal.centre()));
+        double shooter = out.cross(flight.from().minus(goal.centre()));
+        // one at the middle goes back to the other side of the shooter
+        double side =
+                Math.abs(aside) > 1e-3 ? Math.signum(aside) : Math.abs(shooter) > 1e-3 ? -Math.signum(shooter) : 0;
         return flight.to().plus(Point.polar(PARRY_METRES, goal.facingDegrees() + side * PARRY_DEGREES));
     }
 
@@ -487,7 +490,7 @@ final class BallPlay {
         }
     }
 
-    private void wakePickUps(double t) {
+    void wakePickUps(double t) {
         List<Job> waiting = List.copyOf(pickUpsWaiting);
         pickUpsWaiting.clear();
         waiting.forEach(job -> run.schedule(job, t));

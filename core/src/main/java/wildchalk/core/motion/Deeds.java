@@ -12,8 +12,10 @@ final class Deeds {
     private final Simulation run;
     private final BallPlay balls;
     private final Challenges challenges;
+    private final FreePlay freely;
 
     Deeds(Simulation run, BallPlay balls, Challenges challenges) {
+        this.freely = new FreePlay(run, balls);
         this.challenges = challenges;
         this.run = run;
         this.balls = balls;
@@ -53,6 +55,11 @@ final class Deeds {
             @Override
             public Void challenge(Deed.Challenge c) {
                 return challenges.start(job, c, t);
+            }
+
+            @Override
+            public Void openPlay(Deed.OpenPlay p) {
+                return freely.start(job, p, t);
             }
 
             @Override
@@ -107,6 +114,8 @@ final class Deeds {
             return endContest(job, contest, t);
         } else if (deed instanceof Deed.Challenge challenge) {
             return challenges.end(job, challenge, t);
+        } else if (deed instanceof Deed.OpenPlay play) {
+            freely.end(job, play, t);
         } else if (deed instanceof Deed.PuttingDown && !job.runner.holds.isEmpty()) {
             BallRun ball = job.runner.holds.poll();
             balls.liesLoose(ball, job, t, job.runner.at(t));

@@ -22,6 +22,8 @@ public record Happening(
         AT_GOAL,
         /** Out of somebody's hands or out of its way; it will lie free. */
         KNOCKED_FREE,
+        /** When open play is over. */
+        CAUGHT_IN_PLAY,
         /** By the keeper. */
         SAVED,
         /** Off the goal, back into play. */

@@ -47,6 +47,11 @@ public final class MoveKinds {
             }
 
             @Override
+            public String openPlay(Deed.OpenPlay p) {
+                return "play";
+            }
+
+            @Override
             public String calling(Deed.Calling c) {
                 return "call";
             }

@@ -215,6 +215,13 @@ final class Runner {
         return t + profile.secondsAt(end);
     }
 
+    /** Something else has taken him out of what he was running. */
+    void leavesChain() {
+        chain = List.of();
+        chainCarries = List.of();
+        chainFrom = List.of();
+    }
+
     /** How far (m) he has come of the travel under way. */
     double gone(double t) {
         return Trajectory.pieceAt(pieces, t) instanceof Trajectory.Under under && !chainFrom.isEmpty()

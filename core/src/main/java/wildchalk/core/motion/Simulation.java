@@ -362,6 +362,7 @@ final class Simulation {
             if (job.state == Job.State.RUNNING && job.move instanceof Travel) {
                 job.brokenOff = true;
                 job.metres = runner.gone(t);
+                job.runOut = 0;
                 job.roleFree = t;
                 if (!job.freeTold) {
                     tell(job.onFree, t);
@@ -369,6 +370,7 @@ final class Simulation {
                 finish(job, t);
             }
         }
+        runner.leavesChain();
     }
 
     /** Somebody goes to where a challenge takes him. */

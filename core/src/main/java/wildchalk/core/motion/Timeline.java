@@ -26,6 +26,9 @@ import wildchalk.core.surface.Surface;
  */
 public final class Timeline {
 
+    /** Time between two looks at a way that nobody drew, s. */
+    private static final double WAY_SECONDS = 0.2;
+
     private final Map<RoleId, Trajectory> trajectories;
     private final Map<BallId, List<BallState>> balls;
     private final Map<MoveId, MoveSpan> moves;
@@ -136,6 +139,15 @@ public final class Timeline {
 
     public List<Happening> happenings() {
         return happenings;
+    }
+
+    /** About how far somebody comes between two moments, m, whatever he does. */
+    public double metres(RoleId role, double from, double to) {
+        double sum = 0;
+        for (double t = from; t < to; t += WAY_SECONDS) {
+            sum += placeAt(role, t).distanceTo(placeAt(role, Math.min(to, t + WAY_SECONDS)));
+        }
+        return sum;
     }
 
     /** What cannot happen as drawn, in the order in which it came to light. */

@@ -75,6 +75,10 @@ final class Settling {
                     .filter(challenge.bid().verdicts()::contains)
                     .map(v -> act.withDeed(challenge.withVerdict(v)))
                     .orElse(act);
+        } else if (move instanceof Act act && act.deed() instanceof Deed.OpenPlay play) {
+            return branch.flatMap(Branch::ending)
+                    .map(e -> act.withDeed(play.withEnding(e)))
+                    .orElse(act);
         } else if (move instanceof Act act && act.deed() instanceof Deed.Calling call) {
             return call.set()
                     .map(s -> Outcomes.called(version, new Ask(s, Optional.of(act.id())), choices))

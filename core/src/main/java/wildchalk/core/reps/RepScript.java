@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Manner;
@@ -224,9 +226,16 @@ public final class RepScript {
 
     private java.util.stream.Stream<MoveSpan> spans(RoleId role, Class<? extends Move> kind) {
         return path.moves().stream()
-                .filter(m -> m.role().equals(role) && kind.isInstance(m))
+                .filter(m -> kind.isInstance(m) && (m.role().equals(role) || isInPlay(m, role)))
                 .map(m -> timeline.move(m.id()))
                 .filter(MoveSpan::happens);
+    }
+
+    /** Whether it is open play in which somebody else takes part too. */
+    private static boolean isInPlay(Move move, RoleId role) {
+        return move instanceof Act act
+                && act.deed() instanceof Deed.OpenPlay
+                && move.others().contains(role);
     }
 
     /** Metres, seconds of work and hard seconds; what is done at the same time counts once. */
@@ -240,7 +249,11 @@ public final class RepScript {
             double to = Math.max(from, span.roleFree());
             sums[1] += to - from;
             until = Math.max(until, to);
-            if (path.move(span.move()).orElseThrow() instanceof Travel t) {
+            Move move = path.move(span.move()).orElseThrow();
+            if (move instanceof Act act && act.deed() instanceof Deed.OpenPlay) {
+                sums[0] += timeline.metres(role, span.start(), span.end());
+            }
+            if (move instanceof Travel t) {
                 sums[0] += span.metres() + span.runOutMetres();
                 sums[2] += t.effort().compareTo(Effort.HARD) >= 0 ? to - from : 0;
             }

@@ -4,10 +4,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.motion.HeadCounts;
 import wildchalk.core.motion.MoveSpan;
@@ -103,11 +105,20 @@ public record RunThrough(
                 : ways.stream().map(w -> Path.of(version(), w.choices())).toList();
     }
 
-    /** What everybody together travels, m. */
+    /** What everybody together travels, m; in open play about so much. */
     public double metresMoved() {
-        return timeline.moves().stream()
-                .filter(m -> path.move(m.move()).orElseThrow() instanceof Travel)
-                .mapToDouble(MoveSpan::metres)
-                .sum();
+        double sum = 0;
+        for (Move move : path.moves()) {
+            MoveSpan span = timeline.move(move.id());
+            if (move instanceof Travel) {
+                sum += span.metres();
+            } else if (move instanceof Act act && act.deed() instanceof Deed.OpenPlay play) {
+                sum += timeline.metres(act.role(), span.start(), span.end());
+                for (RoleId role : play.with()) {
+                    sum += timeline.metres(role, span.start(), span.end());
+                }
+            }
+        }
+        return sum;
     }
 }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
@@ -14,6 +16,7 @@ import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.MoveSpan;
+import wildchalk.core.motion.PlayArea;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 
@@ -48,6 +51,8 @@ public record StepAction(Set<RoleId> roles, List<Point> places) {
                 travel.path().forEach(w -> places.add(w.at()));
             } else if (move instanceof Shot shot) {
                 drill.surface().goal(shot.goal()).ifPresent(g -> places.add(g.centre()));
+            } else if (move instanceof Act act && act.deed() instanceof Deed.OpenPlay) {
+                places.addAll(PlayArea.of(path, drill.surface(), timeline, act).outline());
             } else if (move instanceof PickUp) {
                 MoveSpan span = timeline.move(move.id());
                 places.add(timeline.poseAt(move.role(), span.end()).at());

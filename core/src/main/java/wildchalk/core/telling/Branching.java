@@ -42,6 +42,7 @@ public final class Branching {
             case BALL -> contest(step).isPresent();
             case SHOT -> shot(step).isPresent();
             case CHALLENGE -> challenge(step).isPresent();
+            case PLAY -> openPlay(step).isPresent();
             case FIRST -> runners(step).size() > 1;
             case CALL, CHANCE -> true;
         };
@@ -60,6 +61,7 @@ public final class Branching {
                     case BALL -> winners(p, contest(step).orElseThrow());
                     case SHOT -> ends();
                     case CHALLENGE -> verdicts(challenge(step).orElseThrow());
+                    case PLAY -> endings(openPlay(step).orElseThrow());
                     case FIRST -> firsts(p, runners(step));
                     case CALL -> words(calls.orElseThrow());
                     case CHANCE -> chances();
@@ -69,6 +71,7 @@ public final class Branching {
                     case BALL -> contest(step);
                     case SHOT -> shot(step);
                     case CHALLENGE -> challenge(step);
+                    case PLAY -> openPlay(step);
                     case FIRST, CALL, CHANCE -> Optional.empty();
                 };
         Optional<Race> race = by == Fork.By.FIRST ? Optional.of(race(p, step)) : Optional.empty();
@@ -94,7 +97,7 @@ public final class Branching {
                     case CALL -> added.withWord(label);
                     case CHALLENGE -> withNextVerdict(whole, fork, added);
                     case SHOT -> withNextEnd(fork, added);
-                    case BALL, FIRST, CHANCE -> added;
+                    case BALL, PLAY, FIRST, CHANCE -> added;
                 });
         return withStep(whole.withCourse(whole.course().with(fork.withBranches(list))), id, branch);
     }
@@ -146,6 +149,24 @@ public final class Branching {
 
     private static String verdict(Deed.Bid bid, Deed.Verdict verdict) {
         return text("verdict." + bid + "." + verdict);
+    }
+
+    private static Optional<Move> openPlay(Step step) {
+        return last(step, m -> m instanceof Act a && a.deed() instanceof Deed.OpenPlay);
+    }
+
+    /** A way for each ending; a second one where there is but one. */
+    private static List<Branch> endings(Move play) {
+        Deed.OpenPlay open = (Deed.OpenPlay) ((Act) play).deed();
+        List<Branch> all = new ArrayList<>();
+        for (Deed.PlayEnd end : open.endings()) {
+            String id = end.name().toLowerCase(Locale.ROOT);
+            all.add(new Branch(new BranchId(id), text("ending." + end), 1).withEnding(end));
+        }
+        if (all.size() == 1) {
+            all.add(new Branch(new BranchId("else"), text("second"), 1));
+        }
+        return all;
     }
 
     /** Those who run in a step. */

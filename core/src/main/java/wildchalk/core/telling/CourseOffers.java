@@ -82,6 +82,10 @@ public final class CourseOffers {
         RuleId id = version.nextRuleId();
         List<Rule> list = new ArrayList<>();
         untils.forEach(e -> list.add(new Rule.Hold(id, role, Rule.What.MOVE, Optional.empty(), Optional.of(e))));
+        for (Rule.What what : List.of(Rule.What.TOUCH, Rule.What.SHOOT, Rule.What.TACKLE, Rule.What.LOOK)) {
+            list.add(new Rule.Hold(id, role, what, Optional.empty(), Optional.empty()));
+            untils.forEach(e -> list.add(new Rule.Hold(id, role, what, Optional.empty(), Optional.of(e))));
+        }
         for (String zone : zones(version, surface)) {
             Optional<Region> in = Optional.of(new Region.In(zone));
             list.add(new Rule.Hold(id, role, Rule.What.LEAVE, in, Optional.empty()));

@@ -4,23 +4,27 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Seeks;
+import wildchalk.core.drill.Side;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
+import wildchalk.core.surface.Zone;
 
 /** Moves that are not drawn but added: what somebody does where he is, as a coach would mean it first. */
 public final class NewMoves {
@@ -53,6 +57,13 @@ public final class NewMoves {
                         Effort.HARD,
                         List.of(new Waypoint(timeline.poseAt(role, end).at().toMillimetres(), false)))
                 .withSeeks(Optional.of(Seeks.BALL)));
+        List<RoleId> rest = path.roles().stream()
+                .filter(r -> r.side() != Side.COACH && !r.id().equals(role))
+                .map(Role::id)
+                .toList();
+        if (!rest.isEmpty()) {
+            list.add(act(id, role, Deed.OpenPlay.with(rest, Optional.empty())));
+        }
         Optional<CallSet> calls = path.course().calls().stream().findFirst();
         String words = calls.map(c -> String.join(", ", c.options())).orElse("go");
         list.add(act(
@@ -62,6 +73,33 @@ public final class NewMoves {
                         words.substring(0, Math.min(words.length(), Deed.Calling.MAX_LENGTH)),
                         calls.map(CallSet::id))));
         return list;
+    }
+
+    /**
+     * Open play of some, or of all but coaches where fewer than two are meant; told of whoever has the ball, in the zone that all of them
+     * stand in. Empty where nobody is there to play with.
+     */
+    public static Optional<Move> openPlay(Path path, Timeline timeline, StepId step, Set<RoleId> meant) {
+        double end = timeline.step(step).end();
+        List<RoleId> all = path.roles().stream()
+                .filter(r -> meant.size() > 1 ? meant.contains(r.id()) : r.side() != Side.COACH)
+                .map(Role::id)
+                .toList();
+        if (all.size() < 2) {
+            return Optional.empty();
+        }
+        RoleId first = all.stream()
+                .filter(r -> holdsBall(path, timeline, r, end))
+                .findFirst()
+                .orElse(all.get(0));
+        Optional<String> zone = path.layout().zones().stream()
+                .map(MarkedZone::asZone)
+                .filter(z -> all.stream()
+                        .allMatch(r -> z.contains(timeline.poseAt(r, end).at())))
+                .map(Zone::id)
+                .findFirst();
+        List<RoleId> rest = all.stream().filter(r -> !r.equals(first)).toList();
+        return Optional.of(act(path.version().nextMoveId(), first, Deed.OpenPlay.with(rest, zone)));
     }
 
     private static boolean holdsBall(Path path, Timeline timeline, RoleId role, double t) {

@@ -239,6 +239,7 @@ public final class CourseWords {
             case SHOT -> text("fork.shot");
             case CHALLENGE -> text("fork.challenge");
             case FIRST -> text("fork.first");
+            case PLAY -> text("fork.play");
             case CALL -> text("fork.call");
             case CHANCE -> text("fork.chance");
         };
@@ -265,7 +266,9 @@ public final class CourseWords {
                     && c.bid().isBodily()) {
                 levels.add(c.level());
             } else if (move instanceof Act act
-                    && (act.deed() instanceof Deed.Contest || act.deed() instanceof Deed.Challenge)) {
+                    && (act.deed() instanceof Deed.Contest
+                            || act.deed() instanceof Deed.Challenge
+                            || act.deed() instanceof Deed.OpenPlay)) {
                 lines.add(text("caution.contest"));
             } else if (move instanceof Act act && act.deed() instanceof Deed.Screening) {
                 lines.add(text("caution.screen"));

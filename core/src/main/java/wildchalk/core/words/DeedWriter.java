@@ -31,9 +31,11 @@ final class DeedWriter {
     private final Path path;
     private final Surface surface;
     private final ChallengeWriter challenges;
+    private final PlayWriter plays;
 
     DeedWriter(Path path, Surface surface, Timeline timeline) {
         this.challenges = new ChallengeWriter(path, surface, timeline);
+        this.plays = new PlayWriter(path, surface);
         this.path = path;
         this.surface = surface;
     }
@@ -100,6 +102,12 @@ final class DeedWriter {
             @Override
             public Void challenge(Deed.Challenge c) {
                 challenges.write(phrases, act, c);
+                return null;
+            }
+
+            @Override
+            public Void openPlay(Deed.OpenPlay p) {
+                plays.write(phrases, act, p);
                 return null;
             }
 

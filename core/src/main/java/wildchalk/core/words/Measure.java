@@ -16,6 +16,8 @@ public record Measure(Kind what, double value, String text) {
         WAY,
         /** How long something takes, s. */
         TIME,
+        /** About how long open play lasts, s. */
+        ABOUT,
         /** When a pass is in somebody's hands, s from the whistle. */
         CAUGHT,
         /** When a pass comes down or to rest with nobody, s from the whistle. */

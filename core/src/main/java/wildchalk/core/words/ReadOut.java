@@ -309,7 +309,7 @@ final class ReadOut {
                             Stream.of(first().where()),
                             Stream.of(first().tail().split("(?= and )")))
                     .flatMap(s -> s)
-                    .map(String::strip)
+                    .map(p -> p.strip().replaceAll(" +", " "))
                     .filter(p -> !p.isEmpty())
                     .toList();
             List<String> said = new ArrayList<>(List.of(saying(cueAgain)));
@@ -337,6 +337,9 @@ final class ReadOut {
                 return whole(who + " " + words, cueAgain);
             }
             String bare = words.replaceFirst("^" + AND, "");
+            if (first().move() instanceof Act act && act.deed() instanceof Deed.OpenPlay) {
+                return text("aloud.plays-on", bare);
+            }
             boolean verb = SecondPerson.isVerb(bare.split(" ")[0]);
             return text(verb ? "aloud.next" : "aloud.goes-on", who, bare);
         }

@@ -11,6 +11,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Called;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Manner;
@@ -60,6 +61,9 @@ final class SentenceWriter {
     private final BallWriter balls;
     private final DeedWriter deeds;
     private final EndingWriter ending;
+    /** Who ends so much before the end of his path (m) was stopped. */
+    private static final double CUT_SHORT_METRES = 0.5;
+
     private final TurnInto turns;
     private final TravelVerbs verbs;
 
@@ -373,12 +377,20 @@ final class SentenceWriter {
             text = places.way(from, last.at());
         }
         // how far is said of a way that begins where somebody can see it: where he stands, or turns
-        boolean measured = (via.isEmpty() || turnsAt(move).isPresent())
+        boolean measured = !isCutShort(move)
+                && (via.isEmpty() || turnsAt(move).isPresent())
                 && !text.isEmpty()
                 && last.called().isEmpty()
                 && last.round().isEmpty();
         String said = measured ? far(move, from, last.at(), text) : text;
         return new Phrase.Slot(SlotKind.WHERE, said, text("words.where-prompt"), () -> ends(move, last));
+    }
+
+    /** Whether somebody or something stops him on his way: then it is not so far as it was drawn. */
+    private boolean isCutShort(Travel move) {
+        MoveSpan span = timeline.move(move.id());
+        Point end = move.path().get(move.path().size() - 1).leave();
+        return span.happens() && startOf(move).distanceTo(end) > span.metres() + CUT_SHORT_METRES;
     }
 
     /** "5 m up and to the left"; who drops back is told how far alone. */
@@ -460,7 +472,7 @@ final class SentenceWriter {
                 pass -> all.addAll(balls.passMeasures(pass, span)),
                 shot -> all.addAll(balls.shotMeasures(shot, span)),
                 pickUp -> all.add(time(span.seconds())),
-                act -> all.add(time(span.seconds())));
+                act -> all.add(act.deed() instanceof Deed.OpenPlay play ? about(play) : time(span.seconds())));
         double delay = triggers.delay(move, span);
         if (delay > 0) {
             all.add(seconds(Measure.Kind.DELAY, delay));
@@ -473,6 +485,18 @@ final class SentenceWriter {
 
     private Measure way(Measure.Kind what, double metres) {
         return new Measure(what, metres, places.length(metres));
+    }
+
+    /** Open play is never timed to the tenth. */
+    private Measure about(Deed.OpenPlay play) {
+        return new Measure(
+                Measure.Kind.ABOUT,
+                play.typicalSeconds(),
+                text(
+                        "measure.ABOUT",
+                        Numbers.brief(Math.round(play.typicalSeconds()), 0),
+                        Numbers.brief(Math.round(play.longestSeconds()), 0),
+                        PlayWriter.ending(play.ending(), play, surface.ballName())));
     }
 
     private static Measure time(double seconds) {

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Progression;
@@ -61,7 +63,7 @@ public final class Words {
             steps.add(new StepWords(
                     step.id(),
                     StepTitles.of(progression, step, course),
-                    Texts.CORE.get("step.span", Numbers.fixed(span.start(), 1), Numbers.fixed(span.end(), 1)),
+                    span(step, span),
                     sentences,
                     with(ReadOut.lines(clauses), races.lines(step)),
                     Brief.of(clauses, progression),
@@ -78,6 +80,15 @@ public final class Words {
                 changes(drill, progression.version(), unit),
                 course.cautions(),
                 unit);
+    }
+
+    /** When it is; to about a second where people play freely. */
+    private static String span(Step step, StepSpan span) {
+        boolean about = step.moves().stream().anyMatch(m -> m instanceof Act a && a.deed() instanceof Deed.OpenPlay);
+        return about
+                ? Texts.CORE.get(
+                        "step.span.about", Numbers.fixed(span.start(), 1), Numbers.brief(Math.round(span.end()), 0))
+                : Texts.CORE.get("step.span", Numbers.fixed(span.start(), 1), Numbers.fixed(span.end(), 1));
     }
 
     private static List<Line> with(List<Line> told, List<Line> races) {

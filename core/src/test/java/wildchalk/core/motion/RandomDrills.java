@@ -340,7 +340,7 @@ public final class RandomDrills {
 
     private Deed deed(int roles) {
         Hand hand = random.nextBoolean() ? Hand.LEFT : Hand.RIGHT;
-        return switch (random.nextInt(9)) {
+        return switch (random.nextInt(10)) {
             case 0 -> new Deed.Turning(pick(Deed.Turn.values()), hand, 45 * (1 + random.nextInt(8)));
             case 1 -> new Deed.Screening(random.nextBoolean() ? Optional.of(any(roles)) : Optional.empty(), 1.5);
             case 2 -> new Deed.Contact(any(roles), pick(Deed.Level.values()), 0.5);
@@ -352,8 +352,29 @@ public final class RandomDrills {
             case 4 -> new Deed.Calling(random.nextBoolean() ? "red" : "blue", Optional.empty());
             case 5 -> new Deed.PuttingDown();
             case 6, 7 -> challenge(roles);
+            case 8 -> openPlay(roles);
             default -> new Deed.Waiting(0.5);
         };
+    }
+
+    private Deed openPlay(int roles) {
+        List<RoleId> with = new ArrayList<>(List.of(any(roles)));
+        RoleId more = any(roles);
+        if (!with.contains(more)) {
+            with.add(more);
+        }
+        Deed.PlayEnd end = pick(Deed.PlayEnd.values());
+        return new Deed.OpenPlay(
+                with,
+                Optional.empty(),
+                List.of(end),
+                end == Deed.PlayEnd.PASSES ? 1 + random.nextInt(6) : 0,
+                2 + random.nextInt(6),
+                9,
+                roles > 1 && random.nextBoolean()
+                        ? List.of(new Deed.Joining(new RoleId("r0"), new RoleId("r1")))
+                        : List.of(),
+                end);
     }
 
     private Deed challenge(int roles) {

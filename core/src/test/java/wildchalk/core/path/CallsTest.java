@@ -246,14 +246,6 @@ class CallsTest {
     }
 
     private static Branch branch(String word) {
-        return new Branch(
-                new BranchId(word),
-                word,
-                1,
-                false,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.of(word),
-                Optional.empty());
+        return new Branch(new BranchId(word), word, 1).withWord(word);
     }
 }

@@ -15,6 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
@@ -55,7 +56,7 @@ class FiguresTest {
                         p -> EnumSet.of(Measure.Kind.WAY),
                         s -> ring ? EnumSet.of(Measure.Kind.OUT) : EnumSet.of(Measure.Kind.OUT, Measure.Kind.OPEN),
                         u -> EnumSet.of(Measure.Kind.TIME),
-                        a -> EnumSet.of(Measure.Kind.TIME));
+                        a -> EnumSet.of(a.deed() instanceof Deed.OpenPlay ? Measure.Kind.ABOUT : Measure.Kind.TIME));
         assertTrue(there.containsAll(must), move + " carries " + there);
         if (happens && move instanceof Pass) {
             assertTrue(
@@ -124,7 +125,7 @@ class FiguresTest {
                         .map(g -> open(g, t.poseAt(move.role(), span.start()).at()));
             case TIME -> move instanceof Travel travel ? arrives(t, travel, span) : Optional.empty();
             case REACTION -> move.trigger().flatMap(w -> moment(t, w.event())).map(cue -> span.start() - cue);
-            case DELAY, AHEAD, NOT_CAUGHT, NEVER -> Optional.empty();
+            case ABOUT, DELAY, AHEAD, NOT_CAUGHT, NEVER -> Optional.empty();
         };
     }
 

@@ -6,10 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.motion.Happening;
 import wildchalk.core.motion.MoveSpan;
@@ -93,6 +96,18 @@ final class StripBars {
             ballLane(move)
                     .ifPresent(l -> bars.add(new Bar(l, span.start(), span.end(), move.id(), "", Optional.empty(), 0)));
         }
+        if (move instanceof Act act && act.deed() instanceof Deed.OpenPlay play) {
+            // one block over all who play
+            play.with()
+                    .forEach(r -> bars.add(new Bar(
+                            laneOf(r),
+                            span.start(),
+                            end,
+                            move.id(),
+                            "",
+                            told.path().role(r),
+                            0)));
+        }
         move.trigger().ifPresent(t -> thread(move, t.event(), span.start(), false));
         if (move instanceof Travel travel) {
             // it brakes from that moment on
@@ -112,9 +127,13 @@ final class StripBars {
     }
 
     int laneOf(Move move) {
+        return laneOf(move.role());
+    }
+
+    private int laneOf(RoleId who) {
         List<Role> roles = told.path().roles();
         for (int i = 0; i < roles.size(); i++) {
-            if (roles.get(i).id().equals(move.role())) {
+            if (roles.get(i).id().equals(who)) {
                 return i;
             }
         }

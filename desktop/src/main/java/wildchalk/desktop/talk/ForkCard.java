@@ -70,6 +70,7 @@ final class ForkCard {
         Progression whole = document.version();
         Label question = new Label(question());
         question.getStyleClass().add("fork-question");
+        question.setWrapText(true);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         LazyMenu edit = new LazyMenu(Ui.text("talk.fork.edit"), this::fill).withArrow();
@@ -81,8 +82,11 @@ final class ForkCard {
         Branch taken = Outcomes.taken(whole, fork, document.choicesProperty().get());
         double sum = fork.branches().stream().mapToDouble(Branch::weight).sum();
         for (Branch branch : fork.branches()) {
+            // who is first is no matter of how likely it is
             ToggleButton way = new ToggleButton(
-                    Ui.text("talk.fork.way", branch.label(), Numbers.brief(100 * branch.weight() / sum, 0)));
+                    fork.race().isPresent()
+                            ? branch.label()
+                            : Ui.text("talk.fork.way", branch.label(), Numbers.brief(100 * branch.weight() / sum, 0)));
             way.setId("branch-" + fork.id() + "-" + branch.id());
             way.getStyleClass().add("branch");
             way.setMnemonicParsing(false);

@@ -3,6 +3,8 @@ package wildchalk.desktop.talk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -13,6 +15,7 @@ import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OnBranch;
 import wildchalk.core.drill.Question;
 import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.edit.Tellings;
@@ -61,6 +64,7 @@ final class StepMenu {
         items.add(item("talk.step.point", addPoint));
         items.add(item("talk.step.question", () -> question(step)));
         items.add(doing());
+        items.add(play());
         items.add(new SeparatorMenuItem());
         Menu fork = new Menu(Ui.text("talk.step.fork"));
         fork.setId("talk-step-fork");
@@ -87,6 +91,21 @@ final class StepMenu {
         MenuItem item = new MenuItem(Ui.text(key));
         item.setId(key.replace('.', '-'));
         item.setOnAction(e -> action.run());
+        return item;
+    }
+
+    /** Those who are chosen, or all, play freely in this step. */
+    private MenuItem play() {
+        MenuItem item = item("talk.step.play", () -> {
+            Set<RoleId> chosen = document.selectionProperty().get().ids().stream()
+                    .filter(RoleId.class::isInstance)
+                    .map(RoleId.class::cast)
+                    .collect(Collectors.toSet());
+            NewMoves.openPlay(document.path(), document.timeline(), id, chosen)
+                    .ifPresent(m -> document.edit(Ui.text("edit.play"), Tellings.tell(id, List.of(m))));
+        });
+        item.setDisable(document.path().roles().size() < 2
+                || document.told().path().step(id).isEmpty());
         return item;
     }
 

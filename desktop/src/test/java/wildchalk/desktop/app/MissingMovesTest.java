@@ -114,4 +114,33 @@ class MissingMovesTest {
         assertTrue(pass instanceof Pass);
         assertEquals(new Event.Starts(pass.id()), last().trigger().orElseThrow().event());
     }
+
+    @Test
+    void fourPlayFreelyAndThereIsAWayOut(FxRobot robot) throws Exception {
+        placed(
+                "handball",
+                "attack at -3,2; attack at 3,2; defence at -3,-2; defence at 3,-2; keeper at 19,0; ball with A1");
+        // those who are chosen play: a loop is pulled round them
+        window.pull(
+                robot,
+                window.screen(new Point(-6, 5)),
+                window.screen(new Point(6, 5)),
+                window.screen(new Point(6, -5)),
+                window.screen(new Point(-6, -5)),
+                window.screen(new Point(-6, 4.6)));
+        window.settled();
+        Window.press(robot, "#step-menu-1");
+        Window.press(robot, "#talk-step-play");
+        window.settled();
+        Deed.OpenPlay play = (Deed.OpenPlay) ((Act) last()).deed();
+        assertEquals(new RoleId("a1"), last().role());
+        assertEquals(List.of(new RoleId("a2"), new RoleId("d1"), new RoleId("d2")), play.with());
+        Window.press(robot, "#step-menu-1");
+        Window.press(robot, "#talk-step-fork");
+        Window.until(() -> robot.lookup("#fork-by-PLAY").queryAll().stream()
+                .anyMatch(n -> n.getScene() != null && n.localToScreen(0, 0) != null));
+        robot.clickOn("#fork-by-PLAY", Motion.HORIZONTAL_FIRST);
+        window.settled();
+        assertEquals(3, Outcomes.ways(window.document().version()).size());
+    }
 }

@@ -149,6 +149,16 @@ final class Brush {
                 y + back * dy - 9 * u * dx));
     }
 
+    /** Play that goes its own way: three small eddies. */
+    void eddies(double x, double y) {
+        g.setStroke(round(1.6));
+        for (int i = -1; i <= 1; i++) {
+            double cx = x + i * 12 * u;
+            double cy = y + (i == 0 ? -3 : 3) * u;
+            g.draw(new Arc2D.Double(cx - 5 * u, cy - 5 * u, 10 * u, 10 * u, 40 + 90 * i, 250, Arc2D.OPEN));
+        }
+    }
+
     /** Arcs in front of a mouth. */
     void call(double x, double y, double facing) {
         g.setStroke(round(1.8));

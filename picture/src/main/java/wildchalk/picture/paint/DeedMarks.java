@@ -95,6 +95,11 @@ final class DeedMarks {
             }
 
             @Override
+            public Void openPlay(Deed.OpenPlay o) {
+                return null; // its region is painted under everybody
+            }
+
+            @Override
             public Void calling(Deed.Calling c) {
                 brush.call(p.getX(), p.getY(), facing);
                 return null;

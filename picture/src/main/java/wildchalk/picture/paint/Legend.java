@@ -49,6 +49,7 @@ public final class Legend {
         CONTACT,
         CONTEST,
         CHALLENGE,
+        PLAY,
         CALL,
         PUT_DOWN,
         PASS,
@@ -217,7 +218,8 @@ public final class Legend {
             case BALL -> BodyPainter.ball(g, ground, middle, Bodies.BALL_RADIUS * unit, unit);
             case TRAVEL, CARRY, BACKWARD, SHUFFLE, CROSSOVER, RUN_OUT, PASS, BANK, SHOT ->
                 stroke(new Brush(g, unit), g, ground, sign, x, y, unit);
-            case STOP, TURN, SCREEN, CONTACT, CONTEST, CHALLENGE, CALL, PUT_DOWN -> deed(g, ground, sign, middle, unit);
+            case STOP, TURN, SCREEN, CONTACT, CONTEST, CHALLENGE, PLAY, CALL, PUT_DOWN ->
+                deed(g, ground, sign, middle, unit);
             case CHANNEL, ZONE, NO_GO -> zone(g, ground, sign, middle, unit);
             default -> gear(g, ground, GearKind.valueOf(sign.name()), middle, unit);
         }
@@ -233,6 +235,7 @@ public final class Legend {
             case SCREEN -> brush.crossbar(x - 12 * unit, y, 0);
             case CONTACT -> brush.cross(x, y, false);
             case CONTEST -> brush.cross(x, y, true);
+            case PLAY -> brush.eddies(x, y);
             case CHALLENGE -> brush.claw(x - 8 * unit, y, 0, true);
             case CALL -> brush.call(x - 12 * unit, y, 0);
             default -> brush.stop(x, y, false);

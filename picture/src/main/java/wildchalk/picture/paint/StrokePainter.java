@@ -51,6 +51,7 @@ final class StrokePainter {
         frame.earlierSteps().forEach(this::step);
         g.setComposite(solid);
         frame.runningOn().forEach(this::rest);
+        new PlayPainter(g, ground, v, frame).paint();
         frame.currentSteps().forEach(this::step);
     }
 
