@@ -64,6 +64,9 @@ final class MovesMap {
     }
 
     private Move act(Act a) {
+        if (a.deed() instanceof Deed.Skill s) {
+            return map.swapsHands() ? a.withDeed(s.withHand(s.hand().swapped())) : a;
+        }
         if (a.deed() instanceof Deed.OpenPlay p) {
             return a.withDeed(p.withZone(p.zone().map(this::zone)));
         }

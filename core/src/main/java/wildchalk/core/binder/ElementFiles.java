@@ -20,6 +20,7 @@ import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Note;
 import wildchalk.core.drill.NoteId;
+import wildchalk.core.drill.Posture;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
@@ -106,7 +107,8 @@ final class ElementFiles {
                 f.numberOr("pace", 1),
                 f.has("team") ? Optional.of(f.choice("team", Chalk.class)) : Optional.empty(),
                 f.choiceOr("hand", Hand.class, Hand.NONE),
-                f.textOr("task", "", Limits.LINE));
+                f.textOr("task", "", Limits.LINE),
+                f.choiceOr("posture", Posture.class, Posture.STANDING));
     }
 
     static void role(ObjectNode o, Role r, String path, Extras extras) {
@@ -122,6 +124,9 @@ final class ElementFiles {
         }
         if (!r.task().isEmpty()) {
             o.put("task", r.task());
+        }
+        if (r.posture() != Posture.STANDING) {
+            o.put("posture", Fields.nameOf(r.posture()));
         }
     }
 

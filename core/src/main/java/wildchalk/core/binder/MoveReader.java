@@ -12,6 +12,7 @@ import wildchalk.core.drill.Called;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -38,7 +39,7 @@ import wildchalk.core.json.Located;
 final class MoveReader {
 
     private static final String KINDS =
-            "travel, pass, shot, pick-up, put-down, wait, turn, screen, contact, contest, challenge, play, call";
+            "travel, pass, shot, pick-up, put-down, wait, turn, screen, contact, contest, challenge, play, skill, call";
 
     private MoveReader() {}
 
@@ -110,6 +111,11 @@ final class MoveReader {
                         f.has("winner") ? Optional.of(new RoleId(f.slug("winner"))) : Optional.empty());
             case "challenge" -> challenge(f);
             case "play" -> openPlay(f);
+            case "skill" ->
+                new Deed.Skill(
+                        f.choice("trick", Deed.Trick.class),
+                        f.textOr("name", "", Limits.WORD),
+                        f.choiceOr("hand", Hand.class, Hand.NONE));
             case "call" ->
                 new Deed.Calling(
                         f.text("words", Deed.Calling.MAX_LENGTH),

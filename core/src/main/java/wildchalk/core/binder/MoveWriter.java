@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Passing;
@@ -202,6 +203,18 @@ final class MoveWriter {
                                     .put("at", j.at().text()));
                 }
                 return o.put("ending", Fields.nameOf(p.ending()));
+            }
+
+            @Override
+            public ObjectNode skill(Deed.Skill s) {
+                o.put("do", "skill").put("trick", Fields.nameOf(s.trick()));
+                if (!s.name().isEmpty()) {
+                    o.put("name", s.name());
+                }
+                if (s.hand() != Hand.NONE) {
+                    o.put("hand", Fields.nameOf(s.hand()));
+                }
+                return o;
             }
 
             @Override

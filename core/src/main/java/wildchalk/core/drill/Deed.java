@@ -33,6 +33,8 @@ public sealed interface Deed {
 
         T openPlay(OpenPlay p);
 
+        T skill(Skill s);
+
         T calling(Calling c);
 
         T puttingDown(PuttingDown p);
@@ -301,6 +303,77 @@ public sealed interface Deed {
         @Override
         public <T> T match(Cases<T> cases) {
             return cases.challenge(this);
+        }
+    }
+
+    /** Skills that have a name in the field, with what they take and leave (estimates). */
+    enum Trick {
+        /** A false move of body or eyes. */
+        FEINT(0.4, 0.85),
+        /** A pass or shot that is only shown. */
+        FAKE(0.4, 0.8),
+        STEP_OVER(0.5, 0.8),
+        /** The ball under the sole, or across the body. */
+        ROLL(0.5, 0.7),
+        DRAG_BACK(0.6, 0.2),
+        LUNGE(0.4, 0.6),
+        HOP_STEP(0.4, 0.6),
+        /** Both feet at once, to a stand. */
+        JUMP_STOP(0.4, 0),
+        SPIN(0.6, 0.6),
+        /** Short quick steps into a close-out. */
+        STUTTER(0.7, 0.3),
+        /** One's own, by its name. */
+        OWN(0.6, 0.7);
+
+        private final double seconds;
+        private final double keeps;
+
+        Trick(double seconds, double keeps) {
+            this.seconds = seconds;
+            this.keeps = keeps;
+        }
+
+        /** How long it takes. */
+        public double seconds() {
+            return seconds;
+        }
+
+        /** The share of the speed that is kept through it; 0 for to a stand. */
+        public double keeps() {
+            return keeps;
+        }
+    }
+
+    /**
+     * A skill, done on the run where somebody runs on.
+     *
+     * @param name what one's own is called; empty for the others
+     * @param hand to which side it goes; NONE for none
+     */
+    record Skill(Trick trick, String name, Hand hand) implements Deed {
+        public Skill {
+            Objects.requireNonNull(trick, "trick");
+            Objects.requireNonNull(name, "name");
+            Objects.requireNonNull(hand, "hand");
+            Limits.text("skill", name, Limits.WORD);
+            if (name.isBlank() == (trick == Trick.OWN)) {
+                throw new IllegalArgumentException(
+                        "A skill of one's own (\"%s\") needs a name, and no other skill has one.".formatted(name));
+            }
+        }
+
+        public static Skill of(Trick trick) {
+            return new Skill(trick, "", Hand.NONE);
+        }
+
+        public Skill withHand(Hand side) {
+            return new Skill(trick, name, side);
+        }
+
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.skill(this);
         }
     }
 

@@ -15,6 +15,7 @@ import wildchalk.core.geometry.Point;
  * @param pace factor on the speed of the age band, 0.3 to 2
  * @param team the colour of its bib; empty for the colour of its side
  * @param hand the hand, foot or stick side it plays with
+ * @param posture how it is at the whistle
  * @param task what it does all the time, in words: "passes", "calls"; perhaps nothing
  */
 public record Role(
@@ -26,7 +27,8 @@ public record Role(
         double pace,
         Optional<Chalk> team,
         Hand hand,
-        String task) {
+        String task,
+        Posture posture) {
 
     public static final double MIN_PACE = 0.3;
     public static final double MAX_PACE = 2;
@@ -39,6 +41,7 @@ public record Role(
         Objects.requireNonNull(team, "team");
         Objects.requireNonNull(hand, "hand");
         Objects.requireNonNull(task, "task");
+        Objects.requireNonNull(posture, "posture");
         Limits.text("label", label, Limits.LABEL);
         Limits.text("task", task, Limits.LINE);
         at.ifPresent(p -> Limits.place("player", p));
@@ -52,7 +55,25 @@ public record Role(
 
     /** A role in the colour of its side. */
     public Role(RoleId id, String label, Side side, Optional<Point> at, double facingDegrees, double pace) {
-        this(id, label, side, at, facingDegrees, pace, Optional.empty(), Hand.NONE, "");
+        this(id, label, side, at, facingDegrees, pace, Optional.empty(), Hand.NONE, "", Posture.STANDING);
+    }
+
+    /** One that stands. */
+    public Role(
+            RoleId id,
+            String label,
+            Side side,
+            Optional<Point> at,
+            double facingDegrees,
+            double pace,
+            Optional<Chalk> team,
+            Hand hand,
+            String task) {
+        this(id, label, side, at, facingDegrees, pace, team, hand, task, Posture.STANDING);
+    }
+
+    public Role withPosture(Posture how) {
+        return new Role(id, label, side, at, facingDegrees, pace, team, hand, task, how);
     }
 
     /** Where a map carries it; the other hand where the map mirrors. */
@@ -62,38 +83,38 @@ public record Role(
     }
 
     public Role withId(RoleId name) {
-        return new Role(name, label, side, at, facingDegrees, pace, team, hand, task);
+        return new Role(name, label, side, at, facingDegrees, pace, team, hand, task, posture);
     }
 
     public Role withAt(Point place) {
-        return new Role(id, label, side, Optional.of(place), facingDegrees, pace, team, hand, task);
+        return new Role(id, label, side, Optional.of(place), facingDegrees, pace, team, hand, task, posture);
     }
 
     public Role withPace(double factor) {
-        return new Role(id, label, side, at, facingDegrees, factor, team, hand, task);
+        return new Role(id, label, side, at, facingDegrees, factor, team, hand, task, posture);
     }
 
     public Role withLabel(String text) {
-        return new Role(id, text, side, at, facingDegrees, pace, team, hand, task);
+        return new Role(id, text, side, at, facingDegrees, pace, team, hand, task, posture);
     }
 
     public Role withSide(Side other) {
-        return new Role(id, label, other, at, facingDegrees, pace, team, hand, task);
+        return new Role(id, label, other, at, facingDegrees, pace, team, hand, task, posture);
     }
 
     public Role withFacing(double degrees) {
-        return new Role(id, label, side, at, degrees, pace, team, hand, task);
+        return new Role(id, label, side, at, degrees, pace, team, hand, task, posture);
     }
 
     public Role withTeam(Optional<Chalk> colour) {
-        return new Role(id, label, side, at, facingDegrees, pace, colour, hand, task);
+        return new Role(id, label, side, at, facingDegrees, pace, colour, hand, task, posture);
     }
 
     public Role withHand(Hand other) {
-        return new Role(id, label, side, at, facingDegrees, pace, team, other, task);
+        return new Role(id, label, side, at, facingDegrees, pace, team, other, task, posture);
     }
 
     public Role withTask(String words) {
-        return new Role(id, label, side, at, facingDegrees, pace, team, hand, words);
+        return new Role(id, label, side, at, facingDegrees, pace, team, hand, words, posture);
     }
 }

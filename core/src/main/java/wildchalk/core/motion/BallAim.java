@@ -56,7 +56,8 @@ final class BallAim {
 
     /** To whoever is further ahead as it is sent: furthest the way in which those lie of whom it may be. */
     private Pass withWhoIsAhead(Job job, Pass pass, Point from, double t) {
-        List<RoleId> among = pass.to().match(Target.ToRole::among, place -> List.<RoleId>of());
+        List<RoleId> named = pass.to().match(Target.ToRole::among, place -> List.<RoleId>of());
+        List<RoleId> among = named.stream().filter(r -> !r.equals(pass.role())).toList();
         if (among.isEmpty()) {
             return pass;
         }
@@ -70,7 +71,7 @@ final class BallAim {
                         .max(Comparator.comparingDouble(
                                 r -> run.runners.get(r).at(t).minus(from).dot(ahead)))
                         .orElseThrow());
-        job.sent = pass.withTo(new Target.ToRole(first, among));
+        job.sent = pass.withTo(new Target.ToRole(first, named));
         return job.sent;
     }
 

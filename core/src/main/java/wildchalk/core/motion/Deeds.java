@@ -63,6 +63,16 @@ final class Deeds {
             }
 
             @Override
+            public Void skill(Deed.Skill s) {
+                boolean onTheRun = job.runner.goesOn();
+                if (!onTheRun) {
+                    job.runner.stand(t);
+                }
+                run.endsAfter(job, t, s.trick().seconds(), onTheRun);
+                return null;
+            }
+
+            @Override
             public Void calling(Deed.Calling c) {
                 run.endsAfter(job, t, Pace.CALL_SECONDS, true);
                 run.happened(new Event.IsCalled(c.words()), t);

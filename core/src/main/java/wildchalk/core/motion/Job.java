@@ -123,11 +123,17 @@ final class Job {
 
     /** Whether it can be done while running on into the next travel. */
     boolean joins() {
-        return move instanceof Act act && act.deed() instanceof Deed.Turning
+        return move instanceof Act act
+                        && (act.deed() instanceof Deed.Turning
+                                || act.deed() instanceof Deed.Skill s
+                                        && s.trick().keeps() > 0)
                 || move instanceof PickUp pickUp && pickUp.how() == PickUpKind.SCOOP;
     }
 
     double keepsOnTheRun() {
+        if (move instanceof Act act && act.deed() instanceof Deed.Skill skill) {
+            return skill.trick().keeps();
+        }
         return move instanceof PickUp ? Pace.SCOOP_KEEPS : Pace.TURN_KEEPS;
     }
 

@@ -52,6 +52,11 @@ public final class MoveKinds {
             }
 
             @Override
+            public String skill(Deed.Skill s) {
+                return "skill";
+            }
+
+            @Override
             public String calling(Deed.Calling c) {
                 return "call";
             }

@@ -8,6 +8,7 @@ import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.PassKind;
 import wildchalk.core.drill.PickUpKind;
+import wildchalk.core.drill.Posture;
 import wildchalk.core.drill.Weight;
 import wildchalk.core.surface.Medium;
 import wildchalk.core.surface.Surface;
@@ -297,6 +298,22 @@ public record Pace(AgeBand age, Medium medium, String sport) {
                 ? BODY_REACH_METRES
                 : STICKS.contains(sport) ? STICK_REACH_METRES : HAND_REACH_METRES;
         return adult * at(REACH_SHARE);
+    }
+
+    /** Getting up slowed by age (estimate): children are quick on their feet, but clumsy at it. */
+    private static final double[] GET_UP_SHARE = {1.3, 1.2, 1.1, 1.05, 1, 1, 0.85};
+
+    /** How long it takes to be on one's feet and ready to run, s (estimate). */
+    public double getUpSeconds(Posture from) {
+        double adult =
+                switch (from) {
+                    case STANDING -> 0;
+                    case KNEELING -> 0.6;
+                    case SEATED -> 1.0;
+                    case ON_FRONT -> 1.2;
+                    case ON_BACK -> 1.5;
+                };
+        return adult * at(GET_UP_SHARE);
     }
 
     /** How long it lasts from where they meet, s (estimate). */

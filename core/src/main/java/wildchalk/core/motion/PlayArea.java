@@ -24,6 +24,7 @@ public record PlayArea(List<Point> outline) {
     /** Who plays without a zone needs so much room beyond where they stand, m (estimate). */
     private static final double ROOM_METRES = 3;
 
+    private static final double LEAST_WAY_METRES = 0.01;
     private static final double LEAST_RADIUS_METRES = 6;
     private static final int CORNERS = 24;
 
@@ -90,7 +91,9 @@ public record PlayArea(List<Point> outline) {
     Point outside(Point from, double metres) {
         Point middle = middle();
         Point way = from.minus(middle);
-        double heading = way.length() < 1e-6 ? 0 : way.headingDegrees();
+        // from the very middle of it: away from the middle of the surface
+        Point out = way.length() < LEAST_WAY_METRES ? middle : way;
+        double heading = out.length() < LEAST_WAY_METRES ? 0 : out.headingDegrees();
         Point p = from;
         for (int i = 0; i < 400 && contains(p); i++) {
             p = p.plus(Point.polar(0.25, heading));

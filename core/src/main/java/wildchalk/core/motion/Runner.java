@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Posture;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Headings;
@@ -31,6 +32,9 @@ final class Runner {
     final Deque<Job> waitingForBall = new ArrayDeque<>();
     /** Balls in hand, the longest held first. */
     final Deque<BallRun> holds = new ArrayDeque<>();
+
+    /** Whether he still has to get up. */
+    boolean down;
 
     /** Until then (s) somebody holds him, and he goes nowhere. */
     double busyUntil;
@@ -57,6 +61,7 @@ final class Runner {
         this.role = role;
         this.pace = pace;
         this.whistleFacing = facing;
+        this.down = role.posture() != Posture.STANDING;
         pieces.add(new Trajectory.Still(0, start, facing));
     }
 

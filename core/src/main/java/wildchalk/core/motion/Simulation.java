@@ -286,6 +286,14 @@ final class Simulation {
         if (job.state != Job.State.WAITING || job.unmet > 0) {
             return;
         }
+        if (job.runner.down && job.move.needsLegs()) {
+            // he gets up once his cue has come
+            job.runner.down = false;
+            double up = pace.getUpSeconds(job.runner.role.posture());
+            job.reaction += up;
+            schedule(job, t + up);
+            return;
+        }
         if (t < job.runner.busyUntil && job.move.needsLegs()) {
             schedule(job, job.runner.busyUntil);
             return;

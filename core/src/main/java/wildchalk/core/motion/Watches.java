@@ -16,6 +16,9 @@ import wildchalk.core.surface.Surface;
 /** Works out when somebody or a ball reaches what is waited for, as everybody's plans are now. */
 final class Watches {
 
+    /** Nothing is looked for further ahead, s: longer than any rep. */
+    private static final double HORIZON_SECONDS = 600;
+
     private final Arrivals arrivals;
     private final Map<RoleId, Runner> runners;
     private final List<BallRun> balls;
@@ -58,6 +61,8 @@ final class Watches {
         if (event.where() instanceof Region.NearRole near) {
             until = Math.max(until, runners.get(near.role()).restsAt());
         }
+        // a ball that would creep for ever is not waited for so long
+        until = Math.min(until, now + HORIZON_SECONDS);
         return arrivals.first(event.where(), way, now, until);
     }
 

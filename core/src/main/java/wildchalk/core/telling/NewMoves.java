@@ -41,6 +41,7 @@ public final class NewMoves {
         list.add(act(id, role, new Deed.PuttingDown()));
         list.add(act(id, role, new Deed.Waiting(1)));
         list.add(act(id, role, new Deed.Turning(Deed.Turn.PIVOT, Hand.LEFT, 180)));
+        list.add(act(id, role, Deed.Skill.of(Deed.Trick.FEINT)));
         list.add(act(id, role, new Deed.Screening(other, 1.5)));
         other.ifPresent(o -> list.add(act(id, role, new Deed.Contact(o, Deed.Level.TOKEN, 0.5))));
         other.ifPresent(

@@ -196,7 +196,8 @@ public final class MoreTurns {
                 r.pace(),
                 r.team(),
                 r.hand(),
-                r.task());
+                r.task(),
+                r.posture());
     }
 
     /** Each line nearer to where those end who come to it. */

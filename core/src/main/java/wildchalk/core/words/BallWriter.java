@@ -24,10 +24,12 @@ import wildchalk.core.drill.PickUpKind;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Scene;
+import wildchalk.core.drill.Seeks;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Target;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Weight;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Goals;
@@ -95,11 +97,27 @@ final class BallWriter {
     private String verb(Pass move, PassKind kind, Weight weight) {
         boolean serve = kind == PassKind.SERVE || kind == PassKind.FULL_SERVE;
         String of = kind + "." + weight;
+        if (knocksPast(move)) {
+            return text("words.knocks");
+        }
         boolean thrownOut =
                 path.role(move.role()).filter(r -> r.side() == Side.KEEPER).isPresent()
                         && SportTexts.has("keeper-pass", surface.sport(), of);
         String verb = SportTexts.get(thrownOut ? "keeper-pass" : "pass", surface.sport(), of);
         return serve && goesAcross(move) ? text("words.cross-court", verb) : verb;
+    }
+
+    /** Whether he goes after it himself at once. */
+    private boolean knocksPast(Pass move) {
+        boolean toSpot = move.to().match(r -> false, p -> p.runner().isEmpty());
+        return toSpot
+                && path.stepOf(move.id()).stream()
+                        .flatMap(s -> s.moves().stream().dropWhile(m -> !m.id().equals(move.id())))
+                        .skip(1)
+                        .filter(m -> m.role().equals(move.role()))
+                        .findFirst()
+                        .filter(m -> m instanceof Travel t && t.seeks().equals(Optional.of(Seeks.BALL)))
+                        .isPresent();
     }
 
     private boolean goesAcross(Pass move) {

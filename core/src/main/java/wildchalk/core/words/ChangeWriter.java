@@ -131,6 +131,9 @@ public final class ChangeWriter {
                 if (old.side() != role.side()) {
                     lines.add(text("change.side", role.label(), text("side." + role.side())));
                 }
+                if (old.posture() != role.posture()) {
+                    lines.add(text("change.posture", role.label(), text("posture." + role.posture())));
+                }
                 if (!old.task().equals(role.task()) && !role.task().isEmpty()) {
                     lines.add(text("change.task", role.label(), role.task()));
                 }

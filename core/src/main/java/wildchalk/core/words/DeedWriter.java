@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Deed;
@@ -109,6 +110,11 @@ final class DeedWriter {
             public Void openPlay(Deed.OpenPlay p) {
                 plays.write(phrases, act, p);
                 return null;
+            }
+
+            @Override
+            public Void skill(Deed.Skill s) {
+                return skilled(phrases, s);
             }
 
             @Override
@@ -216,6 +222,32 @@ final class DeedWriter {
         return rivals.isEmpty()
                 ? contest
                 : new Deed.Contest(contest.kind(), rivals, contest.winner().filter(w -> wanted || !w.equals(rival)));
+    }
+
+    private Void skilled(List<Phrase> phrases, Deed.Skill s) {
+        phrases.add(new Phrase.Slot(
+                SlotKind.KIND,
+                trick(s.trick(), s.name()),
+                "",
+                () -> Stream.of(Deed.Trick.values())
+                        .filter(t -> t != Deed.Trick.OWN)
+                        .map(t -> new Phrase.Choice(
+                                trick(t, ""), deed(Deed.Skill.class, d -> new Deed.Skill(t, "", d.hand()))))
+                        .toList()));
+        phrases.add(new Phrase.Slot(
+                SlotKind.HAND,
+                s.hand() == Hand.NONE ? "" : text("hand." + s.hand()),
+                text("trick.side-prompt"),
+                () -> Stream.of(Hand.NONE, Hand.LEFT, Hand.RIGHT)
+                        .map(h -> new Phrase.Choice(
+                                text(h == Hand.NONE ? "trick.no-side" : "hand." + h),
+                                deed(Deed.Skill.class, d -> d.withHand(h))))
+                        .toList()));
+        return null;
+    }
+
+    private String trick(Deed.Trick trick, String name) {
+        return SportTexts.get("trick", surface.sport(), trick.name(), name);
     }
 
     private Void call(List<Phrase> phrases, Act act, Deed.Calling c) {

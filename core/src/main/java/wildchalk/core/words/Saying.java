@@ -14,7 +14,9 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Launch;
+import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -170,6 +172,8 @@ public final class Saying {
                             effort.orElse(Effort.HARD),
                             List.of(new Waypoint(start, false)))
                     .withSeeks(Optional.of(what)));
+        } else if (means("does", verb) && !rest.isEmpty()) {
+            tell(new Act(NEW, who.id(), Optional.empty(), false, skill(bare(rest))));
         } else if (means("wait", verb)) {
             tell(new Act(NEW, who.id(), Optional.empty(), false, new Deed.Waiting(seconds(rest))));
         } else if (means("pick", verb)) {
@@ -197,6 +201,18 @@ public final class Saying {
         } else {
             throw unknown("say.verb", verb, List.of(Texts.CORE.get("say.verbs")));
         }
+    }
+
+    /** One with a name in the field, else one's own. */
+    private static Deed.Skill skill(List<String> words) {
+        String said = String.join(" ", words);
+        String key = said.toUpperCase(Locale.ROOT).replaceAll("[ -]", "_");
+        return Arrays.stream(Deed.Trick.values())
+                .filter(t -> t != Deed.Trick.OWN && t.name().equals(key))
+                .findFirst()
+                .map(Deed.Skill::of)
+                .orElseGet(() -> new Deed.Skill(
+                        Deed.Trick.OWN, said.substring(0, Math.min(Limits.WORD, said.length())), Hand.NONE));
     }
 
     private static Optional<Deed.Bid> bid(String verb) {

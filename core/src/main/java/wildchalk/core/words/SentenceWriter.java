@@ -17,6 +17,7 @@ import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Passing;
+import wildchalk.core.drill.Posture;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Round;
 import wildchalk.core.drill.Scene;
@@ -159,7 +160,7 @@ final class SentenceWriter {
         boolean carrying = timeline.move(move.id()).carrying();
         phrases.add(new Phrase.Slot(
                 SlotKind.MANNER,
-                verbs.of(move.manner(), move.effort(), carrying),
+                (getsUp(move) ? text("words.gets-up") + " " : "") + verbs.of(move.manner(), move.effort(), carrying),
                 "",
                 () -> verbs.choices(move, carrying)));
         Phrase via = via(step, move);
@@ -172,6 +173,19 @@ final class SentenceWriter {
         }
         triggers.until(step, move).ifPresent(phrases::add);
         return null;
+    }
+
+    /** Whether he has to get up for it: his first who does not stand at the whistle. */
+    private boolean getsUp(Travel move) {
+        boolean down = path.role(move.role())
+                .filter(r -> r.posture() != Posture.STANDING)
+                .isPresent();
+        return down
+                && path.moves().stream()
+                        .filter(m -> m.role().equals(move.role()) && m.needsLegs())
+                        .findFirst()
+                        .filter(m -> m.id().equals(move.id()))
+                        .isPresent();
     }
 
     private Point startOf(Travel move) {

@@ -17,6 +17,7 @@ import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.MarkedZone;
+import wildchalk.core.drill.Posture;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
@@ -198,6 +199,9 @@ final class SetUpWriter {
             about.add(text("side." + role.side()));
         }
         role.team().ifPresent(c -> about.add(text("setup.bib", text("chalk." + c))));
+        if (role.posture() != Posture.STANDING) {
+            about.add(text("posture." + role.posture()));
+        }
         if (!role.task().isEmpty()) {
             about.add(role.task());
         }

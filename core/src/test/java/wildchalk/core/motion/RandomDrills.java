@@ -46,6 +46,7 @@ import wildchalk.core.drill.PassKind;
 import wildchalk.core.drill.Passing;
 import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.PickUpKind;
+import wildchalk.core.drill.Posture;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Question;
@@ -265,6 +266,7 @@ public final class RandomDrills {
                 .get(0)
                 .withTeam(Optional.of(pick(Chalk.values())))
                 .withHand(pick(Hand.values()))
+                .withPosture(pick(Posture.values()))
                 .withTask(random.nextBoolean() ? "calls" : ""));
         List<ElementId> all = Elements.all(p);
         Set<ElementId> group = new LinkedHashSet<>();
@@ -340,7 +342,7 @@ public final class RandomDrills {
 
     private Deed deed(int roles) {
         Hand hand = random.nextBoolean() ? Hand.LEFT : Hand.RIGHT;
-        return switch (random.nextInt(10)) {
+        return switch (random.nextInt(11)) {
             case 0 -> new Deed.Turning(pick(Deed.Turn.values()), hand, 45 * (1 + random.nextInt(8)));
             case 1 -> new Deed.Screening(random.nextBoolean() ? Optional.of(any(roles)) : Optional.empty(), 1.5);
             case 2 -> new Deed.Contact(any(roles), pick(Deed.Level.values()), 0.5);
@@ -353,8 +355,14 @@ public final class RandomDrills {
             case 5 -> new Deed.PuttingDown();
             case 6, 7 -> challenge(roles);
             case 8 -> openPlay(roles);
+            case 9 -> skill(hand);
             default -> new Deed.Waiting(0.5);
         };
+    }
+
+    private Deed skill(Hand hand) {
+        Deed.Trick trick = pick(Deed.Trick.values());
+        return new Deed.Skill(trick, trick == Deed.Trick.OWN ? "harbour hop" : "", hand);
     }
 
     private Deed openPlay(int roles) {

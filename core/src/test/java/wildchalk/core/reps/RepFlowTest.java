@@ -123,7 +123,7 @@ class RepFlowTest {
             }
             before = now;
         }
-        Path path = Path.usual(drill.base());
+        Path path = RunThrough.byClock(drill, Path.usual(drill.base()));
         boolean overlaps = Launches.period(path, Timeline.of(drill, path)).orElse(1e9)
                 < Timeline.of(drill, path).seconds() - 1e-6;
         if (!overlaps) {
@@ -137,7 +137,7 @@ class RepFlowTest {
     @MethodSource("everyDrill")
     void everyMoveIsDoneBySomebodyInItsPlace(Drill drill) {
         RepFlow flow = flow(drill);
-        Path path = Path.usual(drill.base());
+        Path path = RunThrough.byClock(drill, Path.usual(drill.base()));
         Timeline timeline = Timeline.of(drill, path);
         for (int rep = 0; rep < 4; rep++) {
             for (Move move : path.moves()) {

@@ -29,6 +29,7 @@ import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Note;
+import wildchalk.core.drill.Posture;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Side;
@@ -115,6 +116,7 @@ final class DetailsDialog {
         ComboBox<Side> side = choice("side", Side.values(), role.side(), s -> Ui.text("tray." + s));
         ComboBox<Optional<Chalk>> team = teams(role.team());
         ComboBox<Hand> hand = choice("hand", Hand.values(), role.hand(), h -> Ui.text("hand." + h));
+        ComboBox<Posture> posture = choice("posture", Posture.values(), role.posture(), h -> Ui.text("posture." + h));
         TextField task = Limited.to(text("task", role.task()), Limits.LINE);
         task.setPromptText(Ui.text("details.task.prompt"));
         TextField facing = text("facing", Numbers.brief(document.path().startFacingOf(role.id()), 1));
@@ -127,6 +129,7 @@ final class DetailsDialog {
                         .withSide(side.getValue())
                         .withTeam(team.getValue())
                         .withHand(hand.getValue())
+                        .withPosture(posture.getValue())
                         .withTask(does);
                 return r.at().isPresent() ? changed.withFacing(turned) : changed;
             });

@@ -149,6 +149,19 @@ final class Brush {
                 y + back * dy - 9 * u * dx));
     }
 
+    /** A skill: a small twist on the way. */
+    void twist(double x, double y) {
+        g.setStroke(round(2));
+        double r = 6 * u;
+        Path2D path = new Path2D.Double();
+        path.moveTo(x - r, y - r);
+        path.lineTo(x + r, y + r);
+        path.lineTo(x + r, y - r);
+        path.lineTo(x - r, y + r);
+        path.closePath();
+        g.draw(path);
+    }
+
     /** Play that goes its own way: three small eddies. */
     void eddies(double x, double y) {
         g.setStroke(round(1.6));

@@ -100,6 +100,12 @@ final class DeedMarks {
             }
 
             @Override
+            public Void skill(Deed.Skill s) {
+                brush.twist(p.getX(), p.getY());
+                return null;
+            }
+
+            @Override
             public Void calling(Deed.Calling c) {
                 brush.call(p.getX(), p.getY(), facing);
                 return null;
