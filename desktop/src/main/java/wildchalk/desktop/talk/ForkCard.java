@@ -2,6 +2,7 @@ package wildchalk.desktop.talk;
 
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import javafx.beans.binding.Bindings;
 import javafx.scene.Node;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
@@ -35,6 +36,10 @@ import wildchalk.picture.export.Told;
 final class ForkCard {
 
     private static final double[] WEIGHTS = {0.25, 0.5, 1, 2, 3, 5};
+
+    private static final double MIN_WIDTH = 120;
+    /** Left and right of what is in the card. */
+    private static final double BORDERS = 24;
 
     private final DrillDocument document;
     private final Fork fork;
@@ -95,9 +100,17 @@ final class ForkCard {
                 way.setSelected(true);
                 take(branch);
             });
+            // a long label goes on in a second line instead of out of the card
+            way.setWrapText(true);
+            way.setMinWidth(0);
             ways.getChildren().add(way);
         }
+        ways.setMinWidth(0);
         VBox card = new VBox(6, head, ways);
+        ways.getChildren()
+                .forEach(n -> ((ToggleButton) n)
+                        .maxWidthProperty()
+                        .bind(Bindings.max(MIN_WIDTH, card.widthProperty().subtract(BORDERS))));
         card.getStyleClass().add("fork");
         return card;
     }

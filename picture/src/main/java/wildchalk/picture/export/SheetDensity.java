@@ -22,7 +22,8 @@ record SheetDensity(int columns, boolean legend, double setUpShare, double heigh
             new SheetDensity(3, false, 0.5, 1, false),
             new SheetDensity(3, false, 0.42, 0.85, false),
             new SheetDensity(3, false, 0.34, 0.7, false),
-            new SheetDensity(3, false, 0.34, 0.7, true));
+            new SheetDensity(3, false, 0.34, 0.7, true),
+            new SheetDensity(3, false, 0.28, 0.55, true));
 
     /** Of a page that is more than one side at any of these: as wide as three side by side may be. */
     static final SheetDensity OVER = new SheetDensity(3, true, 0.5, 1, false);
