@@ -1,6 +1,7 @@
 package wildchalk.core.motion;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -69,7 +70,7 @@ final class FreePlay {
         Map<RoleId, Double> touches = new LinkedHashMap<>();
         ball.ifPresent(b -> {
             ballOf.put(job, b);
-            goesRound(play, b, players, touches, t, end, random);
+            goesRound(job.step, play, b, players, touches, t, end, random);
         });
         for (Deed.Joining joining : play.joining()) {
             Runner comes = run.runners.get(joining.who());
@@ -232,6 +233,7 @@ final class FreePlay {
 
     /** From one to the next of those who have it, and at last to where the ending leaves it. */
     private void goesRound(
+            int step,
             Deed.OpenPlay play,
             BallRun ball,
             List<Runner> players,
@@ -268,10 +270,10 @@ final class FreePlay {
             has = next;
             now = arrives;
         }
-        ends(play, ball, has, players, end);
+        ends(step, play, ball, has, players, end);
     }
 
-    private void ends(Deed.OpenPlay play, BallRun ball, Runner has, List<Runner> players, double end) {
+    private void ends(int step, Deed.OpenPlay play, BallRun ball, Runner has, List<Runner> players, double end) {
         double leaves = Math.max(ball.state().start() + 0.05, end - FLIES_SECONDS);
         Point from = has.at(leaves);
         Optional<GoalMouth> goal = Goals.all(run.path, run.surface).stream()
@@ -296,19 +298,27 @@ final class FreePlay {
                 ball.set(new BallState.Loose(end, out));
             }
             case WON ->
-                players.stream()
-                        .filter(r -> r.role.side() != has.role.side())
-                        .min((a, b) -> Double.compare(
-                                a.at(end).distanceTo(from), b.at(end).distanceTo(from)))
-                        .ifPresent(r -> {
-                            flies(ball, from, r.at(end), leaves, end);
-                            ball.set(new BallState.Held(end, r.role.id()));
-                        });
+                winner(step, has, players, from, end).ifPresent(r -> {
+                    flies(ball, from, r.at(end), leaves, end);
+                    ball.set(new BallState.Held(end, r.role.id()));
+                });
             case PASSES, WHISTLE -> {}
         }
         ball.version++;
         ball.receiver = null;
         ball.flyingFor = null;
+    }
+
+    /** Of the other side whoever goes on first after play; where nobody does, who is nearest. */
+    private static Optional<Runner> winner(int step, Runner has, List<Runner> players, Point from, double end) {
+        return players.stream()
+                .filter(r -> r.role.side() != has.role.side())
+                .min(Comparator.<Runner>comparingInt(r -> r.jobs.stream()
+                                .mapToInt(j -> j.step)
+                                .filter(s -> s > step)
+                                .min()
+                                .orElse(Integer.MAX_VALUE))
+                        .thenComparingDouble(r -> r.at(end).distanceTo(from)));
     }
 
     private static void flies(BallRun ball, Point from, Point to, double leaves, double arrives) {

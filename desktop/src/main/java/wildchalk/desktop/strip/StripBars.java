@@ -104,7 +104,7 @@ final class StripBars {
                             span.start(),
                             end,
                             move.id(),
-                            "",
+                            verb(move),
                             told.path().role(r),
                             0)));
         }

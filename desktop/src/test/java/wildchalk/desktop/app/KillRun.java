@@ -119,6 +119,11 @@ public final class KillRun {
                     axe[0].start();
                 }
             }
+        } catch (IOException cut) {
+            // the axe closes what is being read; before it fell that would be a fault
+            if (killed[0] == 0) {
+                throw cut;
+            }
         }
         process.waitFor();
         axe[0].join();
