@@ -29,6 +29,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.reps.Outlook;
 import wildchalk.core.reps.Setting;
+import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.core.text.LengthUnit;
@@ -59,7 +60,7 @@ class CommandLineTest {
     @MethodSource("demos")
     void everyCommandWorksOnTheDemoFiles(Path file) throws IOException {
         Drill drill = DrillFile.read(file).value();
-        wildchalk.core.path.Path path = wildchalk.core.path.Path.usual(drill.base());
+        wildchalk.core.path.Path path = RunThrough.byClock(drill, wildchalk.core.path.Path.usual(drill.base()));
         Timeline timeline = Timeline.of(drill, path);
         JsonNode time = json("time", file.toString(), "--json");
         assertEquals(timeline.seconds(), time.get("seconds").asDouble(), 0.001);
