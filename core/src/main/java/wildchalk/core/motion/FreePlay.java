@@ -76,7 +76,7 @@ final class FreePlay {
             Runner comes = run.runners.get(joining.who());
             double at = touches.getOrDefault(joining.at(), t + play.typicalSeconds() / 2);
             if (!players.contains(comes) && comes.restsAt() <= at) {
-                goes(job, comes, List.of(area.near(comes.at(at), run.surface)), at, end);
+                goes(job, comes, List.of(area.near(comes.at(at))), at, end);
                 players.add(comes);
             }
         }

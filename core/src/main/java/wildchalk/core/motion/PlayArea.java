@@ -76,7 +76,7 @@ public record PlayArea(List<Point> outline) {
     }
 
     /** A place in it towards its middle, for whoever comes in; where he is if he is in it. */
-    Point near(Point from, Surface surface) {
+    Point near(Point from) {
         Point to = middle();
         for (int i = 0; i <= 10; i++) {
             Point p = from.towards(to, i / 10.0);

@@ -253,9 +253,7 @@ final class Runner {
     /** Shortens a travel that is under way to where he can stop from a second on; false if its path is no longer. */
     boolean cutShort(Job job, double t) {
         Trajectory.Piece now = Trajectory.pieceAt(pieces, t);
-        double gone = now instanceof Trajectory.Under under
-                ? under.profile().metresAt(t - under.clock()) - chainFrom.get(0)
-                : 0;
+        double gone = gone(t);
         double speed = now.speed(t);
         double metres = gone + BRAKING_SLACK * gait(job, job.carrying).stopMetres(speed) + LEAST_BRAKING_METRES;
         if (metres >= job.route.line().length()) {

@@ -95,8 +95,8 @@ public final class Branching {
         list.add(
                 switch (fork.by()) {
                     case CALL -> added.withWord(label);
-                    case CHALLENGE -> withNextVerdict(whole, fork, added);
-                    case SHOT -> withNextEnd(fork, added);
+                    case CHALLENGE -> withVerdict(whole, fork, added);
+                    case SHOT -> withEnd(added);
                     case BALL, PLAY, FIRST, CHANCE -> added;
                 });
         return withStep(whole.withCourse(whole.course().with(fork.withBranches(list))), id, branch);
@@ -215,22 +215,29 @@ public final class Branching {
     /** Who comes so near (m) to a spot is there. */
     private static final double SPOT_METRES = 1;
 
-    /** What has no branch yet of all that may become of a shot. */
-    private static Branch withNextEnd(Fork fork, Branch added) {
+    /** Whether a label is one of the words for what may become of something: "save", "held up". */
+    private static boolean isCalled(String label, Enum<?> what) {
+        return label.toLowerCase(Locale.ROOT)
+                .contains(what.name().toLowerCase(Locale.ROOT).replace('_', ' '));
+    }
+
+    /** With what its label says of a shot; nothing is guessed. */
+    private static Branch withEnd(Branch added) {
         return Stream.of(ShotEnd.values())
-                .filter(e -> fork.branches().stream().noneMatch(b -> b.result().equals(Optional.of(e))))
+                .filter(e -> isCalled(added.label(), e))
                 .findFirst()
                 .map(added::withResult)
                 .orElse(added);
     }
 
-    /** What has no branch yet of all that may become of it. */
-    private static Branch withNextVerdict(Progression p, Fork fork, Branch added) {
+    /** With what its label says of the challenge that decides. */
+    private static Branch withVerdict(Progression p, Fork fork, Branch added) {
         return fork.decider().flatMap(p::move).stream()
                 .flatMap(m -> m instanceof Act a && a.deed() instanceof Deed.Challenge c
                         ? c.bid().verdicts().stream()
+                                .filter(v -> isCalled(added.label(), v)
+                                        || added.label().equalsIgnoreCase(verdict(c.bid(), v)))
                         : Stream.<Deed.Verdict>empty())
-                .filter(v -> fork.branches().stream().noneMatch(b -> b.verdict().equals(Optional.of(v))))
                 .findFirst()
                 .map(added::withVerdict)
                 .orElse(added);

@@ -20,14 +20,14 @@ import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
 
 /** Says who is first where a rep goes by that, and by how much. */
-public final class RaceWriter {
+final class RaceWriter {
 
     private final Path path;
     private final Surface surface;
     private final Timeline timeline;
     private final LengthUnit unit;
 
-    public RaceWriter(Path path, Surface surface, Timeline timeline, LengthUnit unit) {
+    RaceWriter(Path path, Surface surface, Timeline timeline, LengthUnit unit) {
         this.path = path;
         this.surface = surface;
         this.timeline = timeline;
@@ -75,15 +75,6 @@ public final class RaceWriter {
         return f.isClose()
                 ? text("race.close")
                 : text(ball ? "race.first.ball" : "race.first", first, surface.ballName());
-    }
-
-    /** "A by 0.4 s (1.8 m)"; empty where nobody gets there. */
-    public Optional<String> brief(Fork settled) {
-        return finish(settled)
-                .map(f -> text(
-                        f.isClose() ? "race.brief.close" : "race.brief",
-                        label(f.seconds().keySet().iterator().next()),
-                        Double.isFinite(f.marginSeconds()) ? margin(f) : ""));
     }
 
     private Optional<Finish> finish(Fork settled) {

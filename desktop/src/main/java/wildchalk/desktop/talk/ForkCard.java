@@ -23,14 +23,13 @@ import wildchalk.core.edit.Tellings;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.words.CourseWords;
-import wildchalk.core.words.RaceWriter;
+import wildchalk.core.words.Measure;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.ui.Dialogs;
 import wildchalk.desktop.ui.LazyMenu;
 import wildchalk.desktop.ui.Limited;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
-import wildchalk.picture.export.Told;
 
 /** A place in the talk-through from which the rep can go several ways: one button a way, the taken one pressed. */
 final class ForkCard {
@@ -56,18 +55,13 @@ final class ForkCard {
     /** What decides; for a race also who is first by the clock. */
     private String question() {
         String asked = CourseWords.question(fork.by());
-        Told told = document.told();
-        return told.path()
-                .course()
-                .fork(fork.id())
-                .filter(f -> f.race().isPresent())
-                .flatMap(f -> new RaceWriter(
-                                told.path(),
-                                told.drill().surface(),
-                                told.timeline(),
-                                told.talk().unit())
-                        .brief(f))
-                .map(b -> asked + " " + b)
+        // it was worked out with the words
+        return document.told().talk().steps().stream()
+                .filter(w -> fork.race().isPresent() && w.step().equals(fork.after()))
+                .flatMap(w -> w.lines().stream())
+                .filter(l -> l.measures().stream().anyMatch(m -> m.what() == Measure.Kind.AHEAD))
+                .map(l -> asked + " " + l.text() + " (" + l.measure() + ")")
+                .findFirst()
                 .orElse(asked);
     }
 
