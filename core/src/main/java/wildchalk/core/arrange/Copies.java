@@ -15,9 +15,11 @@ import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Following;
 import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Lying;
+import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Mover;
@@ -56,6 +58,7 @@ public final class Copies {
     private final Set<ElementId> ids;
     private final Surface surface;
     private final PlaneMap map;
+    private final MovesMap places;
     private final Map<ElementId, ElementId> names = new HashMap<>();
     private Progression into;
 
@@ -65,6 +68,7 @@ public final class Copies {
         this.into = into;
         this.surface = surface;
         this.map = map;
+        this.places = new MovesMap(surface, map);
     }
 
     /**
@@ -234,6 +238,9 @@ public final class Copies {
     }
 
     private boolean staysAmong(Move move) {
+        if (move instanceof Travel) {
+            return true; // it goes where it was drawn where whoever it goes by is not there
+        }
         return move instanceof Pass pass
                 ? pass.to().match(r -> isThere(r.role()) || r.among().stream().anyMatch(this::isThere), p -> true)
                 : move.others().stream().allMatch(this::isThere);
@@ -257,7 +264,9 @@ public final class Copies {
 
     private Move copy(Move move) {
         // the copy's id may be that of what the original goes on until: its own end is set last
-        Move whole = move instanceof Travel t ? t.withUntil(Optional.empty()) : move;
+        Move whole = move instanceof Travel t
+                ? t.withUntil(Optional.empty()).withFollows(Optional.empty()).withFaces(Optional.empty())
+                : move;
         Move carried = Transforms.move(whole, surface, map)
                 .withRole((RoleId) names.get(move.role()))
                 .withTrigger(trigger(move.trigger()))
@@ -274,13 +283,11 @@ public final class Copies {
                             .map(w -> w.withCalled(w.called()
                                     .filter(c -> into.course().call(c.call()).isPresent())))
                             .toList())
-                    .withUntil(until((Travel) move));
+                    .withUntil(until((Travel) move))
+                    .withFollows(following((Travel) move))
+                    .withFaces(((Travel) move).faces().flatMap(this::mark));
         } else if (carried instanceof Shot shot) {
-            return from.gear().stream()
-                    .filter(g -> g.id().text().equals(shot.goal()) && names.containsKey(g.id()))
-                    .findFirst()
-                    .map(g -> (Move) shot.withGoal(names.get(g.id()).text()))
-                    .orElse(shot);
+            return copiedGoal(shot.goal()).map(shot::withGoal).orElse(shot);
         }
         return carried;
     }
@@ -309,6 +316,53 @@ public final class Copies {
         return deed;
     }
 
+    /** By those who are there; empty where one of them is not. */
+    private Optional<Following> following(Travel move) {
+        return move.follows()
+                .flatMap(f -> mark(f.of())
+                        .flatMap(one -> f.to().isEmpty()
+                                ? Optional.of(f.withMarks(one, Optional.empty()))
+                                : f.to().flatMap(this::mark).map(other -> f.withMarks(one, Optional.of(other)))));
+    }
+
+    private Optional<Mark> mark(Mark mark) {
+        return mark.match(new Mark.Cases<Optional<Mark>>() {
+            @Override
+            public Optional<Mark> somebody(Mark.Somebody s) {
+                return Optional.<Mark>of(s.withRole(Copies.this::renamed)).filter(m -> isThere(s.who()));
+            }
+
+            @Override
+            public Optional<Mark> ball(Mark.TheBall b) {
+                return Optional.<Mark>of(new Mark.TheBall((BallId) names.getOrDefault(b.ball(), b.ball())))
+                        .filter(m -> isThere(b.ball()));
+            }
+
+            @Override
+            public Optional<Mark> goal(Mark.TheGoal g) {
+                return Optional.of(
+                        copiedGoal(g.goal()).<Mark>map(Mark.TheGoal::new).orElseGet(() -> places.mark(g)));
+            }
+
+            @Override
+            public Optional<Mark> spot(Mark.Spot s) {
+                return Optional.of(places.mark(s));
+            }
+        });
+    }
+
+    private boolean isThere(BallId ball) {
+        return names.containsKey(ball) || into.ball(ball).isPresent();
+    }
+
+    /** The copy of a goal that was set out and is copied too. */
+    private Optional<String> copiedGoal(String goal) {
+        return from.gear().stream()
+                .filter(g -> g.id().text().equals(goal) && names.containsKey(g.id()))
+                .findFirst()
+                .map(g -> names.get(g.id()).text());
+    }
+
     private Optional<Event> until(Travel move) {
         return trigger(move.until().map(Trigger::when)).map(Trigger::event);
     }
@@ -326,7 +380,7 @@ public final class Copies {
             }
             return into.move(at).isPresent() ? when : Optional.empty();
         }
-        return pointed(new MovesMap(surface, map).event(event))
+        return pointed(places.event(event))
                 .map(e -> new Trigger(e, when.get().plusSeconds(), when.get().reaction()));
     }
 
@@ -340,8 +394,7 @@ public final class Copies {
                             s -> Optional.<Mover>of(new Mover.Somebody(renamed(s.role())))
                                     .filter(x -> isThere(s.role())),
                             b -> Optional.<Mover>of(new Mover.TheBall((BallId) names.getOrDefault(b.ball(), b.ball())))
-                                    .filter(x -> names.containsKey(b.ball())
-                                            || into.ball(b.ball()).isPresent()));
+                                    .filter(x -> isThere(b.ball())));
             Region where = r.where() instanceof Region.NearRole n
                     ? new Region.NearRole(renamed(n.role()), n.metres())
                     : r.where();

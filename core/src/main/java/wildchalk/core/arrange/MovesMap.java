@@ -8,6 +8,7 @@ import wildchalk.core.drill.Board;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Fork;
+import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Region;
@@ -36,7 +37,9 @@ final class MovesMap {
     Move move(Move move) {
         Move carried = move.match(
                 t -> t.withPath(t.path().stream().map(this::waypoint).toList())
-                        .withUntil(t.until().map(this::event)),
+                        .withUntil(t.until().map(this::event))
+                        .withFollows(t.follows().map(f -> f.withMarks(mark(f.of()), f.to().map(this::mark))))
+                        .withFaces(t.faces().map(this::mark)),
                 this::pass,
                 this::shot,
                 u -> u,
@@ -76,6 +79,30 @@ final class MovesMap {
         return a.deed() instanceof Deed.Turning t && map.swapsHands()
                 ? a.withDeed(new Deed.Turning(t.turn(), t.hand().swapped(), t.degrees()))
                 : a;
+    }
+
+    Mark mark(Mark mark) {
+        return mark.match(new Mark.Cases<Mark>() {
+            @Override
+            public Mark somebody(Mark.Somebody s) {
+                return s;
+            }
+
+            @Override
+            public Mark ball(Mark.TheBall b) {
+                return b;
+            }
+
+            @Override
+            public Mark goal(Mark.TheGoal g) {
+                return new Mark.TheGoal(MovesMap.this.goal(g.goal()));
+            }
+
+            @Override
+            public Mark spot(Mark.Spot s) {
+                return new Mark.Spot(map.apply(s.at()));
+            }
+        });
     }
 
     /** The goal of the surface nearest to where this one is carried; a goal that was set out keeps its id. */

@@ -5,15 +5,18 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Aim;
+import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Board;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Called;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Following;
 import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
@@ -61,7 +64,11 @@ final class MoveReader {
                         f.choiceOr("effort", Effort.class, Effort.STEADY),
                         path(f),
                         f.has("until") ? Optional.of(f.object("until").readAll(EventReader::event)) : Optional.empty(),
-                        f.has("seeks") ? Optional.of(f.choice("seeks", Seeks.class)) : Optional.empty());
+                        f.has("seeks") ? Optional.of(f.choice("seeks", Seeks.class)) : Optional.empty(),
+                        f.has("follows")
+                                ? Optional.of(f.object("follows").readAll(MoveReader::following))
+                                : Optional.empty(),
+                        f.has("faces") ? Optional.of(f.object("faces").readAll(MoveReader::mark)) : Optional.empty());
             case "pass" ->
                 new Pass(
                         id,
@@ -89,6 +96,35 @@ final class MoveReader {
                 new PickUp(id, role, when, runsOn, f.choiceOr("how", PickUpKind.class, PickUpKind.GROUND));
             default -> new Act(id, role, when, runsOn, deed(f, kind));
         };
+    }
+
+    private static Following following(Fields f) throws FormatProblem {
+        Following.How how = f.choice("how", Following.How.class);
+        return new Following(
+                how,
+                f.object("of").readAll(MoveReader::mark),
+                f.has("to") ? Optional.of(f.object("to").readAll(MoveReader::mark)) : Optional.empty(),
+                f.numberOr("metres", how.usualMetres()));
+    }
+
+    private static Mark mark(Fields f) throws FormatProblem {
+        List<Mark> found = new ArrayList<>();
+        if (f.has("role")) {
+            found.add(new Mark.Somebody(new RoleId(f.slug("role"))));
+        }
+        if (f.has("ball")) {
+            found.add(new Mark.TheBall(new BallId(f.slug("ball"))));
+        }
+        if (f.has("goal")) {
+            found.add(new Mark.TheGoal(f.slug("goal")));
+        }
+        if (f.has("at")) {
+            found.add(new Mark.Spot(f.point("at")));
+        }
+        if (found.size() != 1) {
+            throw f.problem("What is gone by needs exactly one of \"role\", \"ball\", \"goal\" or \"at\" (a place).");
+        }
+        return found.get(0);
     }
 
     private static Deed deed(Fields f, String kind) throws FormatProblem {

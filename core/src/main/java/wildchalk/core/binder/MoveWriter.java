@@ -8,6 +8,7 @@ import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Passing;
@@ -61,6 +62,42 @@ final class MoveWriter {
             extras.addTo(path + "/until", until);
         });
         t.seeks().ifPresent(s -> o.put("seeks", Fields.nameOf(s)));
+        t.follows().ifPresent(f -> {
+            ObjectNode follows = o.putObject("follows").put("how", Fields.nameOf(f.how()));
+            follows.set("of", mark(f.of(), path + "/follows/of"));
+            f.to().ifPresent(m -> follows.set("to", mark(m, path + "/follows/to")));
+            if (f.how().asksMetres()) {
+                number(follows, "metres", f.metres());
+            }
+            extras.addTo(path + "/follows", follows);
+        });
+        t.faces().ifPresent(m -> o.set("faces", mark(m, path + "/faces")));
+        return o;
+    }
+
+    private ObjectNode mark(Mark mark, String path) {
+        ObjectNode o = mark.match(new Mark.Cases<ObjectNode>() {
+            @Override
+            public ObjectNode somebody(Mark.Somebody s) {
+                return MAKE.objectNode().put("role", s.who().text());
+            }
+
+            @Override
+            public ObjectNode ball(Mark.TheBall b) {
+                return MAKE.objectNode().put("ball", b.ball().text());
+            }
+
+            @Override
+            public ObjectNode goal(Mark.TheGoal g) {
+                return MAKE.objectNode().put("goal", g.goal());
+            }
+
+            @Override
+            public ObjectNode spot(Mark.Spot s) {
+                return MAKE.objectNode().set("at", point(s.at()));
+            }
+        });
+        extras.addTo(path, o);
         return o;
     }
 

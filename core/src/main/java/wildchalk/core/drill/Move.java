@@ -44,7 +44,7 @@ public sealed interface Move permits Travel, Pass, Shot, PickUp, Act {
     /** Others that it names: a receiver, a rival. */
     default List<RoleId> others() {
         return match(
-                t -> List.of(),
+                Travel::concerned,
                 Pass::concerned,
                 s -> List.of(),
                 u -> List.of(),

@@ -94,12 +94,14 @@ public final class Pruning {
             return Optional.empty();
         }
         return move.<Optional<Move>>match(
-                travel -> Optional.of(travel.withPath(travel.path().stream()
-                        .map(w -> w.called().isPresent()
-                                        && course.call(w.called().get().call()).isEmpty()
-                                ? w.withCalled(Optional.empty())
-                                : w)
-                        .toList())),
+                travel -> Optional.of(marks(travel)
+                        .withPath(travel.path().stream()
+                                .map(w -> w.called().isPresent()
+                                                && course.call(w.called().get().call())
+                                                        .isEmpty()
+                                        ? w.withCalled(Optional.empty())
+                                        : w)
+                                .toList())),
                 pass -> pass.to()
                         .<Optional<Move>>match(
                                 role -> target(role).map(pass::withTo),
@@ -157,6 +159,18 @@ public final class Pruning {
                         && dangles(t.until().get(), moves)
                 ? t.withUntil(Optional.empty())
                 : started;
+    }
+
+    /** A travel that goes by nobody who is not there: it goes where it was drawn then. */
+    private Travel marks(Travel travel) {
+        return travel.withFollows(
+                        travel.follows().filter(f -> f.marks().stream().allMatch(this::isKnown)))
+                .withFaces(travel.faces().filter(this::isKnown));
+    }
+
+    private boolean isKnown(Mark mark) {
+        return mark.role().map(knownRoles::contains).orElse(true)
+                && mark.ballId().map(knownBalls::contains).orElse(true);
     }
 
     private boolean dangles(Event event, Set<MoveId> moves) {

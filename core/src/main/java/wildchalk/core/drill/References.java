@@ -76,6 +76,7 @@ final class References {
         move.trigger().map(Trigger::event).ifPresent(e -> event(e, what));
         if (move instanceof Travel travel) {
             travel.until().ifPresent(e -> event(e, what));
+            travel.marks().forEach(m -> m.ballId().ifPresent(b -> need(knownBalls.contains(b), what, "ball", b)));
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import wildchalk.core.geometry.Point;
 
 /**
@@ -13,6 +14,8 @@ import wildchalk.core.geometry.Point;
  *
  * @param path where it goes, without the place where it starts; at least one point
  * @param seeks a ball that it goes for and takes, wherever that lies: the last place of the path is only where it was drawn
+ * @param follows others by whose ways its own is worked out: the last place of the path is only where it was drawn; not with seeks
+ * @param faces what the role keeps looking at on the way; empty for where it goes
  * @param until what ends it before the end of its path: the role brakes then; not the whistle and no moment of its own
  */
 public record Travel(
@@ -24,7 +27,9 @@ public record Travel(
         Effort effort,
         List<Waypoint> path,
         Optional<Event> until,
-        Optional<Seeks> seeks)
+        Optional<Seeks> seeks,
+        Optional<Following> follows,
+        Optional<Mark> faces)
         implements Move {
 
     public Travel {
@@ -33,6 +38,15 @@ public record Travel(
         Objects.requireNonNull(effort, "effort");
         Objects.requireNonNull(until, "until");
         Objects.requireNonNull(seeks, "seeks");
+        Objects.requireNonNull(follows, "follows");
+        Objects.requireNonNull(faces, "faces");
+        if (seeks.isPresent() && follows.isPresent()) {
+            throw new IllegalArgumentException("Move %s cannot go for a ball and by somebody at once.".formatted(id));
+        }
+        if (follows.filter(f -> f.roles().contains(role)).isPresent()
+                || faces.flatMap(Mark::role).equals(Optional.of(role))) {
+            throw new IllegalArgumentException("Move %s cannot go by its own role %s.".formatted(id, role));
+        }
         path = List.copyOf(path);
         if (path.isEmpty()) {
             throw new IllegalArgumentException("The path (0 points) of move %s needs at least one.".formatted(id));
@@ -54,7 +68,7 @@ public record Travel(
             Manner manner,
             Effort effort,
             List<Waypoint> path) {
-        this(id, role, trigger, runsOn, manner, effort, path, Optional.empty(), Optional.empty());
+        this(id, role, trigger, runsOn, manner, effort, path, Optional.empty());
     }
 
     /** Along its path, until something ends it. */
@@ -67,47 +81,110 @@ public record Travel(
             Effort effort,
             List<Waypoint> path,
             Optional<Event> until) {
-        this(id, role, trigger, runsOn, manner, effort, path, until, Optional.empty());
+        this(
+                id,
+                role,
+                trigger,
+                runsOn,
+                manner,
+                effort,
+                path,
+                until,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 
     @Override
     public Travel withTrigger(Optional<Trigger> start) {
-        return new Travel(id, role, start, runsOn, manner, effort, path, until, seeks);
+        return new Travel(id, role, start, runsOn, manner, effort, path, until, seeks, follows, faces);
     }
 
     @Override
     public Travel withId(MoveId name) {
-        return new Travel(name, role, trigger, runsOn, manner, effort, path, until, seeks);
+        return new Travel(name, role, trigger, runsOn, manner, effort, path, until, seeks, follows, faces);
     }
 
     @Override
     public Travel withRole(RoleId performer) {
-        return new Travel(id, performer, trigger, runsOn, manner, effort, path, until, seeks);
+        // nobody goes by himself
+        Optional<Following> whom = follows.filter(f -> !f.roles().contains(performer));
+        Optional<Mark> what = faces.filter(m -> !m.role().equals(Optional.of(performer)));
+        return new Travel(id, performer, trigger, runsOn, manner, effort, path, until, seeks, whom, what);
     }
 
     @Override
     public Travel withRunsOn(boolean on) {
-        return new Travel(id, role, trigger, on, manner, effort, path, until, seeks);
+        return new Travel(id, role, trigger, on, manner, effort, path, until, seeks, follows, faces);
     }
 
     public Travel withManner(Manner how) {
-        return new Travel(id, role, trigger, runsOn, how, effort, path, until, seeks);
+        return new Travel(id, role, trigger, runsOn, how, effort, path, until, seeks, follows, faces);
     }
 
     public Travel withEffort(Effort hard) {
-        return new Travel(id, role, trigger, runsOn, manner, hard, path, until, seeks);
+        return new Travel(id, role, trigger, runsOn, manner, hard, path, until, seeks, follows, faces);
     }
 
     public Travel withPath(List<Waypoint> points) {
-        return new Travel(id, role, trigger, runsOn, manner, effort, points, until, seeks);
+        return new Travel(id, role, trigger, runsOn, manner, effort, points, until, seeks, follows, faces);
     }
 
     public Travel withUntil(Optional<Event> end) {
-        return new Travel(id, role, trigger, runsOn, manner, effort, path, end, seeks);
+        return new Travel(id, role, trigger, runsOn, manner, effort, path, end, seeks, follows, faces);
     }
 
+    /** For a ball, and then by nobody. */
     public Travel withSeeks(Optional<Seeks> what) {
-        return new Travel(id, role, trigger, runsOn, manner, effort, path, until, what);
+        return new Travel(
+                id,
+                role,
+                trigger,
+                runsOn,
+                manner,
+                effort,
+                path,
+                until,
+                what,
+                what.isPresent() ? Optional.empty() : follows,
+                faces);
+    }
+
+    /** By somebody, and then for no ball. */
+    public Travel withFollows(Optional<Following> whom) {
+        return new Travel(
+                id,
+                role,
+                trigger,
+                runsOn,
+                manner,
+                effort,
+                path,
+                until,
+                whom.isPresent() ? Optional.empty() : seeks,
+                whom,
+                faces);
+    }
+
+    public Travel withFaces(Optional<Mark> what) {
+        return new Travel(id, role, trigger, runsOn, manner, effort, path, until, seeks, follows, what);
+    }
+
+    /** Whether its end is worked out from what others do. */
+    public boolean isWorkedOut() {
+        return seeks.isPresent() || follows.isPresent();
+    }
+
+    /** What it goes by and looks at. */
+    public List<Mark> marks() {
+        return Stream.concat(follows.stream().flatMap(f -> f.marks().stream()), faces.stream())
+                .distinct()
+                .toList();
+    }
+
+    /** Roles that it goes by or looks at. */
+    List<RoleId> concerned() {
+        return marks().stream().flatMap(m -> m.role().stream()).distinct().toList();
     }
 
     /** With another end of its path. */

@@ -2,7 +2,10 @@ package wildchalk.core.motion;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.geometry.Point;
 
 /** One ball while a timeline is compiled. */
 final class BallRun {
@@ -28,6 +31,40 @@ final class BallRun {
 
     BallRun(BallId id) {
         this.id = id;
+    }
+
+    /** Where it is, as things are planned now. */
+    Point at(double t, Map<RoleId, Runner> runners) {
+        return stateAt(t)
+                .match(
+                        h -> runners.get(h.role()).at(t),
+                        BallState.Loose::at,
+                        f -> f.flight().at(t),
+                        BallState.Dead::at);
+    }
+
+    /** From when on it stays where it is, as things are planned now. */
+    double restsAt(Map<RoleId, Runner> runners) {
+        return state().match(
+                        h -> runners.get(h.role()).restsAt(),
+                        l -> 0.0,
+                        f -> f.flight().end(),
+                        d -> 0.0);
+    }
+
+    /** The state that it is in at a second. */
+    BallState stateAt(double t) {
+        int i = states.size() - 1;
+        while (i > 0 && states.get(i).start() > t) {
+            i--;
+        }
+        return states.get(i);
+    }
+
+    /** What is planned with it, as one number that changes when that does. */
+    long plans(Map<RoleId, Runner> runners) {
+        long holder = state().holder().map(r -> (long) runners.get(r).plans).orElse(0L);
+        return states.size() * 10_007L + version * 101L + holder;
     }
 
     BallState state() {

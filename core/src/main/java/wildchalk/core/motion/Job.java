@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PickUp;
@@ -41,6 +42,9 @@ final class Job {
     final int step;
     final Runner runner;
     final List<Link> onStart = new ArrayList<>();
+    /** Own moves that interrupt it: once it has begun, or never will. */
+    final List<Link> onUnderWay = new ArrayList<>();
+
     final List<Link> onFree = new ArrayList<>();
     final List<Link> onEnd = new ArrayList<>();
     final List<Link> onCaught = new ArrayList<>();
@@ -94,6 +98,9 @@ final class Job {
     /** A pass with whoever gets it, if that is not drawn but worked out; null before. */
     Pass sent;
 
+    /** What a travel keeps looking at; empty for where it goes. */
+    Optional<Mark> faces = Optional.empty();
+
     /** The ball that a travel goes for. */
     BallRun sought;
 
@@ -118,7 +125,7 @@ final class Job {
 
     /** Whether its end is worked out as it starts, so that nothing can be planned beyond it. */
     boolean isWorkedOut() {
-        return legs != null || move instanceof Travel travel && travel.seeks().isPresent();
+        return legs != null || move instanceof Travel travel && travel.isWorkedOut();
     }
 
     /** Whether it can be done while running on into the next travel. */

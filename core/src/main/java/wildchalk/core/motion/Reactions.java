@@ -35,9 +35,18 @@ final class Reactions {
     /** Seconds that an event costs a role before it moves. */
     double seconds(RoleId role, Event event) {
         Cue cue = cueOf(role, event);
+        return seconds(role, cue, cue == Cue.CALL ? choices(event) : 1);
+    }
+
+    private double seconds(RoleId role, Cue cue, int choices) {
         boolean grownUp = side(role).equals(Optional.of(Side.COACH));
         Pace own = grownUp ? new Pace(AgeBand.ADULT, pace.medium(), pace.sport()) : pace;
-        return own.reactionSeconds(cue, cue == Cue.CALL ? choices(event) : 1);
+        return own.reactionSeconds(cue, choices);
+    }
+
+    /** Seconds from what another does to when a role that goes by him does something about it. */
+    double seesSeconds(RoleId role, RoleId other) {
+        return seconds(role, ofRole(role, other), 1);
     }
 
     private Cue cueOf(RoleId role, Event event) {

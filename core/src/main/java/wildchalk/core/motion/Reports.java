@@ -13,10 +13,12 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PickUp;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
@@ -41,6 +43,8 @@ final class Reports {
     private static final Flaw CONTEST_FAR = Flaw.warn("contest-far");
     private static final Flaw CHALLENGE_LATE = Flaw.warn("challenge-late");
     private static final Flaw CHALLENGE_NO_BALL = Flaw.stop("challenge-no-ball");
+    private static final Flaw FOLLOWS_NO_GOAL = Flaw.stop("follow-no-goal");
+    private static final Flaw FOLLOWS_CIRCLE = Flaw.stop("follow-circle");
     private static final Flaw TWO_BALLS = Flaw.warn("two-balls");
     private static final Flaw CIRCLE = Flaw.stop("circle");
     private static final Flaw EVENT_NEVER = Flaw.stop("event-never");
@@ -108,6 +112,24 @@ final class Reports {
         findings.add(Finding.of(CHALLENGE_LATE, move.id(), own.role.id(), on.role.id())
                 .with(Quantity.METRES, metres)
                 .at(where, t));
+    }
+
+    void followsNoGoal(Travel travel, Point where, double t) {
+        String goal = travel.follows().stream()
+                .flatMap(f -> f.marks().stream())
+                .map(m -> m instanceof Mark.TheGoal g ? g.goal() : "")
+                .filter(g -> !g.isEmpty())
+                .findFirst()
+                .orElse("");
+        findings.add(Finding.of(FOLLOWS_NO_GOAL, travel.id(), travel.role())
+                .named(goal)
+                .at(where, t));
+    }
+
+    /** Two go by each other, so that neither knows where to go. */
+    void followsCircle(Travel travel, Runner own, RoleId other, double t) {
+        findings.add(
+                Finding.of(FOLLOWS_CIRCLE, travel.id(), own.role.id(), other).at(own.at(t), t));
     }
 
     /** What should have ended a travel came after its end, before its start or never. */

@@ -23,6 +23,9 @@ final class Runner {
 
     private static final double LEAST_BRAKING_METRES = 0.05;
 
+    /** Who is slower (m/s) stands within a step. */
+    private static final double SLOW = 0.3;
+
     /** Below a millimetre nobody runs out: a rounding. */
     private static final double LEAST_RUN_OUT_METRES = 1e-3;
 
@@ -113,7 +116,55 @@ final class Runner {
 
     /** From when on he stands, as things are planned now. */
     double restsAt() {
-        return pieces.get(pieces.size() - 1).start();
+        return pieces.get(pieces.size() - 1).restsAt();
+    }
+
+    Point velocity(double t) {
+        return Trajectory.pieceAt(pieces, t).velocity(t);
+    }
+
+    /** Goes by others from a second on. */
+    void follow(double t, Shadow shadow) {
+        Trajectory.Piece now = Trajectory.pieceAt(pieces, t);
+        Tracked way = shadow.plan(t, now, heading(now, t), whistleFacing);
+        plans++;
+        leavesChain();
+        cutFrom(t);
+        pieces.add(way);
+    }
+
+    /** Where somebody goes, or looks if he stands, degrees. */
+    private static double heading(Trajectory.Piece now, double t) {
+        Point v = now.velocity(t);
+        return v.length() > LEAST_BRAKING_METRES ? v.headingDegrees() : now.facing(t);
+    }
+
+    /** The way by others that he is on; empty for another. */
+    Optional<Tracked> tracked(double t) {
+        return Trajectory.pieceAt(pieces, t) instanceof Tracked way ? Optional.of(way) : Optional.empty();
+    }
+
+    /** Leaves off going by others: straight on until he stands. */
+    void brake(Job job, double t) {
+        Point v = velocity(t);
+        if (v.length() < SLOW) {
+            stand(t);
+            return;
+        }
+        double metres = BRAKING_SLACK * gait(job, job.carrying).stopMetres(v.length()) + LEAST_BRAKING_METRES;
+        Point here = at(t);
+        Route straight = new Route(
+                new Polyline(List.of(here, here.plus(Point.polar(metres, v.headingDegrees())))),
+                List.of(),
+                Map.of(),
+                Map.of());
+        Job braking = new Job(job.move, job.index, job.step, this);
+        braking.legs = job.legs();
+        braking.faces = job.faces;
+        braking.route = straight;
+        plan(t, new Chains.Chain(List.of(braking), List.of(job.carrying), List.of(1.0)));
+        job.runOut = braking.metres;
+        chain = List.of(job);
     }
 
     /** Turns where he stands, or while he goes on; his own plan says where he looks then. */
@@ -194,10 +245,10 @@ final class Runner {
     private Route from(Trajectory.Piece now, double t, Travel travel) {
         Route route = Route.of(now.at(t), travel);
         double speed = now.speed(t);
-        if (!(now instanceof Trajectory.Under under) || speed <= 0) {
+        if (speed <= 0) {
             return route;
         }
-        double heading = under.line().headingAt(under.profile().metresAt(t - under.clock()));
+        double heading = now.velocity(t).headingDegrees();
         double turn = Headings.between(heading, route.line().headingAt(0));
         Gait legs = pace.gait(travel.manner(), Effort.FLAT_OUT, false, role.pace());
         double metres = legs.stopMetres(speed) - legs.stopMetres(Math.min(speed, pace.cornerSpeed(turn, role.pace())));
@@ -275,7 +326,7 @@ final class Runner {
         for (int i = 0; i < jobs.size(); i++) {
             Job job = jobs.get(i);
             double until = t + profile.secondsAt(ends[i]);
-            pieces.add(new Trajectory.Under(from, line, profile, t, job.legs().manner(), whistleFacing));
+            pieces.add(new Trajectory.Under(from, line, profile, t, job.legs().manner(), job.faces, whistleFacing));
             job.end = until;
             job.roleFree = until;
             job.metres = ends[i] - (i == 0 ? 0 : ends[i - 1]);

@@ -66,6 +66,8 @@ final class Simulation {
     private final Deeds deeds;
     private final Challenges challenges;
     private final Untils untils;
+    private final Marks marks;
+    private final Followers followers;
     private final Map<Rule.Hold, Watch> holdWatches = new LinkedHashMap<>();
     private Optional<Watch> launchWatch = Optional.empty();
     private final PriorityQueue<Moment> queue = new PriorityQueue<>(Moment.ORDER);
@@ -80,7 +82,10 @@ final class Simulation {
         this.steps = new StepBook(path.steps());
         this.ballPlay = new BallPlay(this);
         this.watches = new Watches(path, surface, runners, ballPlay.balls);
-        this.challenges = new Challenges(this, ballPlay, new Reactions(path, pace));
+        Reactions reactions = new Reactions(path, pace);
+        this.marks = new Marks(path, surface, runners, ballPlay.balls);
+        this.followers = new Followers(this, marks, reactions, this::endsAt);
+        this.challenges = new Challenges(this, ballPlay, reactions);
         this.deeds = new Deeds(this, ballPlay, challenges);
         this.untils = new Untils(watches, reports, this::cutShort);
     }
@@ -99,7 +104,7 @@ final class Simulation {
             }
         }
         drain();
-        while (giveUpOnSomething()) {
+        while (followers.endOne(now) || giveUpOnSomething()) {
             drain();
         }
         return result();
@@ -116,6 +121,9 @@ final class Simulation {
             Step step = path.steps().get(s);
             for (Move move : step.moves()) {
                 Job job = new Job(move, jobs.size(), s, runners.get(move.role()));
+                if (move instanceof Travel travel) {
+                    job.faces = travel.faces().flatMap(marks::settled);
+                }
                 jobs.add(job);
                 jobOf.put(move.id(), job);
                 job.runner.jobs.add(job);
@@ -154,6 +162,7 @@ final class Simulation {
                 case START -> start(jobs.get(m.index), m.t);
             }
             settle(m.t);
+            followers.goOn(m.t);
             if (!watches.all.isEmpty()) {
                 look(m.t);
             }
@@ -307,7 +316,7 @@ final class Simulation {
             return;
         }
         job.move.match(
-                travel -> travel.seeks().isPresent() ? startSeeking(job, travel, t) : startTravel(job, t),
+                travel -> startLegs(job, travel, t),
                 pass -> ballPlay.release(job, t),
                 shot -> ballPlay.release(job, t),
                 pickUp -> ballPlay.startPickUp(job, t),
@@ -318,6 +327,7 @@ final class Simulation {
         job.state = Job.State.RUNNING;
         job.start = t;
         tell(job.onStart, t);
+        tell(job.onUnderWay, t);
         moment(new Event.Starts(job.move.id()), t);
     }
 
@@ -331,6 +341,17 @@ final class Simulation {
             tell(job.onFree, t);
         }
         queue.add(new Moment(job.end, Kind.END, job.index, jobVersion(job)));
+    }
+
+    private Void startLegs(Job job, Travel travel, double t) {
+        if (travel.seeks().isPresent()) {
+            return startSeeking(job, travel, t);
+        } else if (travel.follows().isPresent()) {
+            job.carrying = job.runner.holds.size() > job.runner.leaving;
+            followers.start(job, travel.follows().get(), t);
+            return null;
+        }
+        return startTravel(job, t);
     }
 
     private Void startTravel(Job job, double t) {
@@ -369,7 +390,11 @@ final class Simulation {
         for (Job job : runner.jobs) {
             if (job.state == Job.State.RUNNING && job.move instanceof Travel) {
                 job.brokenOff = true;
-                job.metres = runner.gone(t);
+                if (followers.has(job)) {
+                    followers.over(job, t);
+                } else {
+                    job.metres = runner.gone(t);
+                }
                 job.runOut = 0;
                 job.roleFree = t;
                 if (!job.freeTold) {
@@ -394,8 +419,36 @@ final class Simulation {
         queue.add(new Moment(job.end, Kind.END, job.index, jobVersion(job)));
     }
 
+    private void endsAt(Job job, double t) {
+        job.end = t;
+        queue.add(new Moment(t, Kind.END, job.index, jobVersion(job)));
+    }
+
+    /** Somebody goes by others no longer. */
+    private void followedUntil(Job job, double t) {
+        followers.over(job, t);
+        job.end = t;
+        job.roleFree = t;
+        job.runner.brake(job, t);
+        replanned(job.runner);
+        tell(job.onFree, t);
+        finish(job, t);
+    }
+
+    void replanned(Runner runner) {
+        ballPlay.replanFor(runner);
+    }
+
+    List<Job> jobsOf(int step) {
+        return jobs.stream().filter(j -> j.step == step).toList();
+    }
+
     private void end(Job job, Moment m) {
         if (job.state != Job.State.RUNNING || m.version != jobVersion(job)) {
+            return;
+        }
+        if (followers.has(job)) {
+            followedUntil(job, m.t);
             return;
         }
         boolean over = job.move instanceof Act ? deeds.end(job, m.t) : job.sought == null || ballPlay.fetched(job, m.t);
@@ -427,7 +480,9 @@ final class Simulation {
 
     /** What it goes on until has come. */
     private void cutShort(Job job, double t) {
-        if (t < job.end && job.runner.cutShort(job, t)) {
+        if (followers.has(job)) {
+            followedUntil(job, t);
+        } else if (t < job.end && job.runner.cutShort(job, t)) {
             planChain(job.runner, job, t);
             queue.add(new Moment(job.end, Kind.END, job.index, jobVersion(job)));
         }
@@ -486,6 +541,7 @@ final class Simulation {
         job.start = t;
         job.roleFree = t;
         job.end = t;
+        tell(job.onUnderWay, t);
         if (!job.freeTold) {
             tell(job.onFree, t);
         }

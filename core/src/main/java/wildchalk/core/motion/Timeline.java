@@ -10,6 +10,7 @@ import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.RoleId;
@@ -28,6 +29,9 @@ public final class Timeline {
 
     /** Time between two looks at a way that nobody drew, s. */
     private static final double WAY_SECONDS = 0.2;
+
+    /** Time between two points of a way that hangs on others, s. */
+    private static final double LOOK_SECONDS = 0.1;
 
     private final Map<RoleId, Trajectory> trajectories;
     private final Map<BallId, List<BallState>> balls;
@@ -196,11 +200,29 @@ public final class Timeline {
         }
         Trajectory.Piece piece = trajectory.pieceAt(t);
         Point at = piece.at(t);
-        boolean shuffles = piece instanceof Trajectory.Under under && under.manner() == Manner.SHUFFLE;
-        double facing = shuffles && !trajectory.isTurning(t)
-                ? facingTheBall(role, at, t).orElse(piece.facing(t))
-                : trajectory.facingAt(t);
+        double facing = trajectory.isTurning(t)
+                ? trajectory.facingAt(t)
+                : piece.faces()
+                        .flatMap(m -> towards(m, at, t))
+                        .or(() -> piece.manner()
+                                .filter(m -> m == Manner.SHUFFLE)
+                                .flatMap(m -> facingTheBall(role, at, t)))
+                        .orElseGet(() -> piece.facing(t));
         return new Pose(at, piece.speed(t), facing);
+    }
+
+    /** The way to a mark; empty for whoever stands on it. */
+    private Optional<Double> towards(Mark mark, Point from, double t) {
+        Optional<Point> there = mark.role()
+                .map(r -> placeAt(r, t))
+                .or(() -> mark.ballId().map(b -> ballAt(b, t)))
+                .or(() -> mark instanceof Mark.Spot s ? Optional.of(s.at()) : Optional.empty());
+        return there.filter(p -> !p.isWithin(1e-6, from)).map(p -> p.minus(from).headingDegrees());
+    }
+
+    /** How far (m) somebody who goes by others is from where he should be; empty where he does not go by others. */
+    public Optional<Double> metresOff(RoleId role, double t) {
+        return trajectories.get(role).pieceAt(t) instanceof Tracked way ? Optional.of(way.gap(t)) : Optional.empty();
     }
 
     /** Somebody who moves sideways looks at the nearest ball that he does not hold. */
@@ -260,6 +282,14 @@ public final class Timeline {
             return Optional.empty();
         }
         Trajectory trajectory = trajectories.get(role);
+        if (trajectory.pieceAt(span.start()) instanceof Tracked) {
+            List<Point> way = new ArrayList<>();
+            int looks = (int) Math.ceil((span.end() - span.start()) / LOOK_SECONDS);
+            for (int i = 0; i <= looks; i++) {
+                way.add(placeAt(role, Math.min(span.end(), span.start() + i * LOOK_SECONDS)));
+            }
+            return way.size() < 2 ? Optional.empty() : Optional.of(way);
+        }
         if (!(trajectory.pieceAt(span.start()) instanceof Trajectory.Under first)) {
             return Optional.empty();
         }
@@ -283,6 +313,12 @@ public final class Timeline {
             return Optional.empty();
         }
         Trajectory trajectory = trajectories.get(role);
+        if (trajectory.pieceAt(span.start()) instanceof Tracked) {
+            Point from = placeAt(role, span.end());
+            return trajectory.pieceAt(span.end()) instanceof Trajectory.Under braking
+                    ? Optional.of(List.of(from, braking.at(braking.restsAt())))
+                    : Optional.empty();
+        }
         if (!(trajectory.pieceAt(span.start()) instanceof Trajectory.Under run)) {
             return Optional.empty();
         }

@@ -1,7 +1,9 @@
 package wildchalk.core.motion;
 
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Mark;
 import wildchalk.core.geometry.Headings;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Polyline;
@@ -44,8 +46,24 @@ final class Trajectory {
     }
 
     /** A stretch of time that starts at {@link #start}; it lasts until the next piece starts. */
-    sealed interface Piece permits Still, Under {
+    sealed interface Piece permits Still, Under, Tracked {
         double start();
+
+        /** From when on he stands, if nothing else comes. */
+        double restsAt();
+
+        /** m/s. */
+        Point velocity(double t);
+
+        /** How he goes; empty for who stands. */
+        default Optional<Manner> manner() {
+            return Optional.empty();
+        }
+
+        /** What he keeps looking at; empty for where his way goes. */
+        default Optional<Mark> faces() {
+            return Optional.empty();
+        }
 
         Point at(double t);
 
@@ -56,6 +74,16 @@ final class Trajectory {
 
     /** Standing. */
     record Still(double start, Point place, double facingDegrees) implements Piece {
+        @Override
+        public double restsAt() {
+            return start;
+        }
+
+        @Override
+        public Point velocity(double t) {
+            return Point.ORIGIN;
+        }
+
         @Override
         public Point at(double t) {
             return place;
@@ -76,10 +104,39 @@ final class Trajectory {
      * Under way along a line.
      *
      * @param clock the second at which the profile's own time is 0
+     * @param how how he goes
+     * @param sight what he keeps looking at; empty for where he goes
      * @param sideDegrees where the role looked at the whistle: who moves sideways with no ball to look at looks there
      */
-    record Under(double start, Polyline line, SpeedProfile profile, double clock, Manner manner, double sideDegrees)
+    record Under(
+            double start,
+            Polyline line,
+            SpeedProfile profile,
+            double clock,
+            Manner how,
+            Optional<Mark> sight,
+            double sideDegrees)
             implements Piece {
+        @Override
+        public double restsAt() {
+            return clock + profile.seconds();
+        }
+
+        @Override
+        public Point velocity(double t) {
+            return Point.polar(speed(t), line.headingAt(profile.metresAt(t - clock)));
+        }
+
+        @Override
+        public Optional<Manner> manner() {
+            return Optional.of(how);
+        }
+
+        @Override
+        public Optional<Mark> faces() {
+            return sight;
+        }
+
         @Override
         public Point at(double t) {
             return line.at(profile.metresAt(t - clock));
@@ -92,14 +149,17 @@ final class Trajectory {
 
         @Override
         public double facing(double t) {
-            double heading = line.headingAt(profile.metresAt(t - clock));
-            return switch (manner) {
-                case FORWARD, CROSSOVER -> heading;
-                case BACKWARD -> Headings.normalise(heading + 180);
-                case SHUFFLE ->
-                    Headings.normalise(heading + (Headings.normalise(sideDegrees - heading) >= 0 ? 90 : -90));
-            };
+            return Trajectory.facing(how, line.headingAt(profile.metresAt(t - clock)), sideDegrees);
         }
+    }
+
+    /** Where somebody looks who goes somewhere, degrees. */
+    static double facing(Manner how, double heading, double sideDegrees) {
+        return switch (how) {
+            case FORWARD, CROSSOVER -> heading;
+            case BACKWARD -> Headings.normalise(heading + 180);
+            case SHUFFLE -> Headings.normalise(heading + (Headings.normalise(sideDegrees - heading) >= 0 ? 90 : -90));
+        };
     }
 
     Piece pieceAt(double t) {

@@ -38,15 +38,12 @@ final class Watches {
 
     /** The plans that a watch hangs on, as one number that changes when they do. */
     long plans(Event.Reaches event) {
-        long who = event.who().match(r -> (long) runners.get(r.role()).plans, b -> plansOf(ball(b.ball())));
+        long who = event.who()
+                .match(
+                        r -> (long) runners.get(r.role()).plans,
+                        b -> ball(b.ball()).plans(runners));
         long other = event.where() instanceof Region.NearRole near ? runners.get(near.role()).plans : 0;
         return who * 1_000_003L + other;
-    }
-
-    private long plansOf(BallRun ball) {
-        long holder =
-                ball.state().holder().map(r -> (long) runners.get(r).plans).orElse(0L);
-        return ball.states.size() * 10_007L + ball.version * 101L + holder;
     }
 
     private BallRun ball(BallId id) {
@@ -55,32 +52,15 @@ final class Watches {
 
     /** The first second from now on at which it is reached; empty if never as planned. */
     OptionalDouble earliest(Event.Reaches event, double now) {
-        DoubleFunction<Point> way =
-                event.who().match(r -> runners.get(r.role())::at, b -> t -> placeOf(ball(b.ball()), t));
-        double until = event.who().match(r -> runners.get(r.role()).restsAt(), b -> restsAt(ball(b.ball())));
+        DoubleFunction<Point> way = event.who()
+                .match(r -> runners.get(r.role())::at, b -> t -> ball(b.ball()).at(t, runners));
+        double until = event.who()
+                .match(r -> runners.get(r.role()).restsAt(), b -> ball(b.ball()).restsAt(runners));
         if (event.where() instanceof Region.NearRole near) {
             until = Math.max(until, runners.get(near.role()).restsAt());
         }
         // a ball that would creep for ever is not waited for so long
         until = Math.min(until, now + HORIZON_SECONDS);
         return arrivals.first(event.where(), way, now, until);
-    }
-
-    private Point placeOf(BallRun ball, double t) {
-        return ball.state()
-                .match(
-                        h -> runners.get(h.role()).at(t),
-                        l -> l.at(),
-                        f -> f.flight().at(t),
-                        d -> d.at());
-    }
-
-    private double restsAt(BallRun ball) {
-        return ball.state()
-                .match(
-                        h -> runners.get(h.role()).restsAt(),
-                        l -> 0.0,
-                        f -> f.flight().end(),
-                        d -> 0.0);
     }
 }

@@ -78,7 +78,7 @@ final class Wiring {
 
     private static void onceUnderWay(Job job, Job earlier) {
         if (earlier != null) {
-            link(earlier.onStart, job, 0, 0, false);
+            link(earlier.onUnderWay, job, 0, 0, false);
             job.waitsFor.add(earlier);
         }
     }

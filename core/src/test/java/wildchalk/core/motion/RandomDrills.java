@@ -23,6 +23,7 @@ import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Following;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Gap;
@@ -35,6 +36,7 @@ import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Layout;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -283,6 +285,25 @@ public final class RandomDrills {
         return random.nextInt(3) == 0 ? 0.8 + random.nextInt(5) / 10.0 : 1;
     }
 
+    /** By somebody else; empty where the draw is himself. */
+    private Optional<Following> following(RoleId role, int roles) {
+        RoleId other = new RoleId("r" + random.nextInt(roles));
+        if (other.equals(role)) {
+            return Optional.empty();
+        }
+        Following.How how = pick(Following.How.values());
+        Mark who = new Mark.Somebody(other);
+        return Optional.of(how.asksTo() ? Following.between(how, who, still()) : Following.of(how, other));
+    }
+
+    private Mark still() {
+        return switch (random.nextInt(3)) {
+            case 0 -> new Mark.TheBall(new BallId("b0"));
+            case 1 -> new Mark.TheGoal("left");
+            default -> new Mark.Spot(place());
+        };
+    }
+
     private Move move(MoveId id, int roles) {
         RoleId role = new RoleId("r" + random.nextInt(roles));
         Optional<Trigger> trigger = trigger(roles);
@@ -298,7 +319,9 @@ public final class RandomDrills {
                                 pick(Effort.values()),
                                 path(),
                                 until(roles))
-                        .withSeeks(random.nextInt(8) == 0 ? Optional.of(pick(Seeks.values())) : Optional.empty());
+                        .withSeeks(random.nextInt(8) == 0 ? Optional.of(pick(Seeks.values())) : Optional.empty())
+                        .withFollows(random.nextInt(6) == 0 ? following(role, roles) : Optional.empty())
+                        .withFaces(random.nextInt(10) == 0 ? Optional.of(still()) : Optional.empty());
             case 5, 6 ->
                 new Pass(
                         id,

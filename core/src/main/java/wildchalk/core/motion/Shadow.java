@@ -1,0 +1,273 @@
+package wildchalk.core.motion;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wildchalk.core.drill.Following;
+import wildchalk.core.drill.Mark;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.GoalMouth;
+
+/**
+ * Somebody who goes by where others are. At every moment he has a spot, worked out from where he takes them to be: he sees them late,
+ * by his reaction time, and thinks that they go on as they went. He runs as fast as they carry that spot, and faster the further he is
+ * from it, as far as his legs allow: his top speed, his push, his brakes and his grip.
+ */
+final class Shadow {
+
+    /** He would be at a spot so far ahead in this time, were his legs free, s. */
+    static final double CATCH_UP_SECONDS = 0.4;
+    /** So long (s) it takes legs to do what is wanted: a quarter of the above, so that nobody swings about his spot. */
+    static final double LEGS_SECONDS = 0.1;
+    /** Who is slower (m/s) goes off as well to every side. */
+    static final double SLOW = 0.3;
+    /** Share of his brakes that somebody counts on who comes near his spot. */
+    static final double BRAKES_SHARE = 0.6;
+
+    /** Time of one step of reckoning: a twin with steps of 1 ms comes within a centimetre, s. */
+    private static final double STEP_SECONDS = 0.005;
+
+    private static final int STEPS_A_KNOT = 4;
+    /** Nobody is followed for longer once all plans are known, s. */
+    private static final double MOST_SECONDS = 12;
+    /** A ball that creeps on is not followed for longer, s. */
+    private static final double BALL_SECONDS = 30;
+    /** Nobody is followed for longer, s: longer than any rep. */
+    private static final double HORIZON_SECONDS = 600;
+    /** Nearer (m) and slower (m/s) he stands at his spot. */
+    private static final double THERE_METRES = 0.03;
+
+    private static final double THERE_SPEED = 0.05;
+    /** Who stands so near to the middle (m) is on no side of it. */
+    private static final double MIDDLE_METRES = 0.25;
+
+    final Job job;
+    final Following following;
+    private final Mark of;
+    private final Optional<Mark> to;
+    private final Optional<Mark> faces;
+    private final Marks marks;
+    private final Gait gait;
+    private final double lateral;
+    private final double late;
+    private final double begins;
+    private final Point ownStart;
+    private final Point ofStart;
+    private final Line goalLine;
+    /** Places of who is trailed, as they are seen, at even times from the start. */
+    private final List<Point> trail = new ArrayList<>();
+
+    /** The plans that it was worked out from. */
+    long plans;
+    /** Whether its end is settled. */
+    boolean ending;
+
+    /** The stretch that somebody keeps to who stays on the line between the goals. */
+    record Line(Point from, Point to) {
+
+        /** Between the two goals that are furthest apart; through the middle of the surface where there are fewer. */
+        static Line of(List<GoalMouth> goals, double halfLength) {
+            Line best = new Line(new Point(-halfLength, 0), new Point(halfLength, 0));
+            double length = 0;
+            for (int i = 0; i < goals.size(); i++) {
+                for (int j = i + 1; j < goals.size(); j++) {
+                    Point a = goals.get(i).centre();
+                    Point b = goals.get(j).centre();
+                    if (a.distanceTo(b) > length) {
+                        length = a.distanceTo(b);
+                        best = new Line(a, b);
+                    }
+                }
+            }
+            return best;
+        }
+
+        Point level(Point with) {
+            Point way = to.minus(from);
+            double share = with.minus(from).dot(way) / way.dot(way);
+            return from.towards(to, Math.max(0, Math.min(1, share)));
+        }
+    }
+
+    /**
+     * @param marks settled ones of the following, in its order
+     * @param late seconds from what others do to when he sees it
+     */
+    Shadow(
+            Job job,
+            Following following,
+            List<Mark> settled,
+            Optional<Mark> faces,
+            Marks marks,
+            Pace pace,
+            double late,
+            Line goalLine,
+            double t) {
+        this.job = job;
+        this.following = following;
+        this.of = settled.get(0);
+        this.to = settled.size() > 1 ? Optional.of(settled.get(1)) : Optional.empty();
+        this.faces = faces;
+        this.marks = marks;
+        this.gait = pace.gait(job.legs().manner(), job.legs().effort(), job.carrying, job.runner.role.pace());
+        this.lateral = pace.lateral();
+        this.late = late;
+        this.goalLine = goalLine;
+        this.begins = t;
+        this.ownStart = job.runner.at(t);
+        this.ofStart = marks.at(of, t);
+    }
+
+    List<Mark> settled() {
+        List<Mark> all = new ArrayList<>(List.of(of));
+        to.ifPresent(all::add);
+        return all;
+    }
+
+    long plansNow() {
+        long sum = marks.plans(of);
+        return to.map(m -> sum * 1_000_003L + marks.plans(m)).orElse(sum);
+    }
+
+    // ---- the spot ----
+
+    /** His spot as he sees it. */
+    private Point spot(double t, Point own) {
+        return spot(t, own, late);
+    }
+
+    private Point spot(double t, Point own, double late) {
+        Point at = marks.seen(of, t, late);
+        double metres = following.metres();
+        return switch (following.how()) {
+            case TRAIL -> behind(t, at, late);
+            case BESIDE -> at.plus(unit(ownStart.minus(ofStart)).times(metres));
+            case INSIDE -> at.plus(inwards().times(metres));
+            case TOWARDS -> {
+                Point other = marks.seen(to.orElseThrow(), t, late);
+                yield at.plus(unit(other.minus(at)).times(Math.min(metres, at.distanceTo(other))));
+            }
+            case MIDWAY -> at.towards(marks.seen(to.orElseThrow(), t, late), 0.5);
+            case PRESS -> at.plus(unit(own.minus(at)).times(metres));
+            case MIRROR -> mirrored(at);
+            case GOAL_LINE -> goalLine.level(at);
+        };
+    }
+
+    private Point inwards() {
+        double side = Math.abs(ofStart.y()) > MIDDLE_METRES ? -ofStart.y() : ownStart.y() - ofStart.y();
+        return new Point(0, Math.signum(side));
+    }
+
+    private Point mirrored(Point at) {
+        Point across = unit(ofStart.minus(ownStart));
+        Point middle = ofStart.towards(ownStart, 0.5);
+        return at.minus(across.times(2 * at.minus(middle).dot(across)));
+    }
+
+    private static Point unit(Point p) {
+        double length = p.length();
+        return length < 1e-9 ? Point.ORIGIN : p.times(1 / length);
+    }
+
+    /** So far behind somebody along the way that he has come; before he has come so far, from where the follower stood. */
+    private Point behind(double t, Point at, double late) {
+        double until = Math.max(begins, t - late);
+        int last = (int) Math.floor((until - begins) / Tracked.KNOT_SECONDS);
+        while (trail.size() <= last) {
+            trail.add(marks.at(of, begins + trail.size() * Tracked.KNOT_SECONDS));
+        }
+        double left = following.metres();
+        Point from = at;
+        for (int i = last; i >= -1; i--) {
+            Point to = i < 0 ? ownStart : trail.get(i);
+            double step = from.distanceTo(to);
+            if (step >= left && step > 0) {
+                return from.towards(to, left / step);
+            }
+            left -= step;
+            from = to;
+        }
+        return ownStart;
+    }
+
+    // ---- his way ----
+
+    /**
+     * His way from a second on, as the plans of the others are now.
+     *
+     * @param now what he is doing
+     * @param sideDegrees where he looked at the whistle
+     */
+    Tracked plan(double t, Trajectory.Piece now, double facing, double sideDegrees) {
+        // what has been seen of others by now stays; what was planned for later may be different
+        int known = (int) Math.floor((t - begins) / Tracked.KNOT_SECONDS) + 1;
+        while (trail.size() > Math.max(0, known)) {
+            trail.remove(trail.size() - 1);
+        }
+        double rest = t;
+        for (Mark mark : settled()) {
+            double stands = marks.restsAt(mark);
+            rest = Math.max(rest, mark.role().isPresent() ? stands : Math.min(stands, t + BALL_SECONDS));
+        }
+        double until = Math.min(rest + late + MOST_SECONDS, t + HORIZON_SECONDS);
+        Point p = now.at(t);
+        Point v = now.velocity(t);
+        List<double[]> knots = new ArrayList<>();
+        knots.add(knot(t, p, v));
+        int steps = 0;
+        for (double at = t; at < until; ) {
+            Point a = push(at, p, v);
+            // a half step ahead: the error goes with the square of the step
+            Point midP = p.plus(v.times(STEP_SECONDS / 2));
+            Point midV = v.plus(a.times(STEP_SECONDS / 2));
+            Point b = push(at + STEP_SECONDS / 2, midP, midV);
+            p = p.plus(midV.times(STEP_SECONDS));
+            v = v.plus(b.times(STEP_SECONDS));
+            steps++;
+            at = t + steps * STEP_SECONDS;
+            if (steps % STEPS_A_KNOT == 0) {
+                knots.add(knot(at, p, v));
+                boolean there = v.length() < THERE_SPEED && spot(at, p).isWithin(THERE_METRES, p);
+                if (at > rest + late && there) {
+                    break;
+                }
+            }
+        }
+        return new Tracked(t, knots.toArray(double[][]::new), facing, job.legs().manner(), faces, sideDegrees);
+    }
+
+    private double[] knot(double t, Point p, Point v) {
+        return new double[] {p.x(), p.y(), v.x(), v.y(), spot(t, p, 0).distanceTo(p)};
+    }
+
+    /** How he pushes off, m/s². */
+    private Point push(double t, Point p, Point v) {
+        Point spot = spot(t, p);
+        Point before = spot(Math.max(begins, t - Marks.GLANCE_SECONDS), p);
+        Point carried = spot.minus(before).times(1 / Marks.GLANCE_SECONDS);
+        Point way = spot.minus(p);
+        double far = way.length();
+        double brakes = BRAKES_SHARE * gait.brakeAt(gait.fastest());
+        double catchUp = Math.min(far / CATCH_UP_SECONDS, Math.sqrt(2 * brakes * far));
+        Point wanted = carried.plus(unit(way).times(catchUp));
+        double speed = wanted.length();
+        if (speed > gait.fastest()) {
+            wanted = wanted.times(gait.fastest() / speed);
+        }
+        return within(wanted.minus(v).times(1 / LEGS_SECONDS), v);
+    }
+
+    /** As much of a push as his legs have at a speed. */
+    private Point within(Point push, Point v) {
+        double speed = v.length();
+        if (speed < SLOW) {
+            double most = gait.pushAt(speed);
+            return push.length() > most ? unit(push).times(most) : push;
+        }
+        Point ahead = v.times(1 / speed);
+        double along = Math.max(-gait.brakeAt(speed), Math.min(gait.pushAt(speed), push.dot(ahead)));
+        double aside = Math.max(-lateral, Math.min(lateral, ahead.cross(push)));
+        return ahead.times(along).plus(new Point(-ahead.y(), ahead.x()).times(aside));
+    }
+}
