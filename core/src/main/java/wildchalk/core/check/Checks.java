@@ -39,6 +39,7 @@ public final class Checks {
             Checks::ofShape,
             ScriptCheck::of,
             HeadStartCheck::of,
+            FollowCheck::of,
             SidesCheck::of,
             SpaceCheck::of);
 

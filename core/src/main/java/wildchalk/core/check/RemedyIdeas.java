@@ -106,6 +106,7 @@ final class RemedyIdeas {
                 candidates.addAll(RoomIdeas.of(run, finding));
                 candidates.addAll(PlayIdeas.of(run, finding));
                 candidates.addAll(ChallengeIdeas.of(run, finding));
+                candidates.addAll(FollowIdeas.of(run, finding));
             }
         }
         // a station in the way is no reason to do without what is drilled

@@ -105,6 +105,12 @@ public record Following(How how, Mark of, Optional<Mark> to, double metres) {
         return new Following(how, one, Optional.of(other), how.usualMetres());
     }
 
+    /** As somebody is marked: goal-side where there is a goal to guard, else hip to hip. */
+    public static Following marking(RoleId who, Optional<String> goal) {
+        return goal.map(g -> between(How.TOWARDS, new Mark.Somebody(who), new Mark.TheGoal(g)))
+                .orElseGet(() -> of(How.BESIDE, who));
+    }
+
     public Following withMetres(double far) {
         return new Following(how, of, to, far);
     }

@@ -23,6 +23,13 @@ public sealed interface Move permits Travel, Pass, Shot, PickUp, Act {
     /** Whether the next step may start before this move has ended. */
     boolean runsOn();
 
+    /** Whether the next step waits for its end: not for that of one who goes by others until something comes. */
+    default boolean holdsStep() {
+        boolean open =
+                this instanceof Travel t && t.follows().isPresent() && t.until().isPresent();
+        return !runsOn() && !open;
+    }
+
     Move withTrigger(Optional<Trigger> start);
 
     Move withId(MoveId name);

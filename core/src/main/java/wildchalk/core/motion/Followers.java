@@ -29,8 +29,8 @@ final class Followers {
     private static final double FLAT_METRES = 0.1;
 
     private static final int MOST_POINTS = 60;
-    /** Nobody waits longer (s) for those whom he goes by to stand. */
-    private static final double MOST_REST_SECONDS = 30;
+    /** Who stands by then (s) does not run on to something else. */
+    private static final double SOON_SECONDS = 0.5;
 
     private final Simulation run;
     private final Marks marks;
@@ -127,15 +127,21 @@ final class Followers {
         }
     }
 
+    /** Now, if whoever he goes by runs on to something else; else once he stands where he should. */
     private void ends(Shadow shadow, double t) {
         shadow.ending = true;
-        double rest = t;
-        for (Mark mark : shadow.settled()) {
-            rest = Math.max(rest, mark.role().isPresent() ? Math.min(marks.restsAt(mark), t + MOST_REST_SECONDS) : t);
-        }
-        double from = rest;
-        double end =
-                shadow.job.runner.tracked(t).map(w -> w.slowerFrom(from, SLOW)).orElse(from);
+        double rest = shadow.settled().stream()
+                .filter(m -> m.role().isPresent())
+                .mapToDouble(marks::restsAt)
+                .max()
+                .orElse(t);
+        double end = rest > t + SOON_SECONDS
+                ? t
+                : shadow.job
+                        .runner
+                        .tracked(t)
+                        .map(w -> w.slowerFrom(Math.max(t, rest), SLOW))
+                        .orElse(t);
         endsAt.accept(shadow.job, end);
     }
 
@@ -148,7 +154,7 @@ final class Followers {
                 .toList();
         List<Job> others = own.isEmpty()
                 ? run.jobsOf(shadow.job.step).stream()
-                        .filter(j -> j != shadow.job && !j.move.runsOn() && !going.containsKey(j))
+                        .filter(j -> j != shadow.job && j.move.holdsStep() && !going.containsKey(j))
                         .toList()
                 : own;
         return others.stream().allMatch(j -> j.state == Job.State.DONE || j.state == Job.State.NEVER);

@@ -38,7 +38,7 @@ public final class ForkTimes {
     private static double closes(Path path, Timeline timeline, Step step) {
         StepSpan span = timeline.step(step.id());
         double done = step.moves().stream()
-                .filter(m -> !m.runsOn())
+                .filter(m -> m.holdsStep())
                 .map(m -> timeline.move(m.id()))
                 .filter(MoveSpan::happens)
                 .mapToDouble(MoveSpan::end)

@@ -1,6 +1,7 @@
 package wildchalk.core.motion;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Aim;
@@ -26,6 +27,12 @@ public final class Goals {
 
     public static Optional<GoalMouth> find(Scene scene, Surface surface, String id) {
         return all(scene, surface).stream().filter(g -> g.id().equals(id)).findFirst();
+    }
+
+    /** The goal nearest to a place; empty where there is none. */
+    public static Optional<GoalMouth> nearest(Scene scene, Surface surface, Point place) {
+        return all(scene, surface).stream()
+                .min(Comparator.comparingDouble(g -> g.centre().distanceTo(place)));
     }
 
     /** The point on the goal line that a shot from a place is meant for. */

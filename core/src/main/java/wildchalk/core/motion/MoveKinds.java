@@ -3,6 +3,7 @@ package wildchalk.core.motion;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.Travel;
 
 /** Short names of kinds of moves, for texts, tables and JSON. */
 public final class MoveKinds {
@@ -12,6 +13,11 @@ public final class MoveKinds {
     /** "travel", "pass", "pick-up", "screen"… */
     public static String of(Move move) {
         return move.match(t -> "travel", p -> "pass", s -> "shot", u -> "pick-up", MoveKinds::of);
+    }
+
+    /** Finer: a travel by somebody is a "follow", one for a ball a "seek". */
+    public static String finely(Move move) {
+        return move instanceof Travel t && t.isWorkedOut() ? t.follows().isPresent() ? "follow" : "seek" : of(move);
     }
 
     private static String of(Act act) {

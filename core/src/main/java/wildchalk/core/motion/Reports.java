@@ -238,7 +238,7 @@ final class Reports {
         // steps open one after the other, so whoever waits for a step waits for what is stuck in the earliest one
         int open = stuck.stream().mapToInt(j -> j.step).min().orElse(0);
         List<Job> holdUp =
-                stuck.stream().filter(j -> j.step == open && !j.move.runsOn()).toList();
+                stuck.stream().filter(j -> j.step == open && j.move.holdsStep()).toList();
         Set<Job> done = new HashSet<>();
         boolean[] holdUpDone = {false};
         for (Job start : stuck) {

@@ -38,6 +38,8 @@ final class Shadow {
     private static final double THERE_METRES = 0.03;
 
     private static final double THERE_SPEED = 0.05;
+    /** A spot that is slower (m/s) leaves nobody behind. */
+    private static final double RUNS_SPEED = 1;
     /** Who stands so near to the middle (m) is on no side of it. */
     private static final double MIDDLE_METRES = 0.25;
 
@@ -238,7 +240,13 @@ final class Shadow {
     }
 
     private double[] knot(double t, Point p, Point v) {
-        return new double[] {p.x(), p.y(), v.x(), v.y(), spot(t, p, 0).distanceTo(p)};
+        Point spot = spot(t, p, 0);
+        double before = Math.max(begins, t - Marks.GLANCE_SECONDS);
+        Point carried = t - before < Tracked.KNOT_SECONDS
+                ? Point.ORIGIN
+                : spot.minus(spot(before, p, 0)).times(1 / (t - before));
+        double behind = carried.length() < RUNS_SPEED ? 0 : spot.minus(p).dot(unit(carried));
+        return new double[] {p.x(), p.y(), v.x(), v.y(), spot.distanceTo(p), behind};
     }
 
     /** How he pushes off, m/s². */

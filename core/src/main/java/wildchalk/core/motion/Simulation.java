@@ -472,7 +472,7 @@ final class Simulation {
     }
 
     private void closeInStep(Job job, double t) {
-        if (!job.move.runsOn()) {
+        if (job.move.holdsStep()) {
             steps.close(job);
             goOnIfOver(job.step, t);
         }

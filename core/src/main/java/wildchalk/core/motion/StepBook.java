@@ -35,7 +35,7 @@ final class StepBook {
 
     /** A step is not over before this move is, unless it runs on. */
     void expect(Job job) {
-        open[job.step] += job.move.runsOn() ? 0 : 1;
+        open[job.step] += job.move.holdsStep() ? 1 : 0;
     }
 
     void begin(int step, double t) {

@@ -211,18 +211,29 @@ public final class Timeline {
         return new Pose(at, piece.speed(t), facing);
     }
 
-    /** The way to a mark; empty for whoever stands on it. */
-    private Optional<Double> towards(Mark mark, Point from, double t) {
-        Optional<Point> there = mark.role()
+    /** Where a player or a ball is, or a spot; empty for a goal, which a surface knows. */
+    public Optional<Point> placeOf(Mark mark, double t) {
+        return mark.role()
                 .map(r -> placeAt(r, t))
                 .or(() -> mark.ballId().map(b -> ballAt(b, t)))
                 .or(() -> mark instanceof Mark.Spot s ? Optional.of(s.at()) : Optional.empty());
-        return there.filter(p -> !p.isWithin(1e-6, from)).map(p -> p.minus(from).headingDegrees());
+    }
+
+    /** The way to a mark; empty for whoever stands on it. */
+    private Optional<Double> towards(Mark mark, Point from, double t) {
+        return placeOf(mark, t)
+                .filter(p -> !p.isWithin(1e-6, from))
+                .map(p -> p.minus(from).headingDegrees());
     }
 
     /** How far (m) somebody who goes by others is from where he should be; empty where he does not go by others. */
     public Optional<Double> metresOff(RoleId role, double t) {
         return trajectories.get(role).pieceAt(t) instanceof Tracked way ? Optional.of(way.gap(t)) : Optional.empty();
+    }
+
+    /** How far (m) he runs behind where he should be, below zero where he is ahead of it; empty where he does not go by others. */
+    public Optional<Double> metresBehind(RoleId role, double t) {
+        return trajectories.get(role).pieceAt(t) instanceof Tracked way ? Optional.of(way.behind(t)) : Optional.empty();
     }
 
     /** Somebody who moves sideways looks at the nearest ball that he does not hold. */

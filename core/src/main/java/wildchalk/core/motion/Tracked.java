@@ -24,13 +24,15 @@ final class Tracked implements Trajectory.Piece {
     private final double[] vx;
     private final double[] vy;
     private final double[] gap;
+    private final double[] behind;
     private final double[] heading;
     private final Manner manner;
     private final Optional<Mark> faces;
     private final double sideDegrees;
 
     /**
-     * @param knots place, speed and distance from the own spot at each knot: {x, y, vx, vy, gap}, in m and m/s; at least one
+     * @param knots place, speed, distance from the own spot and how far he runs behind it at each knot: {x, y, vx, vy, gap, behind}, in
+     *     m and m/s; at least one
      * @param headingDegrees where he went, or looked, before
      */
     Tracked(
@@ -49,6 +51,7 @@ final class Tracked implements Trajectory.Piece {
         vx = column(knots, 2);
         vy = column(knots, 3);
         gap = column(knots, 4);
+        behind = column(knots, 5);
         heading = new double[knots.length];
         double last = headingDegrees;
         for (int i = 0; i < knots.length; i++) {
@@ -83,9 +86,19 @@ final class Tracked implements Trajectory.Piece {
 
     /** How far (m) he is from his spot. */
     double gap(double t) {
-        double at = share(t);
+        return at(gap, t);
+    }
+
+    /** How far (m) he runs behind his spot, as that goes; below zero where he is ahead of it. */
+    double behind(double t) {
+        return at(behind, t);
+    }
+
+    private double at(double[] figures, double t) {
         int i = knot(t);
-        return i + 1 >= gap.length ? gap[gap.length - 1] : gap[i] + at * (gap[i + 1] - gap[i]);
+        return i + 1 >= figures.length
+                ? figures[figures.length - 1]
+                : figures[i] + share(t) * (figures[i + 1] - figures[i]);
     }
 
     private int knot(double t) {

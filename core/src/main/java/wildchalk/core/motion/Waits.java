@@ -61,7 +61,7 @@ public final class Waits {
                 }
             }
             step.moves().stream()
-                    .filter(m -> timeline.move(m.id()).happens() && !m.runsOn())
+                    .filter(m -> timeline.move(m.id()).happens() && m.holdsStep())
                     .forEach(m -> ends.put(timeline.move(m.id()).end(), m));
         }
         all.sort(Comparator.comparingDouble(Wait::from));

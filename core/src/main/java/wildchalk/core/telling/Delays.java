@@ -80,7 +80,7 @@ public final class Delays {
         List<Step> before = path.steps().subList(0, path.steps().indexOf(step));
         return before.stream()
                 .flatMap(s -> s.moves().stream())
-                .filter(m -> timeline.move(m.id()).happens() && !m.runsOn())
+                .filter(m -> timeline.move(m.id()).happens() && m.holdsStep())
                 .reduce((a, b) ->
                         timeline.move(b.id()).end() >= timeline.move(a.id()).end() ? b : a)
                 .<Event>map(m -> new Event.Ends(m.id()))

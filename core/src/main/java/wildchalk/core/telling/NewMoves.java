@@ -9,6 +9,7 @@ import wildchalk.core.drill.Act;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Following;
 import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.MarkedZone;
@@ -22,8 +23,12 @@ import wildchalk.core.drill.Side;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
+import wildchalk.core.surface.GoalMouth;
+import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
 
 /** Moves that are not drawn but added: what somebody does where he is, as a coach would mean it first. */
@@ -32,7 +37,7 @@ public final class NewMoves {
     private NewMoves() {}
 
     /** One of each kind for a role, as it stands at the end of a step; those that need another leave him out if alone. */
-    public static List<Move> offers(Path path, Timeline timeline, String sport, StepId step, RoleId role) {
+    public static List<Move> offers(Path path, Timeline timeline, Surface surface, StepId step, RoleId role) {
         MoveId id = path.version().nextMoveId();
         double end = timeline.step(step).end();
         Optional<RoleId> other = nearest(path, timeline, role, end);
@@ -47,7 +52,7 @@ public final class NewMoves {
         other.ifPresent(
                 o -> list.add(act(id, role, new Deed.Contest(Deed.Kind.LOOSE_BALL, List.of(o), Optional.empty()))));
         boolean carries = other.filter(o -> holdsBall(path, timeline, o, end)).isPresent();
-        Deed.Bid bid = carries ? Bids.usual(sport) : Deed.Bid.INTERCEPTION;
+        Deed.Bid bid = carries ? Bids.usual(surface.sport()) : Deed.Bid.INTERCEPTION;
         other.ifPresent(o -> list.add(act(id, role, Deed.Challenge.of(bid, o))));
         list.add(new Travel(
                         id,
@@ -58,6 +63,8 @@ public final class NewMoves {
                         Effort.HARD,
                         List.of(new Waypoint(timeline.poseAt(role, end).at().toMillimetres(), false)))
                 .withSeeks(Optional.of(Seeks.BALL)));
+        other.ifPresent(o -> list.add(
+                marks(path, surface, id, role, o, timeline.poseAt(role, end).at())));
         List<RoleId> rest = path.roles().stream()
                 .filter(r -> r.side() != Side.COACH && !r.id().equals(role))
                 .map(Role::id)
@@ -74,6 +81,20 @@ public final class NewMoves {
                         words.substring(0, Math.min(words.length(), Deed.Calling.MAX_LENGTH)),
                         calls.map(CallSet::id))));
         return list;
+    }
+
+    /** Somebody stays with another, as he marks him; his way is worked out from the other's. */
+    public static Travel marks(Path path, Surface surface, MoveId id, RoleId role, RoleId whom, Point from) {
+        Optional<String> goal = Goals.nearest(path, surface, path.startOf(role)).map(GoalMouth::id);
+        return new Travel(
+                        id,
+                        role,
+                        Optional.empty(),
+                        false,
+                        Manner.FORWARD,
+                        Effort.HARD,
+                        List.of(new Waypoint(from.toMillimetres(), false)))
+                .withFollows(Optional.of(Following.marking(whom, goal)));
     }
 
     /**

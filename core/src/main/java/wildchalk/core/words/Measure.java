@@ -34,6 +34,8 @@ public record Measure(Kind what, double value, String text) {
         LOST,
         /** By how much somebody is first, s. */
         AHEAD,
+        /** How far somebody who goes by others falls behind, m. */
+        OFF,
         /** Nobody catches it. */
         NOT_CAUGHT,
         /** It cannot happen as drawn. */

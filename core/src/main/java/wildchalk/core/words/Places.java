@@ -67,6 +67,11 @@ public final class Places {
         return unit.text(metres);
     }
 
+    /** "2 m", "0.8 m". */
+    String exact(double metres) {
+        return unit.exact(metres);
+    }
+
     /** "the orange cone", "the left corner"; empty where nothing with a name is near. */
     public Optional<String> named(Point p) {
         Gear nearest = null;

@@ -14,6 +14,7 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Following;
 import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Limits;
@@ -147,7 +148,19 @@ public final class Saying {
     private void does(Role who, String verb, List<String> rest) {
         Optional<Effort> effort = effort(verb, rest);
         Manner manner = manner(verb, rest);
-        if (means("pass", verb)) {
+        Optional<Following> by = new SaidFollowing(now(), drill.surface(), unit, who, this::role).of(verb, rest);
+        if (by.isPresent()) {
+            Point start = now().startOf(who.id());
+            tell(new Travel(
+                            NEW,
+                            who.id(),
+                            Optional.empty(),
+                            false,
+                            manner,
+                            effort.orElse(Effort.HARD),
+                            List.of(new Waypoint(start, false)))
+                    .withFollows(by));
+        } else if (means("pass", verb)) {
             tell(new Pass(NEW, who.id(), Optional.empty(), false, target(rest), kind(), Weight.FIRM));
         } else if (means("shoot", verb)) {
             tell(new Shot(

@@ -26,6 +26,7 @@ import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.Behind;
 import wildchalk.core.motion.Happening;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
@@ -61,6 +62,7 @@ final class SentenceWriter {
     private final TriggerWriter triggers;
     private final BallWriter balls;
     private final DeedWriter deeds;
+    private final FollowWriter follows;
     private final EndingWriter ending;
     /** Who ends so much before the end of his path (m) was stopped. */
     private static final double CUT_SHORT_METRES = 0.5;
@@ -76,6 +78,7 @@ final class SentenceWriter {
         this.triggers = new TriggerWriter(path, surface);
         this.balls = new BallWriter(path, surface, timeline, places);
         this.deeds = new DeedWriter(path, surface, timeline);
+        this.follows = new FollowWriter(path, surface, timeline, places);
         this.ending = new EndingWriter(path, timeline);
         this.turns = new TurnInto(path, surface, timeline);
         this.verbs = new TravelVerbs(path, surface);
@@ -157,12 +160,22 @@ final class SentenceWriter {
     // ---- travel ----
 
     private Void travel(List<Phrase> phrases, Step step, Travel move) {
+        if (move.follows().isPresent()) {
+            follows.write(phrases, move);
+            follows.eyes(move).ifPresent(phrases::add);
+            triggers.until(step, move).ifPresent(phrases::add);
+            return null;
+        }
         boolean carrying = timeline.move(move.id()).carrying();
         phrases.add(new Phrase.Slot(
                 SlotKind.MANNER,
                 (getsUp(move) ? text("words.gets-up") + " " : "") + verbs.of(move.manner(), move.effort(), carrying),
                 "",
-                () -> verbs.choices(move, carrying)));
+                () -> {
+                    List<Phrase.Choice> all = new ArrayList<>(verbs.choices(move, carrying));
+                    all.addAll(follows.sights(move));
+                    return all;
+                }));
         Phrase via = via(step, move);
         phrases.add(via);
         phrases.add(where(move, via.text()));
@@ -171,6 +184,7 @@ final class SentenceWriter {
         if (!round.isEmpty()) {
             phrases.add(new Phrase.Plain(round));
         }
+        follows.eyes(move).ifPresent(phrases::add);
         triggers.until(step, move).ifPresent(phrases::add);
         return null;
     }
@@ -446,6 +460,7 @@ final class SentenceWriter {
         surface.landmarks().stream()
                 .filter(l -> !l.foreign() && l.at().distanceTo(last.at()) < 8)
                 .forEach(l -> addEnd(choices, move, l.at(), l.name()));
+        choices.addAll(follows.offers(move));
         return choices;
     }
 
@@ -487,6 +502,9 @@ final class SentenceWriter {
                 shot -> all.addAll(balls.shotMeasures(shot, span)),
                 pickUp -> all.add(time(span.seconds())),
                 act -> all.add(act.deed() instanceof Deed.OpenPlay play ? about(play) : time(span.seconds())));
+        Behind.of(timeline, move)
+                .ifPresent(b -> all.add(
+                        new Measure(Measure.Kind.OFF, b.metres(), text("measure.OFF", places.length(b.metres())))));
         double delay = triggers.delay(move, span);
         if (delay > 0) {
             all.add(seconds(Measure.Kind.DELAY, delay));

@@ -140,7 +140,6 @@ final class TurnInto {
     }
 
     private Optional<GoalMouth> goal(Point near) {
-        return Goals.all(path, surface).stream()
-                .min(Comparator.comparingDouble(g -> g.centre().distanceTo(near)));
+        return Goals.nearest(path, surface, near);
     }
 }

@@ -62,7 +62,7 @@ class TellingTest {
         Timeline timeline = Timeline.of(drill, path);
         StepId last = path.steps().get(path.steps().size() - 1).id();
         for (Role role : path.roles().subList(0, Math.min(3, path.roles().size()))) {
-            for (Move move : NewMoves.offers(path, timeline, "handball", last, role.id())) {
+            for (Move move : NewMoves.offers(path, timeline, drill.surface(), last, role.id())) {
                 Progression with =
                         drill.base().with(drill.base().step(last).orElseThrow().withMoveAdded(move));
                 Timeline t = Timeline.of(drill, wildchalk.core.path.Path.usual(with));

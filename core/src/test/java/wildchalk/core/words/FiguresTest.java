@@ -125,7 +125,7 @@ class FiguresTest {
                         .map(g -> open(g, t.poseAt(move.role(), span.start()).at()));
             case TIME -> move instanceof Travel travel ? arrives(t, travel, span) : Optional.empty();
             case REACTION -> move.trigger().flatMap(w -> moment(t, w.event())).map(cue -> span.start() - cue);
-            case ABOUT, DELAY, AHEAD, NOT_CAUGHT, NEVER -> Optional.empty();
+            case ABOUT, DELAY, AHEAD, OFF, NOT_CAUGHT, NEVER -> Optional.empty();
         };
     }
 
@@ -183,10 +183,11 @@ class FiguresTest {
         return Math.toDegrees(Math.acos(Math.max(-1, Math.min(1, (a * a + b * b - c * c) / (2 * a * b)))));
     }
 
-    /** How long until the last point is reached; unknown for circles, stops at the end and runs that something ends. */
+    /** How long until the last point is reached; unknown for circles, stops at the end, runs that something ends and those by others. */
     private static Optional<Double> arrives(Timeline t, Travel travel, MoveSpan span) {
         var last = travel.path().get(travel.path().size() - 1);
         if (travel.until().isPresent()
+                || travel.follows().isPresent()
                 || last.round().isPresent()
                 || last.cut()
                 || travel.path().size() > 1) {

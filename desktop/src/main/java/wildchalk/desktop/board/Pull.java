@@ -29,6 +29,7 @@ import wildchalk.core.edit.Tellings;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.telling.Bids;
+import wildchalk.core.telling.NewMoves;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.paint.Frame;
 
@@ -161,7 +162,10 @@ final class Pull {
     private Optional<Proposal> travel(Aiming aim, double snapMetres, Optional<Point> exact) {
         Optional<Proposal> challenge = exact.isPresent() || hand.hasCuts()
                 ? Optional.empty()
-                : carrier(aim).map(this::tries).or(() -> aim.flight().flatMap(this::intercepts));
+                : carrier(aim)
+                        .map(this::tries)
+                        .or(() -> attacker(aim).map(this::marks))
+                        .or(() -> aim.flight().flatMap(this::intercepts));
         if (challenge.isPresent()) {
             return challenge;
         }
@@ -185,6 +189,24 @@ final class Pull {
     /** The opponent under the pointer who has the ball. */
     private Optional<RoleId> carrier(Aiming aim) {
         return aim.role().filter(r -> isOpponent(r) && !has(role)).filter(this::has);
+    }
+
+    /** Whom a defender is pulled onto who has no ball: he marks him. */
+    private Optional<RoleId> attacker(Aiming aim) {
+        boolean defends = frame.path()
+                .role(role)
+                .filter(r -> r.side() == Side.DEFENCE && !has(role))
+                .isPresent();
+        return aim.role().filter(r -> defends && isOpponent(r));
+    }
+
+    private Proposal marks(RoleId whom) {
+        return proposal(
+                "edit.marks",
+                label(role),
+                NewMoves.marks(frame.path(), frame.drill().surface(), NEW, role, whom, start)
+                        .withManner(manner)
+                        .withEffort(effort == Effort.STEADY ? Effort.HARD : effort));
     }
 
     private boolean isOpponent(RoleId other) {

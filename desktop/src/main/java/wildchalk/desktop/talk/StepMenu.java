@@ -121,11 +121,7 @@ final class StepMenu {
             if (document.told().path().role(role.id()).isPresent()
                     && document.told().path().step(id).isPresent()) {
                 for (Move move : NewMoves.offers(
-                        document.path(),
-                        document.timeline(),
-                        document.drill().surface().sport(),
-                        id,
-                        role.id())) {
+                        document.path(), document.timeline(), document.drill().surface(), id, role.id())) {
                     own.getItems().add(add(role, move));
                 }
             }
@@ -141,9 +137,9 @@ final class StepMenu {
     }
 
     private MenuItem add(Role role, Move move) {
-        String kind = Texts.CORE.get("move.kind." + MoveKinds.of(move));
+        String kind = Texts.CORE.get("move.kind." + MoveKinds.finely(move));
         MenuItem item = new MenuItem(kind);
-        item.setId("do-" + MoveKinds.of(move));
+        item.setId("do-" + MoveKinds.finely(move));
         item.setOnAction(e -> document.edit(Ui.text("edit.do", kind, role.label()), Tellings.tell(id, List.of(move))));
         return item;
     }

@@ -311,7 +311,7 @@ final class EditSamples {
             Move move = one(NewMoves.offers(
                             path,
                             timeline,
-                            drill.surface().sport(),
+                            drill.surface(),
                             step.get().id(),
                             role.get().id()))
                     .orElseThrow();

@@ -180,6 +180,14 @@ final class Brush {
         }
     }
 
+    /** Two who keep together, at one moment: a hair with a dot at the end of the one who follows. */
+    void tie(double x, double y, double toX, double toY) {
+        g.setStroke(dashed(1, 1.5 * u, 4 * u));
+        g.draw(new Line2D.Double(x, y, toX, toY));
+        double r = 2.6 * u;
+        g.fill(new Ellipse2D.Double(x - r, y - r, 2 * r, 2 * r));
+    }
+
     void plain(List<double[]> line) {
         g.setStroke(round(WIDTH));
         g.draw(path(line));

@@ -90,7 +90,7 @@ public record Frame(
         double start = timeline.steps().get(currentStep).start();
         return path.steps().subList(0, currentStep).stream()
                 .flatMap(s -> s.moves().stream())
-                .filter(m -> m instanceof Travel && m.runsOn())
+                .filter(m -> m instanceof Travel && !m.holdsStep())
                 .filter(m ->
                         timeline.move(m.id()).happens() && timeline.move(m.id()).end() > start + LEAST_REST_SECONDS)
                 .toList();

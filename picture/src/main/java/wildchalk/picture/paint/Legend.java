@@ -43,6 +43,7 @@ public final class Legend {
         SHUFFLE,
         CROSSOVER,
         RUN_OUT,
+        FOLLOW,
         STOP,
         TURN,
         SCREEN,
@@ -128,6 +129,9 @@ public final class Legend {
             }
             if (timeline.move(move.id()).runOutMetres() > 0) {
                 signs.add(Sign.RUN_OUT);
+            }
+            if (travel.follows().isPresent()) {
+                signs.add(Sign.FOLLOW);
             }
             if (travel.manner() != Manner.FORWARD) {
                 signs.add(Sign.valueOf(travel.manner().name()));
@@ -217,7 +221,7 @@ public final class Legend {
             case ATTACK, DEFENCE, NEUTRAL, KEEPER, COACH ->
                 new BodyArt(g, ground, 0.72 * unit).body(middle, 0, Side.valueOf(sign.name()), "");
             case BALL -> BodyPainter.ball(g, ground, middle, Bodies.BALL_RADIUS * unit, unit);
-            case TRAVEL, CARRY, BACKWARD, SHUFFLE, CROSSOVER, RUN_OUT, PASS, BANK, SHOT ->
+            case TRAVEL, CARRY, BACKWARD, SHUFFLE, CROSSOVER, RUN_OUT, FOLLOW, PASS, BANK, SHOT ->
                 stroke(new Brush(g, unit), g, ground, sign, x, y, unit);
             case STOP, TURN, SCREEN, CONTACT, CONTEST, CHALLENGE, PLAY, SKILL, CALL, PUT_DOWN ->
                 deed(g, ground, sign, middle, unit);
@@ -275,6 +279,7 @@ public final class Legend {
             }
             case SHOT -> brush.shot(line, code);
             case RUN_OUT -> brush.runOut(line);
+            case FOLLOW -> brush.tie(x + 4 * unit, y, x + SAMPLE_WIDTH * unit, y);
             case BACKWARD -> brush.travel(line, code, Manner.BACKWARD, false);
             case SHUFFLE -> brush.travel(line, code, Manner.SHUFFLE, false);
             case CROSSOVER -> brush.travel(line, code, Manner.CROSSOVER, false);

@@ -8,7 +8,10 @@ import java.awt.Graphics2D;
 import java.awt.geom.Point2D;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Following;
+import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Passing;
 import wildchalk.core.drill.Step;
@@ -30,6 +33,13 @@ final class StrokePainter {
 
     /** How faint strokes of earlier steps are. */
     private static final float GHOST = 0.34f;
+
+    /** Who keeps together is shown so together every so often (s), and no more often than this. */
+    private static final double TIE_SECONDS = 1;
+
+    private static final int MOST_TIES = 6;
+    /** Of a long one only its beginning is drawn, m. */
+    private static final double MOST_TIE_METRES = 4;
 
     private final Graphics2D g;
     private final Ground ground;
@@ -97,6 +107,7 @@ final class StrokePainter {
             } else {
                 brush.travel(pixels(path), code, travel.manner(), span.carrying());
                 frame.timeline().runOutOf(move.role(), move.id()).ifPresent(l -> brush.runOut(pixels(l)));
+                travel.follows().ifPresent(f -> ties(brush, travel, f, span));
             }
             stops(brush, travel);
         } else if (move instanceof Act act) {
@@ -106,6 +117,23 @@ final class StrokePainter {
             }
         } else {
             frame.timeline().flightOf(move.id()).ifPresent(f -> flight(brush, move, f));
+        }
+    }
+
+    /** Where somebody was who goes by others, and where they were then, second by second. */
+    private void ties(Brush brush, Travel travel, Following follows, MoveSpan span) {
+        double every = Math.max(TIE_SECONDS, span.seconds() / MOST_TIES);
+        for (double t = span.start() + every; t < span.end(); t += every) {
+            Point2D own = v.toPixels(frame.timeline().placeAt(travel.role(), t));
+            for (Mark mark : follows.marks()) {
+                Optional<Point> other = frame.timeline().placeOf(mark, t);
+                if (other.isPresent()) {
+                    Point at = frame.timeline().placeAt(travel.role(), t);
+                    double far = Math.max(MOST_TIE_METRES, at.distanceTo(other.get()));
+                    Point2D p = v.toPixels(at.towards(other.get(), MOST_TIE_METRES / far));
+                    brush.tie(own.getX(), own.getY(), p.getX(), p.getY());
+                }
+            }
         }
     }
 
