@@ -21,8 +21,6 @@ import wildchalk.core.geometry.Segments;
  */
 final class Followers {
 
-    /** Slower (m/s) he is where he wanted to be. */
-    private static final double SLOW = 0.5;
     /** Time between two points of a way that is shown as if it had been drawn, s. */
     private static final double POINT_SECONDS = 0.25;
     /** A point of such a way is left out where it goes by no more (m) without it. */
@@ -140,7 +138,7 @@ final class Followers {
                 : shadow.job
                         .runner
                         .tracked(t)
-                        .map(w -> w.slowerFrom(Math.max(t, rest), SLOW))
+                        .map(w -> w.thereFrom(Math.max(t, rest)))
                         .orElse(t);
         endsAt.accept(shadow.job, end);
     }

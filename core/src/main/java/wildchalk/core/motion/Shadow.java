@@ -172,25 +172,32 @@ final class Shadow {
         return length < 1e-9 ? Point.ORIGIN : p.times(1 / length);
     }
 
-    /** So far behind somebody along the way that he has come; before he has come so far, from where the follower stood. */
+    /** The last place on the way that somebody has come that is so far from him; before he has come so far, from where the follower stood. */
     private Point behind(double t, Point at, double late) {
         double until = Math.max(begins, t - late);
         int last = (int) Math.floor((until - begins) / Tracked.KNOT_SECONDS);
         while (trail.size() <= last) {
             trail.add(marks.at(of, begins + trail.size() * Tracked.KNOT_SECONDS));
         }
-        double left = following.metres();
-        Point from = at;
+        Point near = at;
         for (int i = last; i >= -1; i--) {
-            Point to = i < 0 ? ownStart : trail.get(i);
-            double step = from.distanceTo(to);
-            if (step >= left && step > 0) {
-                return from.towards(to, left / step);
+            Point far = i < 0 ? ownStart : trail.get(i);
+            if (far.distanceTo(at) >= following.metres()) {
+                return leaves(at, near, far, following.metres());
             }
-            left -= step;
-            from = to;
+            near = far;
         }
         return ownStart;
+    }
+
+    /** Where a stretch from inside a circle to outside leaves it. */
+    private static Point leaves(Point centre, Point inside, Point outside, double radius) {
+        Point way = outside.minus(inside);
+        Point from = inside.minus(centre);
+        double a = way.dot(way);
+        double b = from.dot(way);
+        double c = from.dot(from) - radius * radius;
+        return a == 0 ? outside : inside.towards(outside, (Math.sqrt(Math.max(0, b * b - a * c)) - b) / a);
     }
 
     // ---- his way ----

@@ -18,6 +18,11 @@ final class Tracked implements Trajectory.Piece {
     /** Who is slower (m/s) looks where he looked. */
     private static final double SLOW = 0.2;
 
+    /** Who is slower (m/s) and nearer to his spot (m) is there as far as anybody can see. */
+    private static final double NEARLY_STANDS = 0.5;
+
+    private static final double NEARLY_THERE = 0.5;
+
     private final double start;
     private final double[] x;
     private final double[] y;
@@ -74,10 +79,10 @@ final class Tracked implements Trajectory.Piece {
         return start + (x.length - 1) * KNOT_SECONDS;
     }
 
-    /** The first second from one on at which he is slower than so much, m/s. */
-    double slowerFrom(double t, double speed) {
+    /** The first second from one on at which he stands at his spot, or nearly. */
+    double thereFrom(double t) {
         for (int i = knot(t); i < x.length; i++) {
-            if (Math.hypot(vx[i], vy[i]) <= speed) {
+            if (Math.hypot(vx[i], vy[i]) <= NEARLY_STANDS && gap[i] <= NEARLY_THERE) {
                 return Math.max(t, start + i * KNOT_SECONDS);
             }
         }

@@ -129,17 +129,24 @@ class FollowersTest {
 
         private Point trail(double at, Point a, double m) {
             double until = Math.max(0, at - late);
-            double left = m;
-            Point from = a;
-            for (double s = Math.floor(until / 0.02) * 0.02; s > -0.01; s -= 0.02) {
-                Point to = t.placeAt(A, Math.max(0, s));
-                if (from.distanceTo(to) >= left && left > 0) {
-                    return from.towards(to, left / from.distanceTo(to));
+            Point near = a;
+            for (double s = Math.floor(until / 0.02) * 0.02; s > -0.03; s -= 0.02) {
+                Point far = s < -0.01 ? own0 : t.placeAt(A, Math.max(0, s));
+                if (far.distanceTo(a) >= m) {
+                    Point inside = near;
+                    double low = 0;
+                    double high = 1;
+                    for (int i = 0; i < 40; i++) {
+                        double middle = (low + high) / 2;
+                        boolean in = inside.towards(far, middle).distanceTo(a) < m;
+                        low = in ? middle : low;
+                        high = in ? high : middle;
+                    }
+                    return inside.towards(far, low);
                 }
-                left -= from.distanceTo(to);
-                from = to;
+                near = far;
             }
-            return from.distanceTo(own0) >= left ? from.towards(own0, left / from.distanceTo(own0)) : own0;
+            return own0;
         }
 
         /** Places at every tenth of a second. */

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Point2D;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -20,11 +21,13 @@ import wildchalk.core.drill.Deed.Bid;
 import wildchalk.core.drill.Deed.Verdict;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Following;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Path;
@@ -83,6 +86,24 @@ class MissingMovesTest {
     private Move last() {
         List<Move> moves = window.document().path().moves();
         return moves.get(moves.size() - 1);
+    }
+
+    @Test
+    void aDefenderPulledOntoAnAttackerGoesWhereHeGoes(FxRobot robot) throws Exception {
+        placed("handball", "attack at 0,4; defence at 6,2; A1 runs to 10,6");
+        window.pull(robot, body("d1"), body("a1"));
+        window.settled();
+        Travel marks = (Travel) last();
+        assertEquals(Optional.of(Following.marking(new RoleId("a1"), Optional.of("right"))), marks.follows());
+        var timeline = window.document().timeline();
+        double end = timeline.move(last().id()).end();
+        assertTrue(timeline.placeAt(new RoleId("d1"), end).isWithin(2, timeline.placeAt(new RoleId("a1"), end)));
+        // and typed
+        robot.type(KeyCode.SLASH);
+        Window.until(() -> robot.lookup("#say").query().isFocused());
+        robot.write("d1 mirrors a1").type(KeyCode.ENTER);
+        window.settled();
+        assertEquals(Optional.of(Following.of(Following.How.MIRROR, new RoleId("a1"))), ((Travel) last()).follows());
     }
 
     @Test
