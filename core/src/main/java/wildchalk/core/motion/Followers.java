@@ -27,6 +27,8 @@ final class Followers {
     private static final double FLAT_METRES = 0.1;
 
     private static final int MOST_POINTS = 60;
+    /** Two who go by a ball that comes to one of them could change their minds for ever. */
+    private static final int MOST_REPLANS = 500;
     /** Who stands by then (s) does not run on to something else. */
     private static final double SOON_SECONDS = 0.5;
 
@@ -96,9 +98,11 @@ final class Followers {
     }
 
     private void plan(Shadow shadow, double t) {
-        shadow.plans = shadow.plansNow();
+        shadow.replans++;
         shadow.job.runner.follow(t, shadow);
         run.replanned(shadow.job.runner);
+        // a ball that is on its way to him comes down elsewhere now: that is no news to him
+        shadow.plans = shadow.plansNow();
     }
 
     /** After each moment: those whose plans have changed are followed where they go now. */
@@ -111,7 +115,7 @@ final class Followers {
         for (int round = 0; changed && round <= going.size(); round++) {
             changed = false;
             for (Shadow shadow : List.copyOf(going.values())) {
-                if (shadow.plans != shadow.plansNow()) {
+                if (shadow.plans != shadow.plansNow() && shadow.replans < MOST_REPLANS) {
                     plan(shadow, t);
                     changed = true;
                 }

@@ -61,6 +61,8 @@ final class Shadow {
 
     /** The plans that it was worked out from. */
     long plans;
+    /** How often it was worked out. */
+    int replans;
     /** Whether its end is settled. */
     boolean ending;
 
