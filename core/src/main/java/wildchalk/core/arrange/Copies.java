@@ -23,6 +23,7 @@ import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Mover;
+import wildchalk.core.drill.MovesMap;
 import wildchalk.core.drill.Parts;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Progression;
@@ -293,27 +294,10 @@ public final class Copies {
     }
 
     private Deed deed(Deed deed) {
-        if (deed instanceof Deed.Screening s) {
-            return new Deed.Screening(s.against().map(this::renamed), s.seconds());
-        } else if (deed instanceof Deed.Contact c) {
-            return new Deed.Contact(renamed(c.with()), c.level(), c.seconds());
-        } else if (deed instanceof Deed.Contest c) {
-            return new Deed.Contest(
-                    c.kind(),
-                    c.rivals().stream().map(this::renamed).toList(),
-                    c.winner().map(this::renamed));
-        } else if (deed instanceof Deed.OpenPlay p) {
-            return p.withOthers(p.with().stream().map(this::renamed).toList())
-                    .withJoining(p.joining().stream()
-                            .map(j -> new Deed.Joining(renamed(j.who()), renamed(j.at())))
-                            .toList());
-        } else if (deed instanceof Deed.Challenge c) {
-            return c.withOn(renamed(c.on()));
-        } else if (deed instanceof Deed.Calling c) {
-            return new Deed.Calling(
-                    c.words(), c.set().filter(s -> into.course().call(s).isPresent()));
-        }
-        return deed;
+        return deed instanceof Deed.Calling c
+                ? new Deed.Calling(
+                        c.words(), c.set().filter(x -> into.course().call(x).isPresent()))
+                : deed.withRoles(this::renamed);
     }
 
     /** By those who are there; empty where one of them is not. */

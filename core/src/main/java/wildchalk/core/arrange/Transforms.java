@@ -16,6 +16,7 @@ import wildchalk.core.drill.Layout;
 import wildchalk.core.drill.Lying;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MovedGoal;
+import wildchalk.core.drill.MovesMap;
 import wildchalk.core.drill.Parts;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
@@ -44,6 +45,7 @@ public final class Transforms {
         Course course = carried.course();
         return carried.withCourse(course.withRules(each(course.rules(), moves::rule))
                 .withForks(each(course.forks(), moves::fork))
+                .withRepeats(each(course.repeats(), moves::repeat))
                 .withLaunch(course.launch().map(l -> new Launch(l.at().map(moves::event), l.seconds()))));
     }
 
@@ -135,7 +137,7 @@ public final class Transforms {
     }
 
     private static String goal(String id, Surface surface, PlaneMap map) {
-        return new MovesMap(surface, map).goal(id);
+        return MovesMap.goal(surface, map, id);
     }
 
     private static <T> List<T> each(List<T> list, UnaryOperator<T> change) {

@@ -1,7 +1,9 @@
 package wildchalk.core.binder;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.BallId;
@@ -12,12 +14,15 @@ import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.ForkId;
+import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Race;
 import wildchalk.core.drill.Region;
+import wildchalk.core.drill.Repeat;
+import wildchalk.core.drill.RepeatId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
@@ -28,6 +33,7 @@ import wildchalk.core.drill.Side;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.Suits;
+import wildchalk.core.geometry.Point;
 import wildchalk.core.json.Fields;
 import wildchalk.core.json.FormatProblem;
 import wildchalk.core.json.Located;
@@ -105,6 +111,32 @@ final class CourseReader {
                 f.choice("hold", Rule.What.class),
                 where,
                 f.has("until") ? Optional.of(f.object("until").readAll(EventReader::event)) : Optional.empty());
+    }
+
+    static Repeat repeat(Fields f) throws FormatProblem {
+        StepId from = new StepId(f.slug("from"));
+        Repeat.How how = f.choice("how", Repeat.How.class);
+        Map<RoleId, RoleId> instead = new LinkedHashMap<>();
+        f.elements("instead", CourseReader::pair).forEach(p -> instead.put(new RoleId(p.of()), new RoleId(p.by())));
+        Map<String, String> goals = new LinkedHashMap<>();
+        f.elements("goals", CourseReader::pair).forEach(p -> goals.put(p.of(), p.by()));
+        return new Repeat(
+                new RepeatId(f.slug("id")),
+                from,
+                f.has("to") ? new StepId(f.slug("to")) : from,
+                how,
+                f.whole("times", 2, Repeat.MOST_TIMES),
+                how == Repeat.How.TURNED ? f.choiceOr("side", Hand.class, Hand.LEFT) : Hand.NONE,
+                f.has("about") ? f.point("about") : Point.ORIGIN,
+                instead,
+                goals);
+    }
+
+    /** Of whom or what, and by whom or what. */
+    private record Pair(String of, String by) {}
+
+    private static Pair pair(Fields f) throws FormatProblem {
+        return new Pair(f.slug("of"), f.slug("by"));
     }
 
     /** {@code "over"} or an event; with seconds. */

@@ -2,11 +2,13 @@ package wildchalk.core.binder;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Map;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Race;
+import wildchalk.core.drill.Repeat;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Scoring;
@@ -100,6 +102,30 @@ final class CourseWriter {
         });
         o.set("seconds", JsonText.number(launch.seconds()));
         extras.addTo(path + "/launch", o);
+    }
+
+    static void repeat(ObjectNode o, Repeat r, String path, Extras extras) {
+        o.put("from", r.from().text());
+        if (!r.to().equals(r.from())) {
+            o.put("to", r.to().text());
+        }
+        o.put("how", Fields.nameOf(r.how())).put("times", r.times());
+        if (r.how() == Repeat.How.TURNED) {
+            o.put("side", Fields.nameOf(r.side()));
+        }
+        o.set("about", MoveWriter.point(r.about()));
+        pairs(o, "instead", r.insteadInOrder(), path, extras);
+        pairs(o, "goals", r.goalsInOrder(), path, extras);
+    }
+
+    private static void pairs(ObjectNode o, String name, Map<?, ?> pairs, String path, Extras extras) {
+        if (!pairs.isEmpty()) {
+            ArrayNode list = o.putArray(name);
+            pairs.forEach((of, by) -> {
+                ObjectNode pair = list.addObject().put("of", of.toString()).put("by", by.toString());
+                extras.addTo(path + "/" + name + "/" + (list.size() - 1), pair);
+            });
+        }
     }
 
     static void rotation(ObjectNode o, Rotation r, String path, Extras extras) {

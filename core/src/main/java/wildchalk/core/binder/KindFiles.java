@@ -27,6 +27,7 @@ final class KindFiles {
             KindFile.named(Kinds.FORKS, CourseReader::fork, CourseWriter::fork),
             KindFile.named(Kinds.CALLS, CourseReader::calls, CourseWriter::calls),
             KindFile.named(Kinds.RULES, CourseReader::rule, CourseWriter::rule),
+            KindFile.named(Kinds.REPEATS, CourseReader::repeat, CourseWriter::repeat),
             new KindFile<>(Kinds.ROTATION, false, CourseReader::rotation, CourseWriter::rotation));
 
     private KindFiles() {}

@@ -356,7 +356,7 @@ final class MoveWriter {
         });
     }
 
-    private static ArrayNode point(Point p) {
+    static ArrayNode point(Point p) {
         return SurfaceWriter.point(p);
     }
 

@@ -2,11 +2,14 @@ package wildchalk.core.check;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Side;
 import wildchalk.core.finding.Finding;
+import wildchalk.core.path.Path;
 import wildchalk.core.runthrough.RunThrough;
 
 /** All rules. */
@@ -65,7 +68,20 @@ public final class Checks {
                         .thenComparing(f ->
                                 f.moves().stream().findFirst().map(order::get).orElse(-1)))
                 .toList();
-        return Causes.of(run.path(), run.timeline(), all);
+        return Causes.of(run.path(), run.timeline(), onceEach(run.path(), all));
+    }
+
+    /** What is found in a repetition as it was in what is repeated is said once. */
+    private static List<Finding> onceEach(Path path, List<Finding> all) {
+        if (path.course().repeats().isEmpty()) {
+            return all;
+        }
+        Set<List<Object>> said = new HashSet<>();
+        return all.stream()
+                .filter(f -> f.moves().isEmpty()
+                        || said.add(List.of(
+                                f.rule(), f.moves().stream().map(path::told).toList())))
+                .toList();
     }
 
     /** Those of them that the coach has not accepted in this version. */

@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param forks where a rep can go several ways
  * @param calls what may be called
  * @param rules limits, and what somebody may not do until something happens
+ * @param repeats steps that are done again
  * @param launch when the next rep starts; empty where nobody has said
  * @param rotation where everybody goes after the rep
  * @param stint how long everybody stays before that
@@ -19,6 +20,7 @@ public record Course(
         List<Fork> forks,
         List<CallSet> calls,
         List<Rule> rules,
+        List<Repeat> repeats,
         Optional<Launch> launch,
         List<Rotation> rotation,
         Stint stint,
@@ -26,12 +28,21 @@ public record Course(
         Suits suits) {
 
     public static final Course PLAIN = new Course(
-            List.of(), List.of(), List.of(), Optional.empty(), List.of(), Stint.ONE_REP, Scoring.NONE, Suits.EVERYBODY);
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            Optional.empty(),
+            List.of(),
+            Stint.ONE_REP,
+            Scoring.NONE,
+            Suits.EVERYBODY);
 
     public Course {
         forks = List.copyOf(forks);
         calls = List.copyOf(calls);
         rules = List.copyOf(rules);
+        repeats = List.copyOf(repeats);
         rotation = List.copyOf(rotation);
         Objects.requireNonNull(launch, "launch");
         Objects.requireNonNull(stint, "stint");
@@ -39,6 +50,7 @@ public record Course(
         Objects.requireNonNull(suits, "suits");
         Uniqueness.check("fork", forks.stream().map(Fork::id));
         Uniqueness.check("set of calls", calls.stream().map(CallSet::id));
+        Uniqueness.check("repeat", repeats.stream().map(Repeat::id));
         Uniqueness.check("rule", rules.stream().map(Rule::id));
         Uniqueness.check("rotating role", rotation.stream().map(Rotation::role));
     }
@@ -66,35 +78,43 @@ public record Course(
     }
 
     public Course withForks(List<Fork> list) {
-        return new Course(list, calls, rules, launch, rotation, stint, scoring, suits);
+        return new Course(list, calls, rules, repeats, launch, rotation, stint, scoring, suits);
     }
 
     public Course withCalls(List<CallSet> list) {
-        return new Course(forks, list, rules, launch, rotation, stint, scoring, suits);
+        return new Course(forks, list, rules, repeats, launch, rotation, stint, scoring, suits);
     }
 
     public Course withRules(List<Rule> list) {
-        return new Course(forks, calls, list, launch, rotation, stint, scoring, suits);
+        return new Course(forks, calls, list, repeats, launch, rotation, stint, scoring, suits);
+    }
+
+    public Course withRepeats(List<Repeat> list) {
+        return new Course(forks, calls, rules, list, launch, rotation, stint, scoring, suits);
+    }
+
+    public Course with(Repeat repeat) {
+        return withRepeats(Layout.put(repeats, repeat, r -> r.id().equals(repeat.id())));
     }
 
     public Course withLaunch(Optional<Launch> next) {
-        return new Course(forks, calls, rules, next, rotation, stint, scoring, suits);
+        return new Course(forks, calls, rules, repeats, next, rotation, stint, scoring, suits);
     }
 
     public Course withRotation(List<Rotation> list) {
-        return new Course(forks, calls, rules, launch, list, stint, scoring, suits);
+        return new Course(forks, calls, rules, repeats, launch, list, stint, scoring, suits);
     }
 
     public Course withStint(Stint lasts) {
-        return new Course(forks, calls, rules, launch, rotation, lasts, scoring, suits);
+        return new Course(forks, calls, rules, repeats, launch, rotation, lasts, scoring, suits);
     }
 
     public Course withScoring(Scoring kept) {
-        return new Course(forks, calls, rules, launch, rotation, stint, kept, suits);
+        return new Course(forks, calls, rules, repeats, launch, rotation, stint, kept, suits);
     }
 
     public Course withSuits(Suits whom) {
-        return new Course(forks, calls, rules, launch, rotation, stint, scoring, whom);
+        return new Course(forks, calls, rules, repeats, launch, rotation, stint, scoring, whom);
     }
 
     public Course with(Fork fork) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wildchalk.core.geometry.Point;
@@ -43,6 +44,11 @@ public sealed interface Deed {
     /** Others that the deed names. */
     default List<RoleId> others() {
         return List.of();
+    }
+
+    /** With other roles in the places of those that it names. */
+    default Deed withRoles(UnaryOperator<RoleId> other) {
+        return this;
     }
 
     /** @param seconds above zero, at most 600 */
@@ -110,6 +116,11 @@ public sealed interface Deed {
         }
 
         @Override
+        public Deed withRoles(UnaryOperator<RoleId> other) {
+            return new Screening(against.map(other), seconds);
+        }
+
+        @Override
         public List<RoleId> others() {
             return against.stream().toList();
         }
@@ -133,6 +144,11 @@ public sealed interface Deed {
             Objects.requireNonNull(with, "with");
             Objects.requireNonNull(level, "level");
             check("contact", seconds);
+        }
+
+        @Override
+        public Deed withRoles(UnaryOperator<RoleId> other) {
+            return new Contact(other.apply(with), level, seconds);
         }
 
         @Override
@@ -172,6 +188,11 @@ public sealed interface Deed {
 
         public Contest withWinner(Optional<RoleId> somebody) {
             return new Contest(kind, rivals, somebody);
+        }
+
+        @Override
+        public Deed withRoles(UnaryOperator<RoleId> other) {
+            return new Contest(kind, rivals.stream().map(other).toList(), winner.map(other));
         }
 
         @Override
@@ -293,6 +314,11 @@ public sealed interface Deed {
 
         public Challenge withSpill(Optional<Point> place) {
             return new Challenge(bid, on, level, verdict, place);
+        }
+
+        @Override
+        public Deed withRoles(UnaryOperator<RoleId> other) {
+            return withOn(other.apply(on));
         }
 
         @Override
@@ -519,6 +545,14 @@ public sealed interface Deed {
         private static final double TYPICAL_SECONDS = 8;
         private static final double LONGEST_SECONDS = 15;
         private static final int USUAL_PASSES = 5;
+
+        @Override
+        public Deed withRoles(UnaryOperator<RoleId> other) {
+            return withOthers(with.stream().map(other).toList())
+                    .withJoining(joining.stream()
+                            .map(j -> new Joining(other.apply(j.who()), other.apply(j.at())))
+                            .toList());
+        }
 
         @Override
         public List<RoleId> others() {

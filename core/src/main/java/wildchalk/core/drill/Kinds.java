@@ -80,6 +80,12 @@ public final class Kinds {
             r -> r.id().text(),
             p -> p.course().rules(),
             (p, l) -> p.withCourse(p.course().withRules(l)));
+    public static final Kind<Repeat> REPEATS = new Kind<>(
+            "repeat",
+            "repeats",
+            r -> r.id().text(),
+            p -> p.course().repeats(),
+            (p, l) -> p.withCourse(p.course().withRepeats(l)));
     public static final Kind<Rotation> ROTATION = new Kind<>(
             "rotation",
             "rotation",
@@ -96,7 +102,7 @@ public final class Kinds {
     public static final List<Kind<?>> ALL = Stream.of(
                     Stream.<Kind<?>>of(GEAR.kind(), LINES.kind(), ROLES.kind(), BALLS.kind()),
                     LAID.stream().<Kind<?>>map(Lying::kind),
-                    Stream.<Kind<?>>of(STEPS, FORKS, CALLS, RULES, ROTATION))
+                    Stream.<Kind<?>>of(STEPS, FORKS, CALLS, RULES, REPEATS, ROTATION))
             .flatMap(s -> s)
             .toList();
 

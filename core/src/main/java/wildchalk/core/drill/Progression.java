@@ -200,6 +200,11 @@ public record Progression(
         return new RuleId(Slugs.next(stem("rule"), texts(course.rules().stream().map(r -> r.id().text()))));
     }
 
+    public RepeatId nextRepeatId() {
+        return new RepeatId(
+                Slugs.next(stem("again"), texts(course.repeats().stream().map(r -> r.id().text()))));
+    }
+
     public CallId nextCallId() {
         return new CallId(Slugs.next(stem("call"), texts(course.calls().stream().map(c -> c.id().text()))));
     }

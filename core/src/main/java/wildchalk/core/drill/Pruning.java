@@ -1,8 +1,10 @@
 package wildchalk.core.drill;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -236,6 +238,18 @@ public final class Pruning {
         steps = there;
     }
 
+    /** Those who change places among those who are left: a round that has lost somebody is none. */
+    private Map<RoleId, RoleId> known(Map<RoleId, RoleId> instead) {
+        Map<RoleId, RoleId> left = new HashMap<>(instead);
+        left.keySet().retainAll(knownRoles);
+        boolean lost = true;
+        while (lost) {
+            lost = left.values().retainAll(Set.copyOf(left.keySet()))
+                    | left.keySet().retainAll(Set.copyOf(left.values()));
+        }
+        return left;
+    }
+
     private void rest(Set<MoveId> moves) {
         List<Rule> rules = new ArrayList<>();
         for (Rule rule : course.rules()) {
@@ -249,6 +263,11 @@ public final class Pruning {
                 rules.add(new Rule.Hold(hold.id(), hold.role(), hold.what(), hold.where(), until));
             }
         }
+        List<StepId> order = steps.stream().map(Step::id).toList();
+        course = course.withRepeats(course.repeats().stream()
+                .filter(r -> order.contains(r.from()) && order.indexOf(r.to()) >= order.indexOf(r.from()))
+                .map(r -> r.withInstead(known(r.instead())))
+                .toList());
         Set<LineId> lineIds = lines.stream().map(WaitingLine::id).collect(Collectors.toSet());
         course = course.withRules(rules)
                 .withLaunch(course.launch()

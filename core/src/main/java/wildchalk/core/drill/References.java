@@ -111,6 +111,23 @@ final class References {
             fork.race().ifPresent(r -> race(r, what));
             fork.branches().forEach(b -> b.winner().ifPresent(r -> role(r, what)));
         }
+        List<StepId> order = steps.stream().map(Step::id).toList();
+        for (Repeat repeat : course.repeats()) {
+            String what = "repeat " + repeat.id();
+            need(stepIds.contains(repeat.from()), what, "step", repeat.from());
+            need(stepIds.contains(repeat.to()), what, "step", repeat.to());
+            if (order.indexOf(repeat.to()) < order.indexOf(repeat.from())) {
+                throw new Misplaced(
+                        "The %s ends with step %s, which comes before step %s, with which it begins."
+                                .formatted(what, repeat.to(), repeat.from()),
+                        repeat.id().text(),
+                        repeat.to().text());
+            }
+            repeat.instead().forEach((a, b) -> {
+                role(a, what);
+                role(b, what);
+            });
+        }
         for (Rule.Hold hold : course.holds()) {
             role(hold.role(), "rule " + hold.id());
             hold.until().ifPresent(e -> event(e, "rule " + hold.id()));

@@ -114,7 +114,23 @@ public final class Removals {
         if (version.steps().size() == 1) {
             return moves(version, found.moves().stream().map(Move::id).collect(Collectors.toSet()));
         }
-        return Pruning.withSteps(version, keep(version.steps(), s -> !s.id().equals(step)), version.course());
+        List<StepId> order = version.steps().stream().map(Step::id).toList();
+        Course course = version.course()
+                .withRepeats(version.course().repeats().stream()
+                        .map(r -> without(r, step, order))
+                        .toList());
+        return Pruning.withSteps(version, keep(version.steps(), s -> !s.id().equals(step)), course);
+    }
+
+    /** A repeat of what is left where its first or last step goes; one of nothing else goes too, as it points at nothing. */
+    private static Repeat without(Repeat repeat, StepId step, List<StepId> order) {
+        int at = order.indexOf(step);
+        if (repeat.from().equals(repeat.to())) {
+            return repeat;
+        } else if (repeat.from().equals(step)) {
+            return repeat.withSteps(order.get(at + 1), repeat.to());
+        }
+        return repeat.to().equals(step) ? repeat.withSteps(repeat.from(), order.get(at - 1)) : repeat;
     }
 
     /** Without a fork and the steps of its branches. */

@@ -60,6 +60,11 @@ public interface Scene {
                 .findFirst();
     }
 
+    /** Whether a move was told here, and is no repetition of one. */
+    default boolean isTold(MoveId move) {
+        return true;
+    }
+
     default Optional<Step> stepOf(MoveId move) {
         return steps().stream()
                 .filter(s -> s.moves().stream().anyMatch(m -> m.id().equals(move)))

@@ -9,6 +9,8 @@ import wildchalk.core.drill.Course;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Pruning;
+import wildchalk.core.drill.Repeat;
+import wildchalk.core.drill.RepeatId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Rule;
@@ -36,6 +38,25 @@ public final class Courses {
                 EditKind.RULE_REMOVE,
                 c -> c.withRules(
                         c.rules().stream().filter(r -> !r.id().equals(id)).toList()));
+    }
+
+    /** Steps are done again. @param repeat whose id does not count */
+    public static Edit addRepeat(Repeat repeat) {
+        return inVersion(EditKind.REPEAT_ADD, p -> p.course().with(repeat.withId(p.nextRepeatId())));
+    }
+
+    /** They are done again elsewhere, or more often. */
+    public static Edit repeat(Repeat repeat) {
+        return course(
+                EditKind.REPEAT_CHANGE,
+                c -> c.repeats().stream().anyMatch(r -> r.id().equals(repeat.id())) ? c.with(repeat) : c);
+    }
+
+    public static Edit removeRepeat(RepeatId id) {
+        return course(
+                EditKind.REPEAT_REMOVE,
+                c -> c.withRepeats(
+                        c.repeats().stream().filter(r -> !r.id().equals(id)).toList()));
     }
 
     /** @param set whose id does not count */

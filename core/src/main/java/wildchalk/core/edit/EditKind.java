@@ -43,6 +43,10 @@ public enum EditKind {
     RULE_ADD,
     RULE_CHANGE,
     RULE_REMOVE,
+    /** Steps are done again. */
+    REPEAT_ADD,
+    REPEAT_CHANGE,
+    REPEAT_REMOVE,
     CALLS_ADD,
     CALLS_REMOVE,
     LAUNCH,

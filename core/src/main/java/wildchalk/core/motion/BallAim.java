@@ -9,6 +9,8 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Step;
+import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Target;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.GoalMouth;
@@ -66,7 +68,7 @@ final class BallAim {
             sum = sum.plus(run.runners.get(role).at(t).minus(from));
         }
         Point ahead = sum;
-        RoleId first = wonBy(among)
+        RoleId first = wonBy(among, job.step)
                 .orElseGet(() -> among.stream()
                         .max(Comparator.comparingDouble(
                                 r -> run.runners.get(r).at(t).minus(from).dot(ahead)))
@@ -75,9 +77,14 @@ final class BallAim {
         return job.sent;
     }
 
-    /** Who is first among some on a way that somebody wants to see, whatever the clock has. */
-    private Optional<RoleId> wonBy(List<RoleId> among) {
+    /**
+     * Who is first among some on a way that somebody wants to see, whatever the clock has: from the step on in which they race, and not
+     * before.
+     */
+    private Optional<RoleId> wonBy(List<RoleId> among, int step) {
+        List<StepId> order = run.path.steps().stream().map(Step::id).toList();
         return run.path.course().forks().stream()
+                .filter(f -> order.indexOf(f.after()) <= step)
                 .filter(f ->
                         f.race().isPresent() && run.path.choices().branches().containsKey(f.id()))
                 .flatMap(f -> f.branches().get(0).winner().stream())

@@ -60,7 +60,7 @@ final class Tracked implements Trajectory.Piece {
         heading = new double[knots.length];
         double last = headingDegrees;
         for (int i = 0; i < knots.length; i++) {
-            last = Math.hypot(vx[i], vy[i]) > SLOW ? new Point(vx[i], vy[i]).headingDegrees() : last;
+            last = speed(i) > SLOW ? new Point(vx[i], vy[i]).headingDegrees() : last;
             heading[i] = last;
         }
     }
@@ -82,7 +82,7 @@ final class Tracked implements Trajectory.Piece {
     /** The first second from one on at which he stands at his spot, or nearly. */
     double thereFrom(double t) {
         for (int i = knot(t); i < x.length; i++) {
-            if (Math.hypot(vx[i], vy[i]) <= NEARLY_STANDS && gap[i] <= NEARLY_THERE) {
+            if (speed(i) <= NEARLY_STANDS && gap[i] <= NEARLY_THERE) {
                 return Math.max(t, start + i * KNOT_SECONDS);
             }
         }
@@ -104,6 +104,10 @@ final class Tracked implements Trajectory.Piece {
         return i + 1 >= figures.length
                 ? figures[figures.length - 1]
                 : figures[i] + share(t) * (figures[i + 1] - figures[i]);
+    }
+
+    private double speed(int i) {
+        return Math.sqrt(vx[i] * vx[i] + vy[i] * vy[i]);
     }
 
     private int knot(double t) {

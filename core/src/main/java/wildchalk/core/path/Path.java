@@ -13,10 +13,12 @@ import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.drill.Repeat;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Step;
+import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.WaitingLine;
 
 /**
@@ -29,19 +31,32 @@ public final class Path implements Scene {
     private final Choices choices;
     /** The version with everything settled; it never leaves this class. */
     private final Progression settled;
+    /** Which of its steps are done again. */
+    private final Map<StepId, Again> again;
+
+    /**
+     * That a step is a step done again.
+     *
+     * @param n which time, from 1 for the first after it was told
+     * @param of the step that it is again
+     * @param begins whether it is the first of that time
+     */
+    public record Again(Repeat repeat, int n, StepId of, boolean begins) {}
 
     /** Holds only final fields, so that whoever sees it sees it whole. */
     private Index index;
 
-    private Path(Progression version, Choices choices, Progression settled) {
+    private Path(Progression version, Choices choices, Progression settled, Map<StepId, Again> again) {
         this.version = Objects.requireNonNull(version, "version");
         this.choices = Objects.requireNonNull(choices, "choices");
         this.settled = settled;
+        this.again = again;
     }
 
     /** What the choices leave open goes the likeliest way. */
     public static Path of(Progression version, Choices choices) {
-        return new Path(version, choices, Settling.settle(version, choices));
+        Unfolding.Unfolded all = Unfolding.of(Settling.settle(version, choices));
+        return new Path(version, choices, all.settled(), all.again());
     }
 
     /** The likeliest way. */
@@ -68,7 +83,48 @@ public final class Path implements Scene {
                         .map(m -> known.containsKey(m.id()) ? known.get(m.id()) : m)
                         .toList()))
                 .toList();
-        return new Path(version, choices, settled.withSteps(steps));
+        return new Path(version, choices, settled.withSteps(steps), again);
+    }
+
+    /** What a step is done again of; empty for one that was told. */
+    public Optional<Again> again(StepId step) {
+        return Optional.ofNullable(again.get(step));
+    }
+
+    /** The step of the version that a step is, or is again. */
+    public StepId told(StepId step) {
+        return again(step).map(Again::of).orElse(step);
+    }
+
+    /** The move of the version that a move is, or is again. */
+    public MoveId told(MoveId move) {
+        return stepOf(move)
+                .flatMap(s -> again(s.id())
+                        .flatMap(a -> settled.step(a.of()))
+                        .map(t -> t.moves().get(indexOf(s, move)).id()))
+                .orElse(move);
+    }
+
+    private static int indexOf(Step step, MoveId move) {
+        return step.moves().stream().map(Move::id).toList().indexOf(move);
+    }
+
+    /** The number of a step among those that were told, from 1. */
+    public int number(Step step) {
+        int number = 0;
+        for (Step s : settled.steps()) {
+            number += again.containsKey(s.id()) ? 0 : 1;
+            if (s.id().equals(step.id())) {
+                break;
+            }
+        }
+        return number;
+    }
+
+    @Override
+    public boolean isTold(MoveId move) {
+        return again.isEmpty()
+                || stepOf(move).filter(s -> again.containsKey(s.id())).isEmpty();
     }
 
     /** Whether it is the usual way of a version: nobody has chosen anything. */

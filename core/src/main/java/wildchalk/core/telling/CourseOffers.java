@@ -132,6 +132,9 @@ public final class CourseOffers {
         AFTER.forEach(s -> list.add(new Launch(Optional.empty(), s)));
         WHISTLES.forEach(s -> list.add(new Launch(Optional.of(new Event.Whistle()), s)));
         for (Move move : path.moves()) {
+            if (!path.isTold(move.id())) {
+                continue;
+            }
             if (move instanceof Pass) {
                 list.add(new Launch(Optional.of(new Event.Caught(move.id())), 0));
             } else if (move instanceof Shot) {

@@ -241,6 +241,8 @@ public final class ChangeWriter {
                 lines.add(text("change.rule-gone", then.rule(rule)));
             }
         }
+        changes.of(Kinds.REPEATS).set().forEach(r -> lines.add(now.again(r)));
+        changes.of(Kinds.REPEATS).removed().forEach(r -> lines.add(text("change.again-gone")));
         changes.of(Kinds.FORKS)
                 .set()
                 .forEach(f -> lines.add(text(

@@ -18,6 +18,7 @@ import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OnBranch;
 import wildchalk.core.drill.Region;
+import wildchalk.core.drill.Repeat;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
@@ -25,6 +26,7 @@ import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Scoring;
 import wildchalk.core.drill.Step;
+import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Stint;
 import wildchalk.core.reps.Rotations;
 import wildchalk.core.surface.Surface;
@@ -33,6 +35,9 @@ import wildchalk.core.text.Texts;
 
 /** Writes rules, forks, calls, the launch and the rotation. */
 public final class CourseWords {
+
+    /** More than these are not named one by one. */
+    private static final int MOST_PAIRS = 3;
 
     /** Nobody counts more reps than these until it begins anew. */
     private static final int MOST_ROUNDS = 60;
@@ -54,6 +59,38 @@ public final class CourseWords {
         scene.course().calls().forEach(c -> lines.add(calls(c)));
         scoring(scene.course().scoring()).ifPresent(lines::add);
         return lines;
+    }
+
+    /** "The same on the other side, with RB for LB." */
+    public String again(Repeat repeat) {
+        List<String> pairs = new ArrayList<>();
+        repeat.insteadInOrder().forEach((of, by) -> {
+            // where two change places, whoever does it as it was told is named behind "for"
+            boolean swap = repeat.instead().get(by).equals(of);
+            boolean said = swap
+                    && (acts(repeat, by) && !acts(repeat, of)
+                            || acts(repeat, by) == acts(repeat, of) && by.compareTo(of) < 0);
+            if (!said) {
+                pairs.add(text("again.pair", label(by), label(of)));
+            }
+        });
+        String who = repeat.instead().isEmpty()
+                ? ""
+                : repeat.how() == Repeat.How.TURNED || pairs.size() > MOST_PAIRS
+                        ? text("again.everybody")
+                        : text("again.with", ReadOut.list(pairs));
+        boolean turns = repeat.how() == Repeat.How.TURNED && !repeat.instead().isEmpty();
+        String often = repeat.times() == 2 ? ".2" : turns ? ".next" : "";
+        return text("again." + repeat.how() + often, who, repeat.times());
+    }
+
+    private boolean acts(Repeat repeat, RoleId role) {
+        List<StepId> order = scene.steps().stream().map(Step::id).toList();
+        return scene.steps().stream()
+                .filter(s -> order.indexOf(s.id()) >= order.indexOf(repeat.from())
+                        && order.indexOf(s.id()) <= order.indexOf(repeat.to()))
+                .flatMap(s -> s.moves().stream())
+                .anyMatch(m -> m.role().equals(role));
     }
 
     /** One rule as a sentence. */

@@ -194,7 +194,8 @@ public final class FindingWriter {
      * since it has no letter here.
      */
     private String move(MoveId id) {
-        Move move = path.version().move(id).orElseThrow();
+        // a repetition is on no version
+        Move move = path.move(id).or(() -> path.version().move(id)).orElseThrow();
         String kind = MoveKinds.of(move);
         String label = path.version().role(move.role()).orElseThrow().label();
         boolean here = path.move(id).isPresent();

@@ -147,7 +147,7 @@ final class FollowWriter {
                 }
             }
         });
-        own(move).ifPresent(g -> {
+        own(move).filter(g -> of.moves()).ifPresent(g -> {
             all.add(Following.between(How.TOWARDS, of, g));
             all.add(Following.between(How.MIDWAY, of, g));
         });

@@ -54,7 +54,7 @@ final class PartWriter {
         part.add(Texts.CORE.get("part.you", name));
         part.add(Texts.CORE.get("part.start", places.paced(path.startOf(wanted))));
         for (int i = 0; i < talk.steps().size(); i++) {
-            List<String> said = said(clauses.get(i), wanted, you);
+            List<String> said = said(i, wanted, you);
             if (!said.isEmpty()) {
                 part.add(Texts.CORE.get("part.step", talk.steps().get(i).title(), String.join(" ", said)));
             }
@@ -67,6 +67,21 @@ final class PartWriter {
                 .filter(r -> r.role().equals(wanted) && !still)
                 .forEach(r -> part.add(you.of(course.rotation(r), true)));
         return part;
+    }
+
+    /** What is done again by the same player is told once; who does it in somebody's place is told what. */
+    private List<String> said(int index, RoleId role, SecondPerson you) {
+        Optional<Path.Again> again = path.again(talk.steps().get(index).step());
+        boolean himself = again.isPresent()
+                && again.get().repeat().role(role, again.get().n()).equals(role);
+        if (!himself) {
+            return said(clauses.get(index), role, you);
+        }
+        boolean acts = path.steps().stream()
+                .filter(s -> path.told(s.id()).equals(again.get().of()))
+                .flatMap(s -> s.moves().stream())
+                .anyMatch(m -> concerns(m, role));
+        return acts ? talk.steps().get(index).lines().stream().map(Line::text).toList() : List.of();
     }
 
     private List<String> said(List<Clause> step, RoleId role, SecondPerson you) {

@@ -15,7 +15,13 @@ final class StepTitles {
 
     /** On an open path. */
     static String of(Path path, Step step, CourseWords course) {
-        return of(path.steps().indexOf(step) + 1, course.branch(step));
+        return path.again(step.id())
+                .map(a -> Texts.CORE.get(
+                        "step.again",
+                        path.number(path.step(a.of()).orElseThrow()),
+                        a.n() + 1,
+                        a.repeat().times()))
+                .orElseGet(() -> of(path.number(step), course.branch(step)));
     }
 
     /** Of a whole version: on the likeliest path that has the step. */
@@ -24,8 +30,7 @@ final class StepTitles {
             return of(version.steps().indexOf(step) + 1, "");
         }
         Path path = Path.of(version, Outcomes.leadingTo(version, step, Choices.USUAL));
-        int index = path.steps().stream().map(Step::id).toList().indexOf(step.id());
-        return of(index + 1, new CourseWords(version, surface).branch(step));
+        return of(path.step(step.id()).map(path::number).orElse(0), new CourseWords(version, surface).branch(step));
     }
 
     private static String of(int number, String branch) {

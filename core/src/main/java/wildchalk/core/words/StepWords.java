@@ -2,6 +2,7 @@ package wildchalk.core.words;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import wildchalk.core.drill.Question;
 import wildchalk.core.drill.StepId;
 
@@ -32,5 +33,19 @@ public record StepWords(
         sentences = List.copyOf(sentences);
         lines = List.copyOf(lines);
         points = List.copyOf(points);
+    }
+
+    /** With more lines behind its own. */
+    public StepWords withLines(List<Line> more) {
+        return new StepWords(
+                step,
+                title,
+                span,
+                sentences,
+                Stream.concat(lines.stream(), more.stream()).toList(),
+                brief,
+                points,
+                numbers,
+                question);
     }
 }

@@ -248,7 +248,7 @@ final class TriggerWriter {
         for (int i = Math.min(index, index + beside); i <= Math.max(index, index + beside); i++) {
             if (i >= 0 && i < scene.steps().size()) {
                 scene.steps().get(i).moves().stream()
-                        .filter(m -> !m.id().equals(move.id()))
+                        .filter(m -> !m.id().equals(move.id()) && scene.isTold(m.id()))
                         .forEach(list::add);
             }
         }

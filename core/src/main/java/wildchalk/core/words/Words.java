@@ -65,7 +65,10 @@ public final class Words {
                     StepTitles.of(progression, step, course),
                     span(step, span),
                     sentences,
-                    with(ReadOut.lines(clauses), races.lines(step)),
+                    progression
+                            .again(step.id())
+                            .map(a -> again(course, step, a))
+                            .orElseGet(() -> with(ReadOut.lines(clauses), races.lines(step))),
                     Brief.of(clauses, progression),
                     step.points(),
                     numbers.of(step.id()),
@@ -89,6 +92,14 @@ public final class Words {
                 ? Texts.CORE.get(
                         "step.span.about", Numbers.fixed(span.start(), 1), Numbers.brief(Math.round(span.end()), 0))
                 : Texts.CORE.get("step.span", Numbers.fixed(span.start(), 1), Numbers.fixed(span.end(), 1));
+    }
+
+    /** What is done again is said once, as its first repetition begins. */
+    private static List<Line> again(CourseWords course, Step step, Path.Again again) {
+        return again.n() > 1 || !again.begins()
+                ? List.of()
+                : List.of(new Line(
+                        step.moves().stream().map(Move::id).toList(), course.again(again.repeat()), List.of()));
     }
 
     private static List<Line> with(List<Line> told, List<Line> races) {

@@ -3,6 +3,7 @@ package wildchalk.core.motion;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -54,6 +55,8 @@ import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Question;
 import wildchalk.core.drill.Race;
 import wildchalk.core.drill.Region;
+import wildchalk.core.drill.Repeat;
+import wildchalk.core.drill.RepeatId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
@@ -161,7 +164,31 @@ public final class RandomDrills {
         Gear gear = new Gear(new GearId("g0"), pick(GearKind.values()), pick(Chalk.values()), place(), 90);
         Progression bare =
                 new Progression(new ProgressionId("base"), "Random", List.of(gear), List.of(line), people, balls, list);
-        return laidOut(bare);
+        return repeated(laidOut(bare));
+    }
+
+    /** Every fifth drill does some of its steps again. */
+    private Progression repeated(Progression p) {
+        if (random.nextInt(5) > 0) {
+            return p;
+        }
+        int from = random.nextInt(p.steps().size());
+        int to = from + random.nextInt(p.steps().size() - from);
+        Repeat.How how = pick(Repeat.How.values());
+        boolean swap = p.roles().size() > 1 && random.nextBoolean();
+        RoleId one = new RoleId("r0");
+        RoleId other = new RoleId("r1");
+        return p.withCourse(p.course()
+                .with(new Repeat(
+                        new RepeatId("again"),
+                        p.steps().get(from).id(),
+                        p.steps().get(to).id(),
+                        how,
+                        2 + random.nextInt(3),
+                        how == Repeat.How.TURNED ? (random.nextBoolean() ? Hand.LEFT : Hand.RIGHT) : Hand.NONE,
+                        place(),
+                        swap ? Map.of(one, other, other, one) : Map.of(),
+                        random.nextBoolean() ? Map.of("left", "right", "right", "left") : Map.of())));
     }
 
     /** A drill that can go several ways, with rules, calls, a launch and a rotation. */
@@ -182,7 +209,7 @@ public final class RandomDrills {
                 .withQuestion(Optional.of(new Question(Optional.empty(), "Where now?", "Wide"))));
         CallSet calls = new CallSet(
                 new CallId("colours"), List.of("red", "blue", "green"), 1 + random.nextInt(2), random.nextBoolean(), 0);
-        Course course = Course.PLAIN
+        Course course = p.course()
                 .withCalls(List.of(calls))
                 .withForks(List.of(
                         new Fork(

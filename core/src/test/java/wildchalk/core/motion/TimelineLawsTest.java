@@ -127,8 +127,9 @@ class TimelineLawsTest {
                     double away = flight.to()
                             .distanceTo(t.poseAt(h.role().orElseThrow(), h.seconds())
                                     .at());
-                    boolean toSpot = drill(seed).move(h.move().orElseThrow()).orElseThrow() instanceof Pass p
-                            && p.to().match(r -> false, place -> true);
+                    boolean toSpot =
+                            Path.usual(drill(seed)).move(h.move().orElseThrow()).orElseThrow() instanceof Pass p
+                                    && p.to().match(r -> false, place -> true);
                     assertTrue(away <= (toSpot ? Pace.HAND_OFF_METRES : ONE_CENTIMETRE), h + " is " + away + " m away");
                 }
             }

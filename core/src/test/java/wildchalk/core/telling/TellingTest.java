@@ -60,13 +60,13 @@ class TellingTest {
     void everyMoveThatIsOfferedHappensAndIsStored(Drill drill) throws IOException {
         wildchalk.core.path.Path path = wildchalk.core.path.Path.of(drill.base(), Choices.USUAL);
         Timeline timeline = Timeline.of(drill, path);
-        StepId last = path.steps().get(path.steps().size() - 1).id();
+        StepId last = path.told(path.steps().get(path.steps().size() - 1).id());
         for (Role role : path.roles().subList(0, Math.min(3, path.roles().size()))) {
             for (Move move : NewMoves.offers(path, timeline, drill.surface(), last, role.id())) {
                 Progression with =
                         drill.base().with(drill.base().step(last).orElseThrow().withMoveAdded(move));
                 Timeline t = Timeline.of(drill, wildchalk.core.path.Path.usual(with));
-                assertEquals(path.moves().size() + 1, t.moves().size());
+                assertTrue(t.moves().stream().anyMatch(m -> m.move().equals(move.id())));
                 Drill whole = drill.withProgression(with);
                 assertEquals(whole, stored(whole));
             }

@@ -113,6 +113,9 @@ class WordsTest {
         Drill drill = Demo.read(id);
         for (StepWords step : talk(drill).steps()) {
             for (Sentence sentence : step.sentences()) {
+                if (drill.base().move(sentence.move()).isEmpty()) {
+                    continue; // done again: it is told otherwise where it was told
+                }
                 for (Phrase phrase : sentence.phrases()) {
                     if (phrase instanceof Phrase.Slot slot) {
                         checkChoices(drill, sentence, slot);

@@ -233,7 +233,7 @@ final class BoardKeys {
             return;
         }
         // what is told next belongs to the same branch
-        document.edit(Ui.text("edit.step"), Tellings.newStep(last.id()));
+        document.edit(Ui.text("edit.step"), Tellings.newStep(document.path().told(last.id())));
         document.goToStep(document.path().steps().size() - 1);
     }
 

@@ -320,7 +320,7 @@ final class Pull {
     }
 
     private Proposal proposal(String key, String label, Move... moves) {
-        return new Proposal(Ui.text(key, label), Tellings.tell(step().id(), List.of(moves)));
+        return new Proposal(Ui.text(key, label), Tellings.tell(frame.path().told(step().id()), List.of(moves)));
     }
 
     private String label(RoleId id) {

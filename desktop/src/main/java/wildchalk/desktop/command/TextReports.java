@@ -147,6 +147,9 @@ final class TextReports {
         section(out, told.talk().gear());
         section(out, told.talk().setUp());
         for (StepWords step : told.talk().steps()) {
+            if (step.lines().isEmpty() && told.path().again(step.step()).isPresent()) {
+                continue; // said once
+            }
             out.println();
             out.println(step.title() + "  " + step.span() + numbers(step));
             for (Line line : step.lines()) {

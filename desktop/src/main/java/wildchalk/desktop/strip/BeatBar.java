@@ -19,6 +19,7 @@ import javafx.scene.text.FontWeight;
 import javafx.scene.text.TextAlignment;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Step;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Severity;
 import wildchalk.core.motion.StepSpan;
@@ -141,12 +142,20 @@ public final class BeatBar extends Pane {
             g.setFill(StripPainter.faint(look.quiet(), current ? 0.30 : 0.14));
             g.fillRoundRect(from, TOP, wide, HEIGHT - TOP, 6, 6);
             g.setFill(StripPainter.fx(current ? look.text() : look.quiet()));
-            g.fillText(TEXT.fitting(title(i, words), wide - 14), from + 8, TOP + TITLE / 2 + 1);
+            g.fillText(TEXT.fitting(title(told, i, words), wide - 14), from + 8, TOP + TITLE / 2 + 1);
         }
     }
 
-    private static String title(int index, List<StepWords> words) {
-        String number = String.valueOf(index + 1);
+    private static String title(Told told, int index, List<StepWords> words) {
+        List<Step> steps = told.path().steps();
+        String number = index < steps.size()
+                ? told.path()
+                        .again(steps.get(index).id())
+                        .map(a -> Ui.text(
+                                "strip.again",
+                                told.path().number(told.path().step(a.of()).orElseThrow())))
+                        .orElseGet(() -> String.valueOf(told.path().number(steps.get(index))))
+                : String.valueOf(index + 1);
         if (index >= words.size()) {
             return number;
         }

@@ -256,7 +256,10 @@ public final class StripView extends ScrollPane {
                 .filter(b -> away(scale, b, x) <= CATCH)
                 .min(Comparator.comparingDouble(b -> away(scale, b, x)));
         target.flatMap(b -> told.path().move(b.move())).ifPresent(other -> {
-            Event event = Delays.momentOf(told.timeline(), other, scale.secondsAt(x));
+            Event moment = Delays.momentOf(told.timeline(), other, scale.secondsAt(x));
+            // what is done again is waited for where it was told
+            Event event =
+                    moment.move().map(m -> moment.withMove(told.path().told(m))).orElse(moment);
             document.edit(Ui.text("edit.thread"), Tellings.retell(id, m -> Delays.waitingFor(m, event)));
         });
     }

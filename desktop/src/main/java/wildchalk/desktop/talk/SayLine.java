@@ -89,7 +89,7 @@ final class SayLine extends VBox {
             Edited then = Saying.edit(
                             drill,
                             path,
-                            step.id(),
+                            path.told(step.id()),
                             reader.unit(),
                             reader.house().understood(text))
                     .applyTo(drill, path.id());
@@ -127,7 +127,7 @@ final class SayLine extends VBox {
             Edit edit = Saying.edit(
                     document.drill(),
                     document.path(),
-                    step().id(),
+                    document.path().told(step().id()),
                     document.reader().unit(),
                     document.reader().house().understood(line.getText()));
             int steps = document.path().steps().size();

@@ -14,14 +14,17 @@ import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OnBranch;
 import wildchalk.core.drill.Question;
+import wildchalk.core.drill.Repeat;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.edit.Courses;
 import wildchalk.core.edit.Tellings;
 import wildchalk.core.motion.MoveKinds;
 import wildchalk.core.telling.Branching;
 import wildchalk.core.telling.NewMoves;
+import wildchalk.core.telling.Repeating;
 import wildchalk.core.text.Texts;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.ui.Dialogs;
@@ -37,6 +40,18 @@ final class StepMenu {
     private final StepId id;
     private final Runnable addPoint;
     private final LazyMenu button;
+
+    /** How often, and where. */
+    private record Often(Repeat.How how, int times) {}
+
+    private static final List<Often> AGAIN = List.of(
+            new Often(Repeat.How.SAME, 2),
+            new Often(Repeat.How.SAME, 3),
+            new Often(Repeat.How.SAME, 5),
+            new Often(Repeat.How.OTHER_SIDE, 2),
+            new Often(Repeat.How.OTHER_END, 2),
+            new Often(Repeat.How.TURNED, 3),
+            new Often(Repeat.How.TURNED, 4));
 
     private StepMenu(DrillDocument document, StepId id, Runnable addPoint) {
         this.document = document;
@@ -76,6 +91,7 @@ final class StepMenu {
             fork.getItems().add(way);
         }
         items.add(fork);
+        items.addAll(again());
         step.on().ifPresent(on -> items.add(item("talk.step.join", this::join)));
         if (step.on().isEmpty()) {
             joinable().forEach(on -> items.add(onlyOn(on)));
@@ -107,6 +123,31 @@ final class StepMenu {
         item.setDisable(document.path().roles().size() < 2
                 || document.told().path().step(id).isEmpty());
         return item;
+    }
+
+    /** The step, or all up to it, once more: here, on the other side, at the other end, round the corners. */
+    private List<MenuItem> again() {
+        List<StepId> told = document.version().steps().stream().map(Step::id).toList();
+        List<MenuItem> menus = new ArrayList<>(List.of(again("talk.step.again", id)));
+        if (told.indexOf(id) > 0) {
+            menus.add(again("talk.step.all-again", told.get(0)));
+        }
+        return menus;
+    }
+
+    private Menu again(String key, StepId from) {
+        Menu menu = new Menu(Ui.text(key));
+        menu.setId(key.replace('.', '-'));
+        AGAIN.forEach(a -> {
+            MenuItem item = new MenuItem(Ui.text("talk.again." + a.how(), a.times()));
+            item.setId(menu.getId() + "-" + a.how() + "-" + a.times());
+            item.setOnAction(e -> document.edit(
+                    Ui.text("edit.again"),
+                    Courses.addRepeat(Repeating.of(
+                            document.version(), document.drill().surface(), from, id, a.how(), a.times()))));
+            menu.getItems().add(item);
+        });
+        return menu;
     }
 
     /** For every role, or for the chosen one alone, what it may do where it is. */

@@ -19,6 +19,7 @@ import javafx.scene.layout.VBox;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.path.Path;
 import wildchalk.core.words.StepWords;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
@@ -152,6 +153,13 @@ public final class TalkView extends VBox {
         }
         for (int i = written.first(); i < written.end(); i++) {
             StepWords words = steps.get(i);
+            Optional<Path.Again> again = told.path().again(words.step());
+            if (again.isPresent()) {
+                if (again.get().n() == 1 && again.get().begins()) {
+                    shown.add(AgainCard.of(document, words, again.get().repeat(), i));
+                }
+                continue;
+            }
             Object key = keyOf(words, i);
             Kept before = kept.get(words.step());
             Kept now = before != null && before.key().equals(key) && !before.isEdited()

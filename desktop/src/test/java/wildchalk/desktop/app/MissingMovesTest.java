@@ -106,6 +106,59 @@ class MissingMovesTest {
         assertEquals(Optional.of(Following.of(Following.How.MIRROR, new RoleId("a1"))), ((Travel) last()).follows());
     }
 
+    /** Two gestures beyond the one run: the menu of the step, and how. */
+    @Test
+    void aRunIsDoneAgainAtFourCorners(FxRobot robot) throws Exception {
+        placed("handball", "attack at -5,-5; attack at 5,-5; attack at 5,5; attack at -5,5; A1 runs to 4,-5");
+        again(robot, "#talk-step-again", "TURNED-4");
+        Path path = window.document().path();
+        assertEquals(4, path.steps().size());
+        assertEquals(
+                List.of("a1", "a2", "a3", "a4"),
+                path.moves().stream().map(m -> m.role().text()).toList());
+        // a link: what is told more of the first is done at every corner
+        window.pull(robot, window.screen(new Point(4, -5)), window.screen(new Point(2, -5)));
+        window.settled();
+        assertEquals(2, window.document().version().moves().size());
+        assertEquals(8, window.document().path().moves().size());
+        Travel last = (Travel) window.document().path().moves().get(7);
+        assertTrue(
+                last.path().get(0).at().isWithin(0.3, new Point(-5, -2)),
+                last.path().toString());
+        // and once more, and no more
+        Window.press(robot, "#again-more-again1");
+        window.settled();
+        assertEquals(5, window.document().path().steps().size());
+        Window.press(robot, "#again-gone-again1");
+        window.settled();
+        assertEquals(1, window.document().path().steps().size());
+    }
+
+    @Test
+    void theOtherSideIsMirrored(FxRobot robot) throws Exception {
+        placed(
+                "handball",
+                "attack at 0,8; attack at 0,-8; attack at -4,0; ball with A3; A3 passes to A1; next; A1 runs to 9,6");
+        again(robot, "#talk-step-all-again", "OTHER_SIDE-2");
+        Path path = window.document().path();
+        assertEquals(
+                List.of("a3", "a1", "a3", "a2"),
+                path.moves().stream().map(m -> m.role().text()).toList());
+        Travel other = (Travel) path.moves().get(3);
+        assertTrue(other.path().get(0).at().isWithin(1e-6, new Point(9, -6)));
+    }
+
+    /** Of the last step that was told. */
+    private void again(FxRobot robot, String menu, String how) throws Exception {
+        Window.press(robot, "#step-menu-" + window.document().version().steps().size());
+        Window.press(robot, menu);
+        String item = menu + "-" + how;
+        Window.until(() -> robot.lookup(item).queryAll().stream()
+                .anyMatch(n -> n.getScene() != null && n.localToScreen(0, 0) != null));
+        robot.clickOn(item, Motion.HORIZONTAL_FIRST);
+        window.settled();
+    }
+
     @Test
     void aTackleForksByWhatBecomesOfIt(FxRobot robot) throws Exception {
         placed("rugby-union", "attack at 0,0; defence at 8,0; ball with A1");

@@ -39,6 +39,7 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.MovedGoal;
 import wildchalk.core.drill.OnBranch;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Repeat;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Scoring;
@@ -68,6 +69,7 @@ import wildchalk.core.reps.Outlook;
 import wildchalk.core.reps.Setting;
 import wildchalk.core.telling.CourseOffers;
 import wildchalk.core.telling.NewMoves;
+import wildchalk.core.telling.Repeating;
 import wildchalk.core.turns.MoreTurns;
 import wildchalk.core.turns.Proposal;
 
@@ -406,6 +408,26 @@ final class EditSamples {
                 EditKind.RULE_REMOVE,
                 () -> one(version.course().rules())
                         .flatMap(r -> sample(Courses.removeRule(r.id()), Set.of("rule " + r.id().text()))));
+        with(
+                EditKind.REPEAT_ADD,
+                () -> one(version.steps())
+                        .flatMap(s -> fresh(Courses.addRepeat(Repeating.of(
+                                version,
+                                drill.surface(),
+                                s.id(),
+                                s.id(),
+                                one(List.of(Repeat.How.values())).orElseThrow(),
+                                2)))));
+        with(
+                EditKind.REPEAT_CHANGE,
+                () -> one(version.course().repeats())
+                        .flatMap(r -> sample(
+                                Courses.repeat(r.withTimes(r.times() == 2 ? 3 : 2)),
+                                Set.of("repeat " + r.id().text()))));
+        with(
+                EditKind.REPEAT_REMOVE,
+                () -> one(version.course().repeats())
+                        .flatMap(r -> sample(Courses.removeRepeat(r.id()), Set.of("repeat " + r.id().text()))));
         with(
                 EditKind.CALLS_ADD,
                 () -> fresh(Courses.addCalls(new CallSet(new CallId("new"), List.of("red", "blue"), 1, false, 0))));

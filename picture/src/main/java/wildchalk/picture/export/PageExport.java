@@ -361,8 +361,10 @@ public final class PageExport {
     }
 
     private static void step(StringBuilder html, StepWords step, int index) {
-        html.append("<li data-step=\"%d\"><button type=\"button\" class=\"go\"><b>%s</b> <span>%s</span></button>"
-                .formatted(index, escape(step.title()), escape(step.span())));
+        // of what is done again one line is said
+        String hidden = step.lines().isEmpty() && !step.sentences().isEmpty() ? " hidden" : "";
+        html.append("<li data-step=\"%d\"%s><button type=\"button\" class=\"go\"><b>%s</b> <span>%s</span></button>"
+                .formatted(index, hidden, escape(step.title()), escape(step.span())));
         if (!step.numbers().isEmpty()) {
             html.append("<p><b>").append(escape(step.numbers())).append("</b></p>");
         }

@@ -29,7 +29,11 @@ final class SheetParts {
     record Shot(Told told, int index) {
 
         StepWords words() {
-            return told.talk().steps().get(index);
+            StepWords own = told.talk().steps().get(index);
+            // what is done again is told with the last of its steps
+            return index + 1 < told.path().steps().size() && isAgain(told, index + 1)
+                    ? own.withLines(told.talk().steps().get(index + 1).lines())
+                    : own;
         }
 
         private StepId id() {
@@ -91,11 +95,18 @@ final class SheetParts {
                 .anyMatch(m -> marks.moves().contains(m.id()));
     }
 
+    /** Whether a step is a repetition, which needs no picture of its own. */
+    private static boolean isAgain(Told told, int index) {
+        return told.path().again(told.path().steps().get(index).id()).isPresent();
+    }
+
     /** The steps of the path; if all ways are wanted, then those of other ways too, each on a path that has it. */
     private static List<Shot> shots(Told told, Reach ways, Progress progress) {
         List<Shot> shots = new ArrayList<>();
         for (int i = 0; i < told.path().steps().size(); i++) {
-            shots.add(new Shot(told, i));
+            if (!isAgain(told, i)) {
+                shots.add(new Shot(told, i));
+            }
         }
         if (ways == Reach.ONE) {
             return shots;
@@ -111,7 +122,7 @@ final class SheetParts {
                 Told other = told.inPassing(Path.of(told.run().version(), way));
                 for (int i = 0; i < other.path().steps().size(); i++) {
                     Shot shot = new Shot(other, i);
-                    if (shown.add(shot.id())) {
+                    if (!isAgain(other, i) && shown.add(shot.id())) {
                         shots.add(shot);
                     }
                 }

@@ -44,6 +44,9 @@ public final class Strokes {
         MoveId best = null;
         double nearest = metres;
         for (Step step : frame.currentSteps()) {
+            if (frame.path().again(step.id()).isPresent()) {
+                continue; // what is done again is changed where it was told
+            }
             for (Move move : step.moves()) {
                 Optional<List<Point>> line = lineOf(frame, move);
                 double away = line.filter(l -> l.size() > 1)

@@ -1,22 +1,11 @@
-package wildchalk.core.arrange;
+package wildchalk.core.drill;
 
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Board;
-import wildchalk.core.drill.Deed;
-import wildchalk.core.drill.Event;
-import wildchalk.core.drill.Fork;
-import wildchalk.core.drill.Mark;
-import wildchalk.core.drill.Move;
-import wildchalk.core.drill.Pass;
-import wildchalk.core.drill.Region;
-import wildchalk.core.drill.Round;
-import wildchalk.core.drill.Rule;
-import wildchalk.core.drill.Shot;
-import wildchalk.core.drill.Trigger;
-import wildchalk.core.drill.Waypoint;
+import java.util.function.UnaryOperator;
 import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.GoalMouth;
@@ -24,17 +13,28 @@ import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
 
 /** Carries what roles do, and what it waits for, to other places; left and right change places where a map swaps them. */
-final class MovesMap {
+public final class MovesMap {
 
-    private final Surface surface;
+    private final UnaryOperator<String> goals;
+    private final UnaryOperator<String> zones;
     private final PlaneMap map;
 
-    MovesMap(Surface surface, PlaneMap map) {
-        this.surface = surface;
+    /** To the goals and zones of a surface that lie where the map carries them. */
+    public MovesMap(Surface surface, PlaneMap map) {
+        this(id -> goal(surface, map, id), id -> zone(surface, map, id), map);
+    }
+
+    /**
+     * @param goals the goal in whose place another one is
+     * @param zones likewise for zones
+     */
+    public MovesMap(UnaryOperator<String> goals, UnaryOperator<String> zones, PlaneMap map) {
+        this.goals = goals;
+        this.zones = zones;
         this.map = map;
     }
 
-    Move move(Move move) {
+    public Move move(Move move) {
         Move carried = move.match(
                 t -> t.withPath(t.path().stream().map(this::waypoint).toList())
                         .withUntil(t.until().map(this::event))
@@ -63,7 +63,7 @@ final class MovesMap {
     }
 
     private Move shot(Shot s) {
-        return s.withGoal(goal(s.goal())).withRebound(s.rebound().map(map::apply));
+        return s.withGoal(goals.apply(s.goal())).withRebound(s.rebound().map(map::apply));
     }
 
     private Move act(Act a) {
@@ -71,7 +71,7 @@ final class MovesMap {
             return map.swapsHands() ? a.withDeed(s.withHand(s.hand().swapped())) : a;
         }
         if (a.deed() instanceof Deed.OpenPlay p) {
-            return a.withDeed(p.withZone(p.zone().map(this::zone)));
+            return a.withDeed(p.withZone(p.zone().map(zones)));
         }
         if (a.deed() instanceof Deed.Challenge c) {
             return a.withDeed(c.withSpill(c.spill().map(map::apply)));
@@ -81,7 +81,7 @@ final class MovesMap {
                 : a;
     }
 
-    Mark mark(Mark mark) {
+    public Mark mark(Mark mark) {
         return mark.match(new Mark.Cases<Mark>() {
             @Override
             public Mark somebody(Mark.Somebody s) {
@@ -95,7 +95,7 @@ final class MovesMap {
 
             @Override
             public Mark goal(Mark.TheGoal g) {
-                return new Mark.TheGoal(MovesMap.this.goal(g.goal()));
+                return new Mark.TheGoal(goals.apply(g.goal()));
             }
 
             @Override
@@ -106,7 +106,7 @@ final class MovesMap {
     }
 
     /** The goal of the surface nearest to where this one is carried; a goal that was set out keeps its id. */
-    String goal(String id) {
+    public static String goal(Surface surface, PlaneMap map, String id) {
         return surface.goal(id)
                 .flatMap(g -> surface.goals().stream()
                         .min(Comparator.comparingDouble(other -> other.centre().distanceTo(map.apply(g.centre())))))
@@ -114,11 +114,19 @@ final class MovesMap {
                 .orElse(id);
     }
 
-    Event event(Event event) {
+    /** A repeat about where the map carries its place. */
+    public Repeat repeat(Repeat repeat) {
+        Map<String, String> swapped = new HashMap<>();
+        repeat.goals().forEach((of, by) -> swapped.put(goals.apply(of), goals.apply(by)));
+        Repeat there = repeat.withAbout(map.apply(repeat.about())).withGoals(swapped);
+        return map.swapsHands() ? there.withSide(repeat.side().swapped()) : there;
+    }
+
+    public Event event(Event event) {
         return event instanceof Event.Reaches r ? new Event.Reaches(r.who(), region(r.where())) : event;
     }
 
-    Rule rule(Rule rule) {
+    public Rule rule(Rule rule) {
         return rule instanceof Rule.Hold h
                 ? new Rule.Hold(
                         h.id(),
@@ -130,7 +138,7 @@ final class MovesMap {
     }
 
     /** A fork whose race is to where a map carries it. */
-    Fork fork(Fork fork) {
+    public Fork fork(Fork fork) {
         return fork.race()
                 .flatMap(r -> r.where().map(w -> fork.withRace(r.withWhere(region(w)))))
                 .orElse(fork);
@@ -145,12 +153,12 @@ final class MovesMap {
 
             @Override
             public Region in(Region.In i) {
-                return new Region.In(zone(i.zone()));
+                return new Region.In(zones.apply(i.zone()));
             }
 
             @Override
             public Region out(Region.Out o) {
-                return new Region.Out(zone(o.zone()));
+                return new Region.Out(zones.apply(o.zone()));
             }
 
             @Override
@@ -166,7 +174,7 @@ final class MovesMap {
     }
 
     /** The zone of the surface whose middle lies where that of this one is carried; a drawn one keeps its id. */
-    private String zone(String id) {
+    public static String zone(Surface surface, PlaneMap map, String id) {
         Optional<Zone> here =
                 surface.zones().stream().filter(z -> z.id().equals(id)).findFirst();
         return here.map(z -> {
