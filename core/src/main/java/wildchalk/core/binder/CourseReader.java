@@ -129,7 +129,8 @@ final class CourseReader {
                 how == Repeat.How.TURNED ? f.choiceOr("side", Hand.class, Hand.LEFT) : Hand.NONE,
                 f.has("about") ? f.point("about") : Point.ORIGIN,
                 instead,
-                goals);
+                goals,
+                f.has("until") ? Optional.of(f.text("until", Limits.WORD)) : Optional.empty());
     }
 
     /** Of whom or what, and by whom or what. */

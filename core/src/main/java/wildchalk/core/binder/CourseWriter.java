@@ -114,6 +114,7 @@ final class CourseWriter {
             o.put("side", Fields.nameOf(r.side()));
         }
         o.set("about", MoveWriter.point(r.about()));
+        r.until().ifPresent(w -> o.put("until", w));
         pairs(o, "instead", r.insteadInOrder(), path, extras);
         pairs(o, "goals", r.goalsInOrder(), path, extras);
     }

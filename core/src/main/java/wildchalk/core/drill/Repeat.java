@@ -2,6 +2,7 @@ package wildchalk.core.drill;
 
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import wildchalk.core.geometry.PlaneMap;
@@ -14,11 +15,12 @@ import wildchalk.core.text.Slugs;
  * @param from the first of them
  * @param to the last of them, the same or a later one
  * @param how where they are done again
- * @param times how often they are done in all, 2 to 20
+ * @param times how often they are done in all, 2 to 20; about so often where a call ends it
  * @param side which way round for {@link How#TURNED}: LEFT is counter-clockwise; NONE for the others
  * @param about the place about which they are turned, or through which the mirror runs
  * @param instead who does it in whose place, each time further; whoever is not named does it again himself
  * @param goals which goal stands for which, likewise
+ * @param until what is called when it is enough; empty where it is counted
  */
 public record Repeat(
         RepeatId id,
@@ -29,7 +31,8 @@ public record Repeat(
         Hand side,
         Point about,
         Map<RoleId, RoleId> instead,
-        Map<String, String> goals) {
+        Map<String, String> goals,
+        Optional<String> until) {
 
     public static final int MOST_TIMES = 20;
 
@@ -54,6 +57,8 @@ public record Repeat(
         Limits.place("middle of the repeat", about);
         instead = Map.copyOf(instead);
         goals = Map.copyOf(goals);
+        Objects.requireNonNull(until, "until");
+        until.ifPresent(w -> Limits.text("call that ends a repeat", w, Limits.WORD));
         if (!Set.copyOf(instead.values()).equals(instead.keySet())) {
             throw new IllegalArgumentException(
                     "In the repeat %s everybody who is named in \"instead\" needs a place and is taken from one: found %s."
@@ -74,31 +79,35 @@ public record Repeat(
     }
 
     public Repeat withId(RepeatId name) {
-        return new Repeat(name, from, to, how, times, side, about, instead, goals);
+        return new Repeat(name, from, to, how, times, side, about, instead, goals, until);
     }
 
     public Repeat withSteps(StepId first, StepId last) {
-        return new Repeat(id, first, last, how, times, side, about, instead, goals);
+        return new Repeat(id, first, last, how, times, side, about, instead, goals, until);
     }
 
     public Repeat withTimes(int often) {
-        return new Repeat(id, from, to, how, often, side, about, instead, goals);
+        return new Repeat(id, from, to, how, often, side, about, instead, goals, until);
     }
 
     public Repeat withAbout(Point place) {
-        return new Repeat(id, from, to, how, times, side, place, instead, goals);
+        return new Repeat(id, from, to, how, times, side, place, instead, goals, until);
     }
 
     public Repeat withSide(Hand way) {
-        return new Repeat(id, from, to, how, times, way, about, instead, goals);
+        return new Repeat(id, from, to, how, times, way, about, instead, goals, until);
     }
 
     public Repeat withInstead(Map<RoleId, RoleId> others) {
-        return new Repeat(id, from, to, how, times, side, about, others, goals);
+        return new Repeat(id, from, to, how, times, side, about, others, goals, until);
     }
 
     public Repeat withGoals(Map<String, String> others) {
-        return new Repeat(id, from, to, how, times, side, about, instead, others);
+        return new Repeat(id, from, to, how, times, side, about, instead, others, until);
+    }
+
+    public Repeat withUntil(Optional<String> called) {
+        return new Repeat(id, from, to, how, times, side, about, instead, goals, called);
     }
 
     /** Where the n-th repetition takes everything, n from 1. */

@@ -43,7 +43,8 @@ public final class Repeating {
                 how == Repeat.How.TURNED ? Hand.LEFT : Hand.NONE,
                 how == Repeat.How.TURNED ? middle(version) : Point.ORIGIN,
                 Map.of(),
-                Map.of());
+                Map.of(),
+                Optional.empty());
         if (how == Repeat.How.SAME) {
             return plain;
         }
@@ -55,7 +56,7 @@ public final class Repeating {
                 goals.put(goal.id(), there);
             }
         }
-        return new Repeat(plain.id(), from, to, how, times, plain.side(), plain.about(), instead(version, map), goals);
+        return plain.withInstead(instead(version, map)).withGoals(goals);
     }
 
     /** The middle of the gear where some is set out, else of the people. */

@@ -81,7 +81,10 @@ public final class CourseWords {
                         : text("again.with", ReadOut.list(pairs));
         boolean turns = repeat.how() == Repeat.How.TURNED && !repeat.instead().isEmpty();
         String often = repeat.times() == 2 ? ".2" : turns ? ".next" : "";
-        return text("again." + repeat.how() + often, who, repeat.times());
+        return repeat.until()
+                .map(word ->
+                        text("again." + repeat.how() + (turns ? ".next" : "") + ".until", who, repeat.times(), word))
+                .orElseGet(() -> text("again." + repeat.how() + often, who, repeat.times()));
     }
 
     private boolean acts(Repeat repeat, RoleId role) {

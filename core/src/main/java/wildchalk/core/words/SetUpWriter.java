@@ -209,10 +209,16 @@ final class SetUpWriter {
     }
 
     private void balls(List<String> list) {
-        List<String> held = new ArrayList<>();
+        Map<String, Integer> has = new LinkedHashMap<>();
         for (Ball ball : path.balls()) {
-            ball.start().match(with -> held.add(label(with.role())), loose -> false);
+            ball.start().match(with -> has.merge(label(with.role()), 1, Integer::sum), loose -> 0);
         }
+        List<String> held = has.keySet().stream().filter(h -> has.get(h) == 1).toList();
+        has.forEach((who, n) -> {
+            if (n > 1) {
+                list.add(text("setup.ball.several", surface.ballName(), who, n));
+            }
+        });
         if (!held.isEmpty()) {
             list.add(text(
                     held.size() == 1 ? "setup.ball.with" : "setup.ball.each", surface.ballName(), ReadOut.list(held)));

@@ -188,7 +188,8 @@ public final class RandomDrills {
                         how == Repeat.How.TURNED ? (random.nextBoolean() ? Hand.LEFT : Hand.RIGHT) : Hand.NONE,
                         place(),
                         swap ? Map.of(one, other, other, one) : Map.of(),
-                        random.nextBoolean() ? Map.of("left", "right", "right", "left") : Map.of())));
+                        random.nextBoolean() ? Map.of("left", "right", "right", "left") : Map.of(),
+                        random.nextBoolean() ? Optional.of("change") : Optional.empty())));
     }
 
     /** A drill that can go several ways, with rules, calls, a launch and a rotation. */

@@ -149,7 +149,8 @@ class UnfoldingTest {
                 how == Repeat.How.TURNED ? Hand.RIGHT : Hand.NONE,
                 new Point(1, 2),
                 Map.of(),
-                Map.of());
+                Map.of(),
+                Optional.empty());
         Progression version = again(plain, repeat);
         Path path = Path.usual(version);
         assertEquals(plain.steps().size() + 3, path.steps().size());

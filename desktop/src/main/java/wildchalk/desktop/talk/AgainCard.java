@@ -1,8 +1,12 @@
 package wildchalk.desktop.talk;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -10,6 +14,7 @@ import wildchalk.core.drill.Repeat;
 import wildchalk.core.edit.Courses;
 import wildchalk.core.words.StepWords;
 import wildchalk.desktop.document.DrillDocument;
+import wildchalk.desktop.ui.LazyMenu;
 import wildchalk.desktop.ui.Tips;
 import wildchalk.desktop.ui.Ui;
 
@@ -47,6 +52,7 @@ final class AgainCard {
                         repeat.times() < Repeat.MOST_TIMES,
                         () -> document.edit(
                                 Ui.text("edit.again"), Courses.repeat(repeat.withTimes(repeat.times() + 1)))),
+                until(document, repeat),
                 button(
                         "again-gone-" + id,
                         "\u00d7",
@@ -56,6 +62,42 @@ final class AgainCard {
         row.getStyleClass().add("again-row");
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
+    }
+
+    /** What is called when it is enough: one of what may be called anyway, or a word of its own. */
+    private static LazyMenu until(DrillDocument document, Repeat repeat) {
+        LazyMenu menu = new LazyMenu("\u2026", m -> {
+            List<String> words = new ArrayList<>(document.version().course().calls().stream()
+                    .flatMap(c -> c.options().stream())
+                    .distinct()
+                    .toList());
+            if (words.isEmpty()) {
+                words.addAll(List.of(Ui.text("talk.again.word.change"), Ui.text("talk.again.word.enough")));
+            }
+            List<MenuItem> items = new ArrayList<>();
+            words.forEach(w -> items.add(
+                    item("talk.again.until", "again-until-" + w, w, document, repeat.withUntil(Optional.of(w)))));
+            items.add(item(
+                    "talk.again.counted",
+                    "again-counted",
+                    String.valueOf(repeat.times()),
+                    document,
+                    repeat.withUntil(Optional.empty())));
+            m.getItems().setAll(items);
+        });
+        menu.setId("again-ends-" + repeat.id().text());
+        menu.getStyleClass().add("plain");
+        Tips.on(menu, Ui.text("talk.again.ends"));
+        menu.setAccessibleText(Ui.text("talk.again.ends"));
+        return menu;
+    }
+
+    private static MenuItem item(String key, String id, String word, DrillDocument document, Repeat repeat) {
+        MenuItem item = new MenuItem(Ui.text(key, word));
+        item.setMnemonicParsing(false);
+        item.setId(id);
+        item.setOnAction(e -> document.edit(Ui.text("edit.again"), Courses.repeat(repeat)));
+        return item;
     }
 
     private static Button button(String id, String sign, String tip, boolean on, Runnable action) {

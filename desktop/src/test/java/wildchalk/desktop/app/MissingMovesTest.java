@@ -129,6 +129,13 @@ class MissingMovesTest {
         Window.press(robot, "#again-more-again1");
         window.settled();
         assertEquals(5, window.document().path().steps().size());
+        // or until somebody calls
+        Window.press(robot, "#again-ends-again1");
+        Window.press(robot, "#again-until-change");
+        window.settled();
+        assertEquals(
+                Optional.of("change"),
+                window.document().version().course().repeats().get(0).until());
         Window.press(robot, "#again-gone-again1");
         window.settled();
         assertEquals(1, window.document().path().steps().size());
