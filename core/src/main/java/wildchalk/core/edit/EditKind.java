@@ -37,6 +37,8 @@ public enum EditKind {
     QUESTION,
     FORK,
     FORK_REMOVE,
+    /** What those who race race to. */
+    RACE,
     BRANCH_ADD,
     BRANCH_CHANGE,
     BRANCH_REMOVE,

@@ -18,6 +18,7 @@ import wildchalk.core.drill.OnBranch;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Pruning;
 import wildchalk.core.drill.Question;
+import wildchalk.core.drill.Race;
 import wildchalk.core.drill.Removals;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
@@ -168,6 +169,16 @@ public final class Tellings {
                 (p, fork) -> fork.branch(branch)
                         .map(b -> Branching.with(p, id, change.apply(b)))
                         .orElse(p));
+    }
+
+    /** Those who race race to something else; nothing where it is no race. */
+    public static Edit race(ForkId id, Race race) {
+        return inFork(
+                EditKind.RACE,
+                id,
+                (p, fork) -> fork.race().isEmpty()
+                        ? p
+                        : Pruning.withSteps(p, p.steps(), p.course().with(fork.withRace(race))));
     }
 
     public static Edit removeBranch(ForkId id, BranchId branch) {

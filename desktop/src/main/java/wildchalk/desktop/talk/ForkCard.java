@@ -1,5 +1,6 @@
 package wildchalk.desktop.talk;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.binding.Bindings;
@@ -19,11 +20,14 @@ import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Race;
 import wildchalk.core.edit.Tellings;
 import wildchalk.core.path.Outcomes;
+import wildchalk.core.telling.Meanings;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.words.CourseWords;
 import wildchalk.core.words.Measure;
+import wildchalk.core.words.RaceGoals;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.ui.Dialogs;
 import wildchalk.desktop.ui.LazyMenu;
@@ -142,11 +146,45 @@ final class ForkCard {
             remove.setOnAction(
                     e -> document.edit(Ui.text("edit.branch"), Tellings.removeBranch(fork.id(), branch.id())));
             menu.getItems().setAll(rename, weight, ends, remove);
+            List<Meanings.Meaning> meanings = Meanings.of(document.version(), fork, branch);
+            if (!meanings.isEmpty()) {
+                menu.getItems().add(1, meaning(branch, meanings));
+            }
             edit.getItems().add(menu);
         }
+        fork.race().ifPresent(r -> edit.getItems().add(race(r)));
         MenuItem remove = new MenuItem(Ui.text("talk.fork.remove"));
         remove.setOnAction(e -> document.edit(Ui.text("edit.fork"), Tellings.removeFork(fork.id())));
         edit.getItems().add(remove);
+    }
+
+    /** What a way stands for. */
+    private Menu meaning(Branch branch, List<Meanings.Meaning> meanings) {
+        Menu menu = new Menu(Ui.text("talk.fork.means"));
+        menu.setId("fork-means-" + branch.id());
+        for (Meanings.Meaning meaning : meanings) {
+            CheckMenuItem item = new CheckMenuItem(meaning.text());
+            item.setMnemonicParsing(false);
+            item.setSelected(meaning.isThatOf(branch));
+            item.setOnAction(e -> change(branch, b -> meaning.branch()));
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    /** What they race to. */
+    private Menu race(Race now) {
+        Menu menu = new Menu(Ui.text("talk.fork.race"));
+        menu.setId("fork-race");
+        for (RaceGoals.Goal goal :
+                RaceGoals.of(document.path(), document.drill().surface(), now)) {
+            CheckMenuItem item = new CheckMenuItem(goal.text());
+            item.setMnemonicParsing(false);
+            item.setSelected(goal.race().equals(now));
+            item.setOnAction(e -> document.edit(Ui.text("edit.race"), Tellings.race(fork.id(), goal.race())));
+            menu.getItems().add(item);
+        }
+        return menu;
     }
 
     private void change(Branch branch, UnaryOperator<Branch> change) {

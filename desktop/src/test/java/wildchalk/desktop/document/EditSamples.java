@@ -72,6 +72,7 @@ import wildchalk.core.telling.NewMoves;
 import wildchalk.core.telling.Repeating;
 import wildchalk.core.turns.MoreTurns;
 import wildchalk.core.turns.Proposal;
+import wildchalk.core.words.RaceGoals;
 
 /** One edit of every kind on a drill, made as a hand makes it on a path, with the names of what it says it is about. */
 final class EditSamples {
@@ -408,6 +409,15 @@ final class EditSamples {
                 EditKind.RULE_REMOVE,
                 () -> one(version.course().rules())
                         .flatMap(r -> sample(Courses.removeRule(r.id()), Set.of("rule " + r.id().text()))));
+        with(
+                EditKind.RACE,
+                () -> one(version.course().forks().stream()
+                                .filter(f -> f.race().isPresent())
+                                .toList())
+                        .flatMap(f -> one(RaceGoals.of(
+                                        path, drill.surface(), f.race().get()))
+                                .flatMap(g ->
+                                        sample(Tellings.race(f.id(), g.race()), Set.of("fork " + f.id().text())))));
         with(
                 EditKind.REPEAT_ADD,
                 () -> one(version.steps())
