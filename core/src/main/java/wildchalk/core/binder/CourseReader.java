@@ -11,7 +11,6 @@ import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.BranchId;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Hand;
@@ -19,6 +18,7 @@ import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.PlayEnd;
 import wildchalk.core.drill.Race;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Repeat;
@@ -33,6 +33,7 @@ import wildchalk.core.drill.Side;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.Suits;
+import wildchalk.core.drill.Verdict;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.json.Fields;
 import wildchalk.core.json.FormatProblem;
@@ -75,8 +76,8 @@ final class CourseReader {
                 f.has("winner") ? Optional.of(new RoleId(f.slug("winner"))) : Optional.empty(),
                 f.has("result") ? Optional.of(f.choice("result", ShotEnd.class)) : Optional.empty(),
                 f.has("word") ? Optional.of(f.text("word", Limits.WORD)) : Optional.empty(),
-                f.has("verdict") ? Optional.of(f.choice("verdict", Deed.Verdict.class)) : Optional.empty(),
-                f.has("ending") ? Optional.of(f.choice("ending", Deed.PlayEnd.class)) : Optional.empty());
+                f.has("verdict") ? Optional.of(f.choice("verdict", Verdict.class)) : Optional.empty(),
+                f.has("ending") ? Optional.of(f.choice("ending", PlayEnd.class)) : Optional.empty());
     }
 
     static CallSet calls(Fields f) throws FormatProblem {

@@ -6,32 +6,40 @@ import java.util.Optional;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Bid;
 import wildchalk.core.drill.Board;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Called;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Following;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Joining;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PassKind;
 import wildchalk.core.drill.Passing;
 import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.PickUpKind;
+import wildchalk.core.drill.PlayEnd;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Round;
 import wildchalk.core.drill.Seeks;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
+import wildchalk.core.drill.Skill;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Trick;
 import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.Verdict;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.Weight;
 import wildchalk.core.json.Fields;
@@ -148,8 +156,8 @@ final class MoveReader {
             case "challenge" -> challenge(f);
             case "play" -> openPlay(f);
             case "skill" ->
-                new Deed.Skill(
-                        f.choice("trick", Deed.Trick.class),
+                new Skill(
+                        f.choice("trick", Trick.class),
                         f.textOr("name", "", Limits.WORD),
                         f.choiceOr("hand", Hand.class, Hand.NONE));
             case "call" ->
@@ -162,35 +170,35 @@ final class MoveReader {
     }
 
     private static Deed challenge(Fields f) throws FormatProblem {
-        Deed.Challenge usual = Deed.Challenge.of(f.choice("bid", Deed.Bid.class), new RoleId(f.slug("on")));
-        return new Deed.Challenge(
+        Challenge usual = Challenge.of(f.choice("bid", Bid.class), new RoleId(f.slug("on")));
+        return new Challenge(
                 usual.bid(),
                 usual.on(),
                 f.choiceOr("level", Deed.Level.class, usual.level()),
-                f.choiceOr("verdict", Deed.Verdict.class, usual.verdict()),
+                f.choiceOr("verdict", Verdict.class, usual.verdict()),
                 f.pointIfAny("spill"));
     }
 
     private static Deed openPlay(Fields f) throws FormatProblem {
         List<RoleId> with = f.texts("with", 60).stream().map(RoleId::new).toList();
-        List<Deed.PlayEnd> endings = f.choices("until", Deed.PlayEnd.class);
+        List<PlayEnd> endings = f.choices("until", PlayEnd.class);
         if (endings.isEmpty()) {
             throw f.problem("\"until\" needs at least one of goal, out, won, shot, passes or whistle.");
         }
         double typical = f.number("seconds");
-        return new Deed.OpenPlay(
+        return new OpenPlay(
                 with,
                 f.has("in") ? Optional.of(f.slug("in")) : Optional.empty(),
                 endings,
-                f.has("passes") ? f.whole("passes", 1, Deed.OpenPlay.MAX_PASSES) : 0,
+                f.has("passes") ? f.whole("passes", 1, OpenPlay.MAX_PASSES) : 0,
                 typical,
                 f.numberOr("longest", typical),
                 f.elements("joining", MoveReader::joining),
-                f.choiceOr("ending", Deed.PlayEnd.class, endings.get(0)));
+                f.choiceOr("ending", PlayEnd.class, endings.get(0)));
     }
 
-    private static Deed.Joining joining(Fields f) throws FormatProblem {
-        return new Deed.Joining(new RoleId(f.slug("role")), new RoleId(f.slug("at")));
+    private static Joining joining(Fields f) throws FormatProblem {
+        return new Joining(new RoleId(f.slug("role")), new RoleId(f.slug("at")));
     }
 
     private static double seconds(Fields f) throws FormatProblem {

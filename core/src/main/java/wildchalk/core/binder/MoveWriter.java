@@ -5,11 +5,13 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Passing;
 import wildchalk.core.drill.PickUp;
@@ -18,6 +20,7 @@ import wildchalk.core.drill.Region;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
+import wildchalk.core.drill.Skill;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
@@ -213,7 +216,7 @@ final class MoveWriter {
             }
 
             @Override
-            public ObjectNode challenge(Deed.Challenge c) {
+            public ObjectNode challenge(Challenge c) {
                 o.put("do", "challenge").put("bid", Fields.nameOf(c.bid())).put("on", c.on().text());
                 o.put("level", Fields.nameOf(c.level())).put("verdict", Fields.nameOf(c.verdict()));
                 c.spill().ifPresent(p -> o.set("spill", point(p)));
@@ -221,7 +224,7 @@ final class MoveWriter {
             }
 
             @Override
-            public ObjectNode openPlay(Deed.OpenPlay p) {
+            public ObjectNode openPlay(OpenPlay p) {
                 ArrayNode with = o.put("do", "play").putArray("with");
                 p.with().forEach(r -> with.add(r.text()));
                 p.zone().ifPresent(z -> o.put("in", z));
@@ -243,7 +246,7 @@ final class MoveWriter {
             }
 
             @Override
-            public ObjectNode skill(Deed.Skill s) {
+            public ObjectNode skill(Skill s) {
                 o.put("do", "skill").put("trick", Fields.nameOf(s.trick()));
                 if (!s.name().isEmpty()) {
                     o.put("name", s.name());

@@ -6,12 +6,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Verdict;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Quantity;
 import wildchalk.core.geometry.Point;
@@ -98,7 +99,7 @@ final class ChallengeIdeas {
     }
 
     private void missed() {
-        add("goes-past", List.of(move()), Map.of(), v -> changed(v, c -> c.withVerdict(Deed.Verdict.MISSED)));
+        add("goes-past", List.of(move()), Map.of(), v -> changed(v, c -> c.withVerdict(Verdict.MISSED)));
     }
 
     /** Against somebody else, who has a ball at the whistle. */
@@ -112,10 +113,10 @@ final class ChallengeIdeas {
         }
     }
 
-    private Progression changed(Progression version, UnaryOperator<Deed.Challenge> change) {
+    private Progression changed(Progression version, UnaryOperator<Challenge> change) {
         return version.move(move())
-                .filter(m -> m instanceof Act a && a.deed() instanceof Deed.Challenge)
-                .map(m -> version.withMove(((Act) m).withDeed(change.apply((Deed.Challenge) ((Act) m).deed()))))
+                .filter(m -> m instanceof Act a && a.deed() instanceof Challenge)
+                .map(m -> version.withMove(((Act) m).withDeed(change.apply((Challenge) ((Act) m).deed()))))
                 .orElse(version);
     }
 }

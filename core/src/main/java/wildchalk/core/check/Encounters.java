@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Travel;
@@ -190,7 +190,7 @@ final class Encounters {
     private boolean isUnderWay(Move move, RoleId role) {
         boolean own = move.role().equals(role);
         boolean plays = move instanceof Act act
-                && act.deed() instanceof Deed.OpenPlay
+                && act.deed() instanceof OpenPlay
                 && (own || move.others().contains(role));
         return plays || own && (move instanceof Travel || timeline.workedOut().containsKey(move.id()));
     }

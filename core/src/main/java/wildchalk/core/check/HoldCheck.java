@@ -6,7 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoublePredicate;
 import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Bid;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.RoleId;
@@ -119,7 +120,7 @@ final class HoldCheck {
                 .filter(m -> m.role().equals(hold.role()))
                 .filter(m -> hold.what() == Rule.What.SHOOT
                         ? m instanceof Shot
-                        : m instanceof Act a && a.deed() instanceof Deed.Challenge c && c.bid() != Deed.Bid.BOX_OUT)
+                        : m instanceof Act a && a.deed() instanceof Challenge c && c.bid() != Bid.BOX_OUT)
                 .map(m -> timeline.move(m.id()))
                 .filter(MoveSpan::happens)
                 .map(s -> timeline.metAt(s.move()).orElse(s.start()))

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.check.BallWays.Way;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.PassKind;
@@ -228,7 +229,7 @@ final class LaneCheck {
     private boolean winsIt(RoleId role) {
         return path.moves().stream()
                 .anyMatch(m -> m instanceof Act a
-                        && (a.deed() instanceof Deed.Contest || a.deed() instanceof Deed.Challenge)
+                        && (a.deed() instanceof Deed.Contest || a.deed() instanceof Challenge)
                         && (m.role().equals(role) || m.others().contains(role)));
     }
 

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.BallId;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
@@ -89,7 +89,7 @@ final class LimitCheck {
 
     private boolean isInPlay(double t) {
         return path.moves().stream()
-                .filter(m -> m instanceof Act a && a.deed() instanceof Deed.OpenPlay)
+                .filter(m -> m instanceof Act a && a.deed() instanceof OpenPlay)
                 .map(m -> timeline.move(m.id()))
                 .anyMatch(s -> s.happens() && s.start() <= t && t < s.end());
     }

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.BallId;
-import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
@@ -43,7 +43,7 @@ final class Sampled {
         }
         step = Math.max(LOOK_SECONDS, timeline.seconds() / MOST_LOOKS);
         List<MoveSpan> open = run.path().moves().stream()
-                .filter(m -> m instanceof Act a && a.deed() instanceof Deed.OpenPlay)
+                .filter(m -> m instanceof Act a && a.deed() instanceof OpenPlay)
                 .map(m -> timeline.move(m.id()))
                 .toList();
         carriers = new int[1 + (int) Math.floor(timeline.seconds() / step + 1e-9)];

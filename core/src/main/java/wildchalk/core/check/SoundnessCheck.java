@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Progression;
@@ -102,7 +103,7 @@ public final class SoundnessCheck {
             boolean own = move instanceof Act act
                     && (act.deed() instanceof Deed.Contest contest
                                     && contest.rivals().contains(move.role())
-                            || act.deed() instanceof Deed.Challenge challenge
+                            || act.deed() instanceof Challenge challenge
                                     && challenge.on().equals(move.role()));
             if (own) {
                 found.add(Finding.of(OWN_RIVAL, move.id(), move.role()));

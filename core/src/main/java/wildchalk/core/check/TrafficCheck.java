@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.check.Encounters.Encounter;
 import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
@@ -111,7 +111,7 @@ final class TrafficCheck {
     }
 
     private static boolean isBetween(Move move, Encounter e) {
-        if (move instanceof Act act && act.deed() instanceof Deed.OpenPlay play) {
+        if (move instanceof Act act && act.deed() instanceof OpenPlay play) {
             List<RoleId> all = new ArrayList<>(play.others());
             all.add(move.role());
             return all.contains(e.first()) && all.contains(e.second());

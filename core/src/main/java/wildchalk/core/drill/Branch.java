@@ -23,8 +23,8 @@ public record Branch(
         Optional<RoleId> winner,
         Optional<ShotEnd> result,
         Optional<String> word,
-        Optional<Deed.Verdict> verdict,
-        Optional<Deed.PlayEnd> ending) {
+        Optional<Verdict> verdict,
+        Optional<PlayEnd> ending) {
 
     public static final double MAX_WEIGHT = 1000;
 
@@ -84,11 +84,11 @@ public record Branch(
         return new Branch(id, label, weight, ends, winner, result, Optional.of(called), verdict, ending);
     }
 
-    public Branch withVerdict(Deed.Verdict end) {
+    public Branch withVerdict(Verdict end) {
         return new Branch(id, label, weight, ends, winner, result, word, Optional.of(end), ending);
     }
 
-    public Branch withEnding(Deed.PlayEnd end) {
+    public Branch withEnding(PlayEnd end) {
         return new Branch(id, label, weight, ends, winner, result, word, verdict, Optional.of(end));
     }
 }

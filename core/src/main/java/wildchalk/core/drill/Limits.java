@@ -41,6 +41,14 @@ public final class Limits {
 
     private Limits() {}
 
+    /** How long somebody does something, s. @throws IllegalArgumentException when that is no time, or too long */
+    static void lasting(String what, double seconds) {
+        if (!(seconds > 0 && seconds <= Deed.MAX_SECONDS)) {
+            throw new IllegalArgumentException(
+                    "The %s (%s s) must be above 0 and at most %s s.".formatted(what, seconds, Deed.MAX_SECONDS));
+        }
+    }
+
     /** The text itself. @throws IllegalArgumentException when it is too long, or holds half a character */
     public static String text(String what, String text, int most) {
         if (text.length() > most) {

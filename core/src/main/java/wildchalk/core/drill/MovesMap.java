@@ -67,13 +67,13 @@ public final class MovesMap {
     }
 
     private Move act(Act a) {
-        if (a.deed() instanceof Deed.Skill s) {
+        if (a.deed() instanceof Skill s) {
             return map.swapsHands() ? a.withDeed(s.withHand(s.hand().swapped())) : a;
         }
-        if (a.deed() instanceof Deed.OpenPlay p) {
+        if (a.deed() instanceof OpenPlay p) {
             return a.withDeed(p.withZone(p.zone().map(zones)));
         }
-        if (a.deed() instanceof Deed.Challenge c) {
+        if (a.deed() instanceof Challenge c) {
             return a.withDeed(c.withSpill(c.spill().map(map::apply)));
         }
         return a.deed() instanceof Deed.Turning t && map.swapsHands()

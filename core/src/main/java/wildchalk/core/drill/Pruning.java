@@ -133,15 +133,15 @@ public final class Pruning {
             return left.isEmpty()
                     ? Optional.empty()
                     : Optional.of(new Deed.Contest(c.kind(), left, c.winner().filter(knownRoles::contains)));
-        } else if (deed instanceof Deed.OpenPlay p) {
+        } else if (deed instanceof OpenPlay p) {
             List<RoleId> left = p.with().stream().filter(knownRoles::contains).toList();
-            List<Deed.Joining> joining = p.joining().stream()
+            List<Joining> joining = p.joining().stream()
                     .filter(j -> knownRoles.contains(j.who()) && knownRoles.contains(j.at()))
                     .toList();
             return left.isEmpty()
                     ? Optional.empty()
                     : Optional.of(p.withOthers(left).withJoining(joining));
-        } else if (deed instanceof Deed.Challenge c) {
+        } else if (deed instanceof Challenge c) {
             return Optional.of(deed).filter(d -> knownRoles.contains(c.on()));
         } else if (deed instanceof Deed.Calling c) {
             return Optional.of(new Deed.Calling(

@@ -10,7 +10,8 @@ import java.util.Set;
 import java.util.function.DoubleFunction;
 import java.util.function.DoublePredicate;
 import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Bid;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Manner;
@@ -18,6 +19,7 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.Verdict;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
 
@@ -68,7 +70,7 @@ final class Challenges {
     }
 
     /** What became of a challenge, and when they met, seconds from the whistle. */
-    record Came(Deed.Verdict verdict, double seconds) {}
+    record Came(Verdict verdict, double seconds) {}
 
     Map<MoveId, Came> came() {
         return came;
@@ -78,17 +80,15 @@ final class Challenges {
         waiting.removeAll(hopeless);
     }
 
-    static Optional<Deed.Challenge> of(Job job) {
-        return job.move instanceof Act act && act.deed() instanceof Deed.Challenge c
-                ? Optional.of(c)
-                : Optional.empty();
+    static Optional<Challenge> of(Job job) {
+        return job.move instanceof Act act && act.deed() instanceof Challenge c ? Optional.of(c) : Optional.empty();
     }
 
     // ---- it begins ----
 
-    Void start(Job job, Deed.Challenge c, double t) {
+    Void start(Job job, Challenge c, double t) {
         Runner on = run.runners.get(c.on());
-        if (c.bid() == Deed.Bid.BOX_OUT) {
+        if (c.bid() == Bid.BOX_OUT) {
             came.put(job.move.id(), new Came(c.verdict(), t));
             job.runner.stand(t);
             run.endsAfter(job, t, run.pace.challengeSeconds(c.bid()), false);
@@ -144,7 +144,7 @@ final class Challenges {
     /** Somebody sends a ball, or has one: whoever waits for it sees that. */
     void happens(RoleId who, boolean sent, Event event, double t) {
         for (Job job : List.copyOf(waiting)) {
-            Deed.Challenge c = of(job).orElseThrow();
+            Challenge c = of(job).orElseThrow();
             if (c.on().equals(who) && c.bid().isForPass() == sent) {
                 waiting.remove(job);
                 double reaction = job.move
@@ -214,8 +214,8 @@ final class Challenges {
     // ---- what becomes of it ----
 
     /** False while a ball that was won is still on its way to the winner. */
-    boolean end(Job job, Deed.Challenge c, double t) {
-        if (job.met || c.bid() == Deed.Bid.BOX_OUT) {
+    boolean end(Job job, Challenge c, double t) {
+        if (job.met || c.bid() == Bid.BOX_OUT) {
             return true;
         }
         job.met = true;
@@ -223,8 +223,8 @@ final class Challenges {
         Point ballAt = placeOf(job.contested, on, t);
         double gap = job.runner.at(t).distanceTo(ballAt);
         boolean there = job.inTime && isStillThere(job.contested, on, c) && gap <= reach(job) + SLACK_METRES;
-        Deed.Verdict verdict = there ? c.verdict() : Deed.Verdict.MISSED;
-        if (!there && c.verdict() != Deed.Verdict.MISSED) {
+        Verdict verdict = there ? c.verdict() : Verdict.MISSED;
+        if (!there && c.verdict() != Verdict.MISSED) {
             run.reports.challengeLate(job.move, job.runner, on, ballAt, Math.max(0, gap - reach(job)), t);
         }
         came.put(job.move.id(), new Came(verdict, t));
@@ -236,7 +236,7 @@ final class Challenges {
         };
     }
 
-    private boolean isStillThere(BallRun ball, Runner on, Deed.Challenge c) {
+    private boolean isStillThere(BallRun ball, Runner on, Challenge c) {
         return c.bid().isForPass()
                 ? ball.flies() && ball.flyingFor != null && ball.flyingFor.runner == on && !ball.rebounding
                 : on.holds.contains(ball);
@@ -247,13 +247,13 @@ final class Challenges {
     }
 
     /** It went past him: it takes him a moment to be in the game again. */
-    private boolean beaten(Job job, Deed.Challenge c, double t) {
+    private boolean beaten(Job job, Challenge c, double t) {
         run.prolong(job, t, run.pace.beatenSeconds(c.bid()));
         return true;
     }
 
-    private boolean wins(Job job, Deed.Challenge c, Runner on, Point at, double t) {
-        boolean keeps = c.bid() == Deed.Bid.TACKLE && KEEPS_THE_BALL.contains(run.surface.sport());
+    private boolean wins(Job job, Challenge c, Runner on, Point at, double t) {
+        boolean keeps = c.bid() == Bid.TACKLE && KEEPS_THE_BALL.contains(run.surface.sport());
         if (keeps) {
             return bind(job, on, run.pace.challengeSeconds(c.bid()), t);
         }
@@ -265,7 +265,7 @@ final class Challenges {
         return false;
     }
 
-    private boolean knocks(Job job, Deed.Challenge c, Runner on, Point at, double t) {
+    private boolean knocks(Job job, Challenge c, Runner on, Point at, double t) {
         double heading = job.contested.flies()
                 ? job.contested.flight().headingAt(t)
                 : at.minus(job.runner.at(t)).headingDegrees();

@@ -2,8 +2,11 @@ package wildchalk.core.motion;
 
 import java.util.Optional;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Event;
+import wildchalk.core.drill.OpenPlay;
+import wildchalk.core.drill.Skill;
 import wildchalk.core.geometry.Point;
 
 /** What is done on the spot while a timeline is compiled. */
@@ -53,17 +56,17 @@ final class Deeds {
             }
 
             @Override
-            public Void challenge(Deed.Challenge c) {
+            public Void challenge(Challenge c) {
                 return challenges.start(job, c, t);
             }
 
             @Override
-            public Void openPlay(Deed.OpenPlay p) {
+            public Void openPlay(OpenPlay p) {
                 return freely.start(job, p, t);
             }
 
             @Override
-            public Void skill(Deed.Skill s) {
+            public Void skill(Skill s) {
                 boolean onTheRun = job.runner.goesOn();
                 if (!onTheRun) {
                     job.runner.stand(t);
@@ -122,9 +125,9 @@ final class Deeds {
         Deed deed = ((Act) job.move).deed();
         if (deed instanceof Deed.Contest contest) {
             return endContest(job, contest, t);
-        } else if (deed instanceof Deed.Challenge challenge) {
+        } else if (deed instanceof Challenge challenge) {
             return challenges.end(job, challenge, t);
-        } else if (deed instanceof Deed.OpenPlay play) {
+        } else if (deed instanceof OpenPlay play) {
             freely.end(job, play, t);
         } else if (deed instanceof Deed.PuttingDown && !job.runner.holds.isEmpty()) {
             BallRun ball = job.runner.holds.poll();

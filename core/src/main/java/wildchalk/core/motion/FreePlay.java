@@ -8,10 +8,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Joining;
 import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.OpenPlay;
+import wildchalk.core.drill.PlayEnd;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Travel;
@@ -55,7 +57,7 @@ final class FreePlay {
         this.balls = balls;
     }
 
-    Void start(Job job, Deed.OpenPlay play, double t) {
+    Void start(Job job, OpenPlay play, double t) {
         Random random = new Random(job.move.id().text().hashCode());
         double end = t + play.typicalSeconds();
         List<Runner> players = new ArrayList<>(List.of(job.runner));
@@ -72,7 +74,7 @@ final class FreePlay {
             ballOf.put(job, b);
             goesRound(job.step, play, b, players, touches, t, end, random);
         });
-        for (Deed.Joining joining : play.joining()) {
+        for (Joining joining : play.joining()) {
             Runner comes = run.runners.get(joining.who());
             double at = touches.getOrDefault(joining.at(), t + play.typicalSeconds() / 2);
             if (!players.contains(comes) && comes.restsAt() <= at) {
@@ -234,7 +236,7 @@ final class FreePlay {
     /** From one to the next of those who have it, and at last to where the ending leaves it. */
     private void goesRound(
             int step,
-            Deed.OpenPlay play,
+            OpenPlay play,
             BallRun ball,
             List<Runner> players,
             Map<RoleId, Double> touches,
@@ -273,7 +275,7 @@ final class FreePlay {
         ends(step, play, ball, has, players, end);
     }
 
-    private void ends(int step, Deed.OpenPlay play, BallRun ball, Runner has, List<Runner> players, double end) {
+    private void ends(int step, OpenPlay play, BallRun ball, Runner has, List<Runner> players, double end) {
         double leaves = Math.max(ball.state().start() + 0.05, end - FLIES_SECONDS);
         Point from = has.at(leaves);
         Optional<GoalMouth> goal = Goals.all(run.path, run.surface).stream()
@@ -333,7 +335,7 @@ final class FreePlay {
     }
 
     /** It is over: whoever has the ball has it. */
-    void end(Job job, Deed.OpenPlay play, double t) {
+    void end(Job job, OpenPlay play, double t) {
         BallRun ball = ballOf.remove(job);
         if (ball == null) {
             return;
@@ -341,7 +343,7 @@ final class FreePlay {
         ball.state().holder().map(run.runners::get).ifPresent(r -> {
             r.holds.add(ball);
             ball.heldSince = t;
-            boolean won = play.ending() == Deed.PlayEnd.WON;
+            boolean won = play.ending() == PlayEnd.WON;
             balls.happened(won ? Happening.Kind.WON : Happening.Kind.CAUGHT_IN_PLAY, ball, job, r, t, r.at(t));
             run.touched(r);
             run.ballMoves(r, false, job, t);

@@ -11,6 +11,7 @@ import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.PickUpKind;
 import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Skill;
 import wildchalk.core.drill.Travel;
 
 /** One move while a timeline is compiled: what it still waits for, and when it happened. */
@@ -132,13 +133,12 @@ final class Job {
     boolean joins() {
         return move instanceof Act act
                         && (act.deed() instanceof Deed.Turning
-                                || act.deed() instanceof Deed.Skill s
-                                        && s.trick().keeps() > 0)
+                                || act.deed() instanceof Skill s && s.trick().keeps() > 0)
                 || move instanceof PickUp pickUp && pickUp.how() == PickUpKind.SCOOP;
     }
 
     double keepsOnTheRun() {
-        if (move instanceof Act act && act.deed() instanceof Deed.Skill skill) {
+        if (move instanceof Act act && act.deed() instanceof Skill skill) {
             return skill.trick().keeps();
         }
         return move instanceof PickUp ? Pace.SCOOP_KEEPS : Pace.TURN_KEEPS;

@@ -1,8 +1,11 @@
 package wildchalk.core.motion;
 
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.OpenPlay;
+import wildchalk.core.drill.Skill;
 import wildchalk.core.drill.Travel;
 
 /** Short names of kinds of moves, for texts, tables and JSON. */
@@ -48,17 +51,17 @@ public final class MoveKinds {
             }
 
             @Override
-            public String challenge(Deed.Challenge c) {
+            public String challenge(Challenge c) {
                 return "challenge";
             }
 
             @Override
-            public String openPlay(Deed.OpenPlay p) {
+            public String openPlay(OpenPlay p) {
                 return "play";
             }
 
             @Override
-            public String skill(Deed.Skill s) {
+            public String skill(Skill s) {
                 return "skill";
             }
 

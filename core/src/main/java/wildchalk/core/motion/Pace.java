@@ -2,7 +2,7 @@ package wildchalk.core.motion;
 
 import java.util.Set;
 import wildchalk.core.drill.AgeBand;
-import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Bid;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
@@ -293,8 +293,8 @@ public record Pace(AgeBand age, Medium medium, String sport) {
             Set.of("ice", "ringette", "floorball", "field-hockey", "lacrosse", "box-lacrosse");
 
     /** How near (m) somebody must be to get at a ball, or at whoever carries it. */
-    public double challengeMetres(Deed.Bid bid) {
-        double adult = bid.isBodily() || bid == Deed.Bid.STRIP
+    public double challengeMetres(Bid bid) {
+        double adult = bid.isBodily() || bid == Bid.STRIP
                 ? BODY_REACH_METRES
                 : STICKS.contains(sport) ? STICK_REACH_METRES : HAND_REACH_METRES;
         return adult * at(REACH_SHARE);
@@ -317,7 +317,7 @@ public record Pace(AgeBand age, Medium medium, String sport) {
     }
 
     /** How long it lasts from where they meet, s (estimate). */
-    double challengeSeconds(Deed.Bid bid) {
+    double challengeSeconds(Bid bid) {
         return switch (bid) {
             case INTERCEPTION -> 0;
             case KNOCK_DOWN, POKE -> 0.3;
@@ -328,7 +328,7 @@ public record Pace(AgeBand age, Medium medium, String sport) {
     }
 
     /** How long it takes whoever was beaten to be in the game again, s (estimate). */
-    double beatenSeconds(Deed.Bid bid) {
+    double beatenSeconds(Bid bid) {
         return bid.isBodily() ? 1.2 : 0.6;
     }
 

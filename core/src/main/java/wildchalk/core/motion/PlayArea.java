@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rule;
@@ -34,7 +34,7 @@ public record PlayArea(List<Point> outline) {
 
     /** That of a stretch of open play, as it begins. */
     public static PlayArea of(Scene scene, Surface surface, Timeline timeline, Act act) {
-        Deed.OpenPlay play = (Deed.OpenPlay) act.deed();
+        OpenPlay play = (OpenPlay) act.deed();
         double t = timeline.move(act.id()).start();
         List<Point> places = new ArrayList<>(List.of(timeline.placeAt(act.role(), t)));
         for (RoleId role : play.with()) {

@@ -11,7 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
@@ -198,7 +198,7 @@ final class Reports {
 
     private void noBall(Job job, List<BallRun> balls, double now) {
         Point at = job.runner.at(now);
-        Optional<Deed.Challenge> challenge = Challenges.of(job);
+        Optional<Challenge> challenge = Challenges.of(job);
         if (challenge.isPresent()) {
             findings.add(Finding.of(
                             CHALLENGE_NO_BALL,

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.BallId;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Manner;
@@ -16,6 +15,7 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Verdict;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.path.Path;
@@ -165,7 +165,7 @@ public final class Timeline {
     }
 
     /** What became of a challenge; empty for one that never came to it, and for other moves. */
-    public Optional<Deed.Verdict> verdict(MoveId challenge) {
+    public Optional<Verdict> verdict(MoveId challenge) {
         return Optional.ofNullable(verdicts.get(challenge)).map(Challenges.Came::verdict);
     }
 

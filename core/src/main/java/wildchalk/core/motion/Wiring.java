@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -73,7 +73,7 @@ final class Wiring {
     }
 
     private static boolean isChallengeOnCue(Move move) {
-        return move.trigger().isPresent() && move instanceof Act act && act.deed() instanceof Deed.Challenge;
+        return move.trigger().isPresent() && move instanceof Act act && act.deed() instanceof Challenge;
     }
 
     private static void onceUnderWay(Job job, Job earlier) {

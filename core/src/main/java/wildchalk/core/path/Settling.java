@@ -7,12 +7,14 @@ import java.util.Optional;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.Called;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Course;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Pruning;
 import wildchalk.core.drill.Shot;
@@ -70,12 +72,12 @@ final class Settling {
             return branch.flatMap(Branch::winner)
                     .map(w -> act.withDeed(contest.withWinner(Optional.of(w))))
                     .orElse(act);
-        } else if (move instanceof Act act && act.deed() instanceof Deed.Challenge challenge) {
+        } else if (move instanceof Act act && act.deed() instanceof Challenge challenge) {
             return branch.flatMap(Branch::verdict)
                     .filter(challenge.bid().verdicts()::contains)
                     .map(v -> act.withDeed(challenge.withVerdict(v)))
                     .orElse(act);
-        } else if (move instanceof Act act && act.deed() instanceof Deed.OpenPlay play) {
+        } else if (move instanceof Act act && act.deed() instanceof OpenPlay play) {
             return branch.flatMap(Branch::ending)
                     .map(e -> act.withDeed(play.withEnding(e)))
                     .orElse(act);

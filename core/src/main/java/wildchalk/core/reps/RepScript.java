@@ -10,12 +10,12 @@ import java.util.Set;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.BallId;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
@@ -234,7 +234,7 @@ public final class RepScript {
     /** Whether it is open play in which somebody else takes part too. */
     private static boolean isInPlay(Move move, RoleId role) {
         return move instanceof Act act
-                && act.deed() instanceof Deed.OpenPlay
+                && act.deed() instanceof OpenPlay
                 && move.others().contains(role);
     }
 
@@ -250,7 +250,7 @@ public final class RepScript {
             sums[1] += to - from;
             until = Math.max(until, to);
             Move move = path.move(span.move()).orElseThrow();
-            if (move instanceof Act act && act.deed() instanceof Deed.OpenPlay) {
+            if (move instanceof Act act && act.deed() instanceof OpenPlay) {
                 sums[0] += timeline.metres(role, span.start(), span.end());
             }
             if (move instanceof Travel t) {

@@ -4,10 +4,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Travel;
@@ -112,7 +112,7 @@ public record RunThrough(
             MoveSpan span = timeline.move(move.id());
             if (move instanceof Travel) {
                 sum += span.metres();
-            } else if (move instanceof Act act && act.deed() instanceof Deed.OpenPlay play) {
+            } else if (move instanceof Act act && act.deed() instanceof OpenPlay play) {
                 sum += timeline.metres(act.role(), span.start(), span.end());
                 for (RoleId role : play.with()) {
                     sum += timeline.metres(role, span.start(), span.end());

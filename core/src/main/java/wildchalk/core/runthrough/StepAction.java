@@ -5,9 +5,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.RoleId;
@@ -51,7 +51,7 @@ public record StepAction(Set<RoleId> roles, List<Point> places) {
                 travel.path().forEach(w -> places.add(w.at()));
             } else if (move instanceof Shot shot) {
                 drill.surface().goal(shot.goal()).ifPresent(g -> places.add(g.centre()));
-            } else if (move instanceof Act act && act.deed() instanceof Deed.OpenPlay) {
+            } else if (move instanceof Act act && act.deed() instanceof OpenPlay) {
                 places.addAll(PlayArea.of(path, drill.surface(), timeline, act).outline());
             } else if (move instanceof PickUp) {
                 MoveSpan span = timeline.move(move.id());

@@ -3,7 +3,7 @@ package wildchalk.core.telling;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import wildchalk.core.drill.Deed.Bid;
+import wildchalk.core.drill.Bid;
 
 /** How a ball is won in each sport: what a coach of it means when he says that somebody goes for it. */
 public final class Bids {

@@ -11,14 +11,18 @@ import java.util.stream.Stream;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Bid;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.BranchId;
 import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OnBranch;
+import wildchalk.core.drill.OpenPlay;
+import wildchalk.core.drill.PlayEnd;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Race;
 import wildchalk.core.drill.Region;
@@ -28,6 +32,7 @@ import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Verdict;
 import wildchalk.core.text.Slugs;
 import wildchalk.core.text.Texts;
 
@@ -135,31 +140,31 @@ public final class Branching {
     }
 
     private static Optional<Move> challenge(Step step) {
-        return last(step, m -> m instanceof Act a && a.deed() instanceof Deed.Challenge);
+        return last(step, m -> m instanceof Act a && a.deed() instanceof Challenge);
     }
 
     private static List<Branch> verdicts(Move challenge) {
-        Deed.Bid bid = ((Deed.Challenge) ((Act) challenge).deed()).bid();
+        Bid bid = ((Challenge) ((Act) challenge).deed()).bid();
         return bid.verdicts().stream()
-                .filter(v -> v == bid.verdicts().get(0) || v == Deed.Verdict.MISSED)
+                .filter(v -> v == bid.verdicts().get(0) || v == Verdict.MISSED)
                 .map(v -> new Branch(new BranchId(Slugs.of(v.name().toLowerCase(Locale.ROOT))), verdict(bid, v), 1)
                         .withVerdict(v))
                 .toList();
     }
 
-    private static String verdict(Deed.Bid bid, Deed.Verdict verdict) {
+    private static String verdict(Bid bid, Verdict verdict) {
         return text("verdict." + bid + "." + verdict);
     }
 
     private static Optional<Move> openPlay(Step step) {
-        return last(step, m -> m instanceof Act a && a.deed() instanceof Deed.OpenPlay);
+        return last(step, m -> m instanceof Act a && a.deed() instanceof OpenPlay);
     }
 
     /** A way for each ending; a second one where there is but one. */
     private static List<Branch> endings(Move play) {
-        Deed.OpenPlay open = (Deed.OpenPlay) ((Act) play).deed();
+        OpenPlay open = (OpenPlay) ((Act) play).deed();
         List<Branch> all = new ArrayList<>();
-        for (Deed.PlayEnd end : open.endings()) {
+        for (PlayEnd end : open.endings()) {
             String id = end.name().toLowerCase(Locale.ROOT);
             all.add(new Branch(new BranchId(id), text("ending." + end), 1).withEnding(end));
         }
@@ -233,11 +238,11 @@ public final class Branching {
     /** With what its label says of the challenge that decides. */
     private static Branch withVerdict(Progression p, Fork fork, Branch added) {
         return fork.decider().flatMap(p::move).stream()
-                .flatMap(m -> m instanceof Act a && a.deed() instanceof Deed.Challenge c
+                .flatMap(m -> m instanceof Act a && a.deed() instanceof Challenge c
                         ? c.bid().verdicts().stream()
                                 .filter(v -> isCalled(added.label(), v)
                                         || added.label().equalsIgnoreCase(verdict(c.bid(), v)))
-                        : Stream.<Deed.Verdict>empty())
+                        : Stream.<Verdict>empty())
                 .findFirst()
                 .map(added::withVerdict)
                 .orElse(added);

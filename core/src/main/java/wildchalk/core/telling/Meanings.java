@@ -9,9 +9,11 @@ import java.util.stream.Stream;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.ShotEnd;
@@ -56,14 +58,14 @@ public final class Meanings {
                                 .map(e -> new Meaning(text("result." + e), branch.withResult(e)))
                                 .toList();
                     case CHALLENGE ->
-                        deed(decider, Deed.Challenge.class)
+                        deed(decider, Challenge.class)
                                 .map(c -> c.bid().verdicts().stream()
                                         .map(v -> new Meaning(
                                                 text("verdict." + c.bid() + "." + v), branch.withVerdict(v)))
                                         .toList())
                                 .orElse(List.of());
                     case PLAY ->
-                        deed(decider, Deed.OpenPlay.class)
+                        deed(decider, OpenPlay.class)
                                 .map(o -> o.endings().stream()
                                         .map(e -> new Meaning(text("ending." + e), branch.withEnding(e)))
                                         .toList())

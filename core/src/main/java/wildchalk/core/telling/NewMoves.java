@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Bid;
 import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Following;
@@ -15,13 +17,16 @@ import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Seeks;
 import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Skill;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Trick;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Goals;
@@ -46,14 +51,14 @@ public final class NewMoves {
         list.add(act(id, role, new Deed.PuttingDown()));
         list.add(act(id, role, new Deed.Waiting(1)));
         list.add(act(id, role, new Deed.Turning(Deed.Turn.PIVOT, Hand.LEFT, 180)));
-        list.add(act(id, role, Deed.Skill.of(Deed.Trick.FEINT)));
+        list.add(act(id, role, Skill.of(Trick.FEINT)));
         list.add(act(id, role, new Deed.Screening(other, 1.5)));
         other.ifPresent(o -> list.add(act(id, role, new Deed.Contact(o, Deed.Level.TOKEN, 0.5))));
         other.ifPresent(
                 o -> list.add(act(id, role, new Deed.Contest(Deed.Kind.LOOSE_BALL, List.of(o), Optional.empty()))));
         boolean carries = other.filter(o -> holdsBall(path, timeline, o, end)).isPresent();
-        Deed.Bid bid = carries ? Bids.usual(surface.sport()) : Deed.Bid.INTERCEPTION;
-        other.ifPresent(o -> list.add(act(id, role, Deed.Challenge.of(bid, o))));
+        Bid bid = carries ? Bids.usual(surface.sport()) : Bid.INTERCEPTION;
+        other.ifPresent(o -> list.add(act(id, role, Challenge.of(bid, o))));
         list.add(new Travel(
                         id,
                         role,
@@ -70,7 +75,7 @@ public final class NewMoves {
                 .map(Role::id)
                 .toList();
         if (!rest.isEmpty()) {
-            list.add(act(id, role, Deed.OpenPlay.with(rest, Optional.empty())));
+            list.add(act(id, role, OpenPlay.with(rest, Optional.empty())));
         }
         Optional<CallSet> calls = path.course().calls().stream().findFirst();
         String words = calls.map(c -> String.join(", ", c.options())).orElse("go");
@@ -121,7 +126,7 @@ public final class NewMoves {
                 .map(Zone::id)
                 .findFirst();
         List<RoleId> rest = all.stream().filter(r -> !r.equals(first)).toList();
-        return Optional.of(act(path.version().nextMoveId(), first, Deed.OpenPlay.with(rest, zone)));
+        return Optional.of(act(path.version().nextMoveId(), first, OpenPlay.with(rest, zone)));
     }
 
     private static boolean holdsBall(Path path, Timeline timeline, RoleId role, double t) {

@@ -14,7 +14,7 @@ import wildchalk.core.check.TouchCheck;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.Board;
-import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
@@ -30,6 +30,7 @@ import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Verdict;
 import wildchalk.core.drill.Weight;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Goals;
@@ -397,11 +398,11 @@ final class BallWriter {
     private boolean isTakenOnTheWay(Pass pass) {
         return path.moves().stream()
                 .filter(m -> m instanceof Act a
-                        && a.deed() instanceof Deed.Challenge c
+                        && a.deed() instanceof Challenge c
                         && c.bid().isForPass()
                         && c.on().equals(pass.role()))
                 .filter(m -> timeline.verdict(m.id())
-                        .filter(v -> v != Deed.Verdict.MISSED)
+                        .filter(v -> v != Verdict.MISSED)
                         .isPresent())
                 .anyMatch(m -> timeline.happenings().stream()
                         .anyMatch(h -> h.move().equals(Optional.of(m.id()))

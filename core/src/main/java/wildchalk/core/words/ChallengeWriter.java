@@ -8,14 +8,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Bid;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
-import wildchalk.core.drill.Deed.Bid;
-import wildchalk.core.drill.Deed.Verdict;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.Verdict;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
@@ -35,7 +36,7 @@ final class ChallengeWriter {
         this.timeline = timeline;
     }
 
-    void write(List<Phrase> phrases, Act act, Deed.Challenge c) {
+    void write(List<Phrase> phrases, Act act, Challenge c) {
         Optional<Verdict> came = timeline.verdict(act.id());
         boolean late = came.isPresent() && came.get() != c.verdict();
         Verdict verdict = came.orElse(c.verdict());
@@ -51,8 +52,7 @@ final class ChallengeWriter {
                     text("words.level-prompt"),
                     () -> each(
                             Deed.Level.values(),
-                            l -> new Phrase.Choice(
-                                    text("level." + l), deed(Deed.Challenge.class, d -> d.withLevel(l))))));
+                            l -> new Phrase.Choice(text("level." + l), deed(Challenge.class, d -> d.withLevel(l))))));
         }
         String ends = late ? text("challenge.late") : ends(c.bid(), verdict, c.on());
         if (SentenceWriter.isDecidedByPath(path, act)) {
@@ -63,25 +63,24 @@ final class ChallengeWriter {
     }
 
     /** What is tried, and against whom. */
-    private List<Phrase.Choice> bids(Deed.Challenge c) {
+    private List<Phrase.Choice> bids(Challenge c) {
         List<Phrase.Choice> all = new ArrayList<>();
         for (Bid bid : Bids.of(surface.sport())) {
             all.add(new Phrase.Choice(
-                    bid(bid, bid.verdicts().get(0), c.on()), deed(Deed.Challenge.class, d -> d.withBid(bid))));
+                    bid(bid, bid.verdicts().get(0), c.on()), deed(Challenge.class, d -> d.withBid(bid))));
         }
         path.roles().stream()
                 .filter(r -> !r.id().equals(c.on()))
                 .forEach(r -> all.add(new Phrase.Choice(
                         text("challenge.group"),
                         bid(c.bid(), c.verdict(), r.id()),
-                        deed(Deed.Challenge.class, d -> d.withOn(r.id())))));
+                        deed(Challenge.class, d -> d.withOn(r.id())))));
         return all;
     }
 
-    private List<Phrase.Choice> verdicts(Deed.Challenge c) {
+    private List<Phrase.Choice> verdicts(Challenge c) {
         return c.bid().verdicts().stream()
-                .map(v ->
-                        new Phrase.Choice(ends(c.bid(), v, c.on()), deed(Deed.Challenge.class, d -> d.withVerdict(v))))
+                .map(v -> new Phrase.Choice(ends(c.bid(), v, c.on()), deed(Challenge.class, d -> d.withVerdict(v))))
                 .toList();
     }
 
@@ -93,7 +92,7 @@ final class ChallengeWriter {
     }
 
     /** Whether its cue says already whose pass or shot it is. */
-    private boolean isCued(Act act, Deed.Challenge c) {
+    private boolean isCued(Act act, Challenge c) {
         return act.trigger()
                 .filter(t -> t.event() instanceof Event.Starts)
                 .flatMap(Trigger::move)

@@ -11,12 +11,14 @@ import java.util.stream.Collectors;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OnBranch;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Repeat;
 import wildchalk.core.drill.Role;
@@ -302,13 +304,13 @@ public final class CourseWords {
             if (move instanceof Act act && act.deed() instanceof Deed.Contact c) {
                 levels.add(c.level());
             } else if (move instanceof Act act
-                    && act.deed() instanceof Deed.Challenge c
+                    && act.deed() instanceof Challenge c
                     && c.bid().isBodily()) {
                 levels.add(c.level());
             } else if (move instanceof Act act
                     && (act.deed() instanceof Deed.Contest
-                            || act.deed() instanceof Deed.Challenge
-                            || act.deed() instanceof Deed.OpenPlay)) {
+                            || act.deed() instanceof Challenge
+                            || act.deed() instanceof OpenPlay)) {
                 lines.add(text("caution.contest"));
             } else if (move instanceof Act act && act.deed() instanceof Deed.Screening) {
                 lines.add(text("caution.screen"));

@@ -12,10 +12,14 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Skill;
+import wildchalk.core.drill.Trick;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
@@ -101,19 +105,19 @@ final class DeedWriter {
             }
 
             @Override
-            public Void challenge(Deed.Challenge c) {
+            public Void challenge(Challenge c) {
                 challenges.write(phrases, act, c);
                 return null;
             }
 
             @Override
-            public Void openPlay(Deed.OpenPlay p) {
+            public Void openPlay(OpenPlay p) {
                 plays.write(phrases, act, p);
                 return null;
             }
 
             @Override
-            public Void skill(Deed.Skill s) {
+            public Void skill(Skill s) {
                 return skilled(phrases, s);
             }
 
@@ -224,15 +228,14 @@ final class DeedWriter {
                 : new Deed.Contest(contest.kind(), rivals, contest.winner().filter(w -> wanted || !w.equals(rival)));
     }
 
-    private Void skilled(List<Phrase> phrases, Deed.Skill s) {
+    private Void skilled(List<Phrase> phrases, Skill s) {
         phrases.add(new Phrase.Slot(
                 SlotKind.KIND,
                 trick(s.trick(), s.name()),
                 "",
-                () -> Stream.of(Deed.Trick.values())
-                        .filter(t -> t != Deed.Trick.OWN)
-                        .map(t -> new Phrase.Choice(
-                                trick(t, ""), deed(Deed.Skill.class, d -> new Deed.Skill(t, "", d.hand()))))
+                () -> Stream.of(Trick.values())
+                        .filter(t -> t != Trick.OWN)
+                        .map(t -> new Phrase.Choice(trick(t, ""), deed(Skill.class, d -> new Skill(t, "", d.hand()))))
                         .toList()));
         phrases.add(new Phrase.Slot(
                 SlotKind.HAND,
@@ -241,12 +244,12 @@ final class DeedWriter {
                 () -> Stream.of(Hand.NONE, Hand.LEFT, Hand.RIGHT)
                         .map(h -> new Phrase.Choice(
                                 text(h == Hand.NONE ? "trick.no-side" : "hand." + h),
-                                deed(Deed.Skill.class, d -> d.withHand(h))))
+                                deed(Skill.class, d -> d.withHand(h))))
                         .toList()));
         return null;
     }
 
-    private String trick(Deed.Trick trick, String name) {
+    private String trick(Trick trick, String name) {
         return SportTexts.get("trick", surface.sport(), trick.name(), name);
     }
 

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Travel;
@@ -337,7 +338,7 @@ final class ReadOut {
                 return whole(who + " " + words, cueAgain);
             }
             String bare = words.replaceFirst("^" + AND, "");
-            if (first().move() instanceof Act act && act.deed() instanceof Deed.OpenPlay) {
+            if (first().move() instanceof Act act && act.deed() instanceof OpenPlay) {
                 return text("aloud.plays-on", bare);
             }
             boolean verb = SecondPerson.isVerb(bare.split(" ")[0]);

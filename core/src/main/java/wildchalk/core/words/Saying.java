@@ -9,6 +9,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Aim;
+import wildchalk.core.drill.Bid;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
@@ -30,10 +32,12 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Seeks;
 import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.Skill;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Trick;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.Weight;
@@ -172,7 +176,7 @@ public final class Saying {
                     who.id(),
                     Optional.empty(),
                     false,
-                    Deed.Challenge.of(bid(verb).get(), on.id())));
+                    Challenge.of(bid(verb).get(), on.id())));
         } else if (means("seek", verb) && rest.stream().anyMatch(w -> means("ball", w) || means("rebound", w))) {
             Seeks what = rest.stream().anyMatch(w -> means("rebound", w)) ? Seeks.REBOUND : Seeks.BALL;
             Point start = now().startOf(who.id());
@@ -217,21 +221,19 @@ public final class Saying {
     }
 
     /** One with a name in the field, else one's own. */
-    private static Deed.Skill skill(List<String> words) {
+    private static Skill skill(List<String> words) {
         String said = String.join(" ", words);
         String key = said.toUpperCase(Locale.ROOT).replaceAll("[ -]", "_");
-        return Arrays.stream(Deed.Trick.values())
-                .filter(t -> t != Deed.Trick.OWN && t.name().equals(key))
+        return Arrays.stream(Trick.values())
+                .filter(t -> t != Trick.OWN && t.name().equals(key))
                 .findFirst()
-                .map(Deed.Skill::of)
-                .orElseGet(() -> new Deed.Skill(
-                        Deed.Trick.OWN, said.substring(0, Math.min(Limits.WORD, said.length())), Hand.NONE));
+                .map(Skill::of)
+                .orElseGet(() ->
+                        new Skill(Trick.OWN, said.substring(0, Math.min(Limits.WORD, said.length())), Hand.NONE));
     }
 
-    private static Optional<Deed.Bid> bid(String verb) {
-        return Arrays.stream(Deed.Bid.values())
-                .filter(b -> means("bid." + b, verb))
-                .findFirst();
+    private static Optional<Bid> bid(String verb) {
+        return Arrays.stream(Bid.values()).filter(b -> means("bid." + b, verb)).findFirst();
     }
 
     private void tell(Move move) {

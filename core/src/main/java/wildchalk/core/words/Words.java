@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Step;
@@ -87,7 +87,7 @@ public final class Words {
 
     /** When it is; to about a second where people play freely. */
     private static String span(Step step, StepSpan span) {
-        boolean about = step.moves().stream().anyMatch(m -> m instanceof Act a && a.deed() instanceof Deed.OpenPlay);
+        boolean about = step.moves().stream().anyMatch(m -> m instanceof Act a && a.deed() instanceof OpenPlay);
         return about
                 ? Texts.CORE.get(
                         "step.span.about", Numbers.fixed(span.start(), 1), Numbers.brief(Math.round(span.end()), 0))

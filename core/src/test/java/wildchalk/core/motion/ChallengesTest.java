@@ -15,9 +15,8 @@ import wildchalk.core.drill.Act;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.BallId;
-import wildchalk.core.drill.Deed;
-import wildchalk.core.drill.Deed.Bid;
-import wildchalk.core.drill.Deed.Verdict;
+import wildchalk.core.drill.Bid;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.MoveId;
@@ -29,6 +28,7 @@ import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.Verdict;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.Weight;
 import wildchalk.core.geometry.Point;
@@ -55,8 +55,7 @@ class ChallengesTest {
     }
 
     private static Act challenge(Bid bid, String on, Optional<Trigger> when, Verdict verdict) {
-        return new Act(
-                TRY, D, when, false, Deed.Challenge.of(bid, new RoleId(on)).withVerdict(verdict));
+        return new Act(TRY, D, when, false, Challenge.of(bid, new RoleId(on)).withVerdict(verdict));
     }
 
     /** Who expects it and needs no time to react. */
@@ -197,7 +196,7 @@ class ChallengesTest {
         Point spill = new Point(4, -3);
         Act act = challenge(Bid.KNOCK_DOWN, "a", asItLeaves(), Verdict.OUT);
         Timeline t = compile(passBy(6, 0.7)
-                .move(act.withDeed(((Deed.Challenge) act.deed()).withSpill(Optional.of(spill))))
+                .move(act.withDeed(((Challenge) act.deed()).withSpill(Optional.of(spill))))
                 .progression());
         assertTrue(t.ballStateAt(BALL, t.seconds() + 5) instanceof BallState.Loose l && l.at().isWithin(1e-9, spill));
         assertTrue(t.happenings().stream().anyMatch(h -> h.kind() == Happening.Kind.KNOCKED_FREE));

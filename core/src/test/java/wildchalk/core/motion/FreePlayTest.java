@@ -14,12 +14,12 @@ import wildchalk.core.drill.Act;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Course;
-import wildchalk.core.drill.Deed;
-import wildchalk.core.drill.Deed.OpenPlay;
-import wildchalk.core.drill.Deed.PlayEnd;
+import wildchalk.core.drill.Joining;
 import wildchalk.core.drill.Layout;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.OpenPlay;
+import wildchalk.core.drill.PlayEnd;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.RoleId;
@@ -60,7 +60,7 @@ class FreePlayTest {
                 end == PlayEnd.PASSES ? 5 : 0,
                 9,
                 15,
-                List.of(new Deed.Joining(new RoleId("z"), new RoleId("b"))),
+                List.of(new Joining(new RoleId("z"), new RoleId("b"))),
                 end);
     }
 

@@ -12,12 +12,14 @@ import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Bid;
 import wildchalk.core.drill.Board;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.BranchId;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Course;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
@@ -32,6 +34,7 @@ import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Joining;
 import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Layout;
@@ -44,11 +47,13 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Mover;
 import wildchalk.core.drill.Note;
 import wildchalk.core.drill.OnBranch;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PassKind;
 import wildchalk.core.drill.Passing;
 import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.PickUpKind;
+import wildchalk.core.drill.PlayEnd;
 import wildchalk.core.drill.Posture;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
@@ -67,11 +72,13 @@ import wildchalk.core.drill.Seeks;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Skill;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Suits;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Trick;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.drill.Waypoint;
@@ -412,8 +419,8 @@ public final class RandomDrills {
     }
 
     private Deed skill(Hand hand) {
-        Deed.Trick trick = pick(Deed.Trick.values());
-        return new Deed.Skill(trick, trick == Deed.Trick.OWN ? "harbour hop" : "", hand);
+        Trick trick = pick(Trick.values());
+        return new Skill(trick, trick == Trick.OWN ? "harbour hop" : "", hand);
     }
 
     private Deed openPlay(int roles) {
@@ -422,23 +429,23 @@ public final class RandomDrills {
         if (!with.contains(more)) {
             with.add(more);
         }
-        Deed.PlayEnd end = pick(Deed.PlayEnd.values());
-        return new Deed.OpenPlay(
+        PlayEnd end = pick(PlayEnd.values());
+        return new OpenPlay(
                 with,
                 Optional.empty(),
                 List.of(end),
-                end == Deed.PlayEnd.PASSES ? 1 + random.nextInt(6) : 0,
+                end == PlayEnd.PASSES ? 1 + random.nextInt(6) : 0,
                 2 + random.nextInt(6),
                 9,
                 roles > 1 && random.nextBoolean()
-                        ? List.of(new Deed.Joining(new RoleId("r0"), new RoleId("r1")))
+                        ? List.of(new Joining(new RoleId("r0"), new RoleId("r1")))
                         : List.of(),
                 end);
     }
 
     private Deed challenge(int roles) {
-        Deed.Bid bid = pick(Deed.Bid.values());
-        return new Deed.Challenge(
+        Bid bid = pick(Bid.values());
+        return new Challenge(
                 bid,
                 any(roles),
                 pick(Deed.Level.values()),

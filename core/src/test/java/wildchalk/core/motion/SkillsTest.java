@@ -11,8 +11,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.AgeBand;
-import wildchalk.core.drill.Deed;
-import wildchalk.core.drill.Deed.Trick;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Manner;
@@ -21,6 +19,8 @@ import wildchalk.core.drill.Posture;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Skill;
+import wildchalk.core.drill.Trick;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.path.Path;
 
@@ -42,7 +42,7 @@ class SkillsTest {
                         A,
                         Optional.empty(),
                         false,
-                        new Deed.Skill(trick, trick == Trick.OWN ? "gull flick" : "", Hand.LEFT)))
+                        new Skill(trick, trick == Trick.OWN ? "gull flick" : "", Hand.LEFT)))
                 .travel("m3", "a", Optional.empty(), Manner.FORWARD, Effort.HARD, List.of(Waypoint.smooth(12, 0)))
                 .progression();
     }
@@ -87,7 +87,7 @@ class SkillsTest {
 
     @Test
     void oneOfOnesOwnHasAName() {
-        assertThrows(IllegalArgumentException.class, () -> Deed.Skill.of(Trick.OWN));
-        assertThrows(IllegalArgumentException.class, () -> new Deed.Skill(Trick.SPIN, "mine", Hand.NONE));
+        assertThrows(IllegalArgumentException.class, () -> Skill.of(Trick.OWN));
+        assertThrows(IllegalArgumentException.class, () -> new Skill(Trick.SPIN, "mine", Hand.NONE));
     }
 }

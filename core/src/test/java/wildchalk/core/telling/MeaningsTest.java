@@ -11,10 +11,10 @@ import org.junit.jupiter.api.Test;
 import wildchalk.core.Demo;
 import wildchalk.core.binder.DrillFile;
 import wildchalk.core.drill.Branch;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Race;
+import wildchalk.core.drill.Verdict;
 import wildchalk.core.edit.Tellings;
 import wildchalk.core.motion.Finish;
 import wildchalk.core.motion.Timeline;
@@ -66,9 +66,9 @@ class MeaningsTest {
                 .filter(f -> f.by() == Fork.By.CHALLENGE)
                 .findFirst()
                 .orElseThrow();
-        Branch made = fork.branches().get(0).withLabel("the tackle is made").withVerdict(Deed.Verdict.WON);
+        Branch made = fork.branches().get(0).withLabel("the tackle is made").withVerdict(Verdict.WON);
         Meanings.Meaning missed = Meanings.of(drill.base(), fork, made).stream()
-                .filter(m -> m.branch().verdict().equals(Optional.of(Deed.Verdict.MISSED)))
+                .filter(m -> m.branch().verdict().equals(Optional.of(Verdict.MISSED)))
                 .findFirst()
                 .orElseThrow();
         assertEquals("the tackle is missed", missed.branch().label());

@@ -15,10 +15,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.BallId;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Shot;
@@ -56,7 +56,7 @@ class FiguresTest {
                         p -> EnumSet.of(Measure.Kind.WAY),
                         s -> ring ? EnumSet.of(Measure.Kind.OUT) : EnumSet.of(Measure.Kind.OUT, Measure.Kind.OPEN),
                         u -> EnumSet.of(Measure.Kind.TIME),
-                        a -> EnumSet.of(a.deed() instanceof Deed.OpenPlay ? Measure.Kind.ABOUT : Measure.Kind.TIME));
+                        a -> EnumSet.of(a.deed() instanceof OpenPlay ? Measure.Kind.ABOUT : Measure.Kind.TIME));
         assertTrue(there.containsAll(must), move + " carries " + there);
         if (happens && move instanceof Pass) {
             assertTrue(

@@ -5,7 +5,8 @@ import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.arrange.Snapping;
 import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.Bid;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Manner;
@@ -229,7 +230,7 @@ final class Pull {
         return proposal(
                 "edit.challenge",
                 label(role),
-                new Act(NEW, role, Optional.empty(), false, Deed.Challenge.of(Bids.usual(sport), on)));
+                new Act(NEW, role, Optional.empty(), false, Challenge.of(Bids.usual(sport), on)));
     }
 
     /** Into the lane of a pass of the other side, as it is sent. */
@@ -245,8 +246,7 @@ final class Pull {
                                 role,
                                 Optional.of(Trigger.withStartOf(pass, 0)),
                                 false,
-                                Deed.Challenge.of(
-                                        m instanceof Shot ? Deed.Bid.BLOCK : Deed.Bid.INTERCEPTION, m.role()))));
+                                Challenge.of(m instanceof Shot ? Bid.BLOCK : Bid.INTERCEPTION, m.role()))));
     }
 
     /** A run to a player ends beside the player, one to a line at its tail, one to a gap in its middle. */

@@ -7,10 +7,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Travel;
@@ -96,7 +96,7 @@ final class StripBars {
             ballLane(move)
                     .ifPresent(l -> bars.add(new Bar(l, span.start(), span.end(), move.id(), "", Optional.empty(), 0)));
         }
-        if (move instanceof Act act && act.deed() instanceof Deed.OpenPlay play) {
+        if (move instanceof Act act && act.deed() instanceof OpenPlay play) {
             // one block over all who play
             play.with()
                     .forEach(r -> bars.add(new Bar(

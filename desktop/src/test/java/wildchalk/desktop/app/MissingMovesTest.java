@@ -16,18 +16,19 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.robot.Motion;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Audience;
-import wildchalk.core.drill.Deed;
-import wildchalk.core.drill.Deed.Bid;
-import wildchalk.core.drill.Deed.Verdict;
+import wildchalk.core.drill.Bid;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Following;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Verdict;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Path;
@@ -69,9 +70,9 @@ class MissingMovesTest {
         return window.board().localToScreen(p.getX(), p.getY());
     }
 
-    private Deed.Challenge challenge() {
+    private Challenge challenge() {
         List<Move> moves = window.document().path().moves();
-        return (Deed.Challenge) ((Act) moves.get(moves.size() - 1)).deed();
+        return (Challenge) ((Act) moves.get(moves.size() - 1)).deed();
     }
 
     @Test
@@ -213,7 +214,7 @@ class MissingMovesTest {
         Window.press(robot, "#step-menu-1");
         Window.press(robot, "#talk-step-play");
         window.settled();
-        Deed.OpenPlay play = (Deed.OpenPlay) ((Act) last()).deed();
+        OpenPlay play = (OpenPlay) ((Act) last()).deed();
         assertEquals(new RoleId("a1"), last().role());
         assertEquals(List.of(new RoleId("a2"), new RoleId("d1"), new RoleId("d2")), play.with());
         Window.press(robot, "#step-menu-1");

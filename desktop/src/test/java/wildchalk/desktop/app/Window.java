@@ -2,6 +2,7 @@ package wildchalk.desktop.app;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ConcurrentModificationException;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -271,9 +272,18 @@ public final class Window {
 
     public static void until(Callable<Boolean> condition) {
         try {
-            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> holds(condition));
         } catch (Exception e) {
             throw new AssertionError("The window never came to it.", e);
+        }
+    }
+
+    /** What is looked for among nodes that change meanwhile is not there yet. */
+    private static boolean holds(Callable<Boolean> condition) throws Exception {
+        try {
+            return condition.call();
+        } catch (IndexOutOfBoundsException | ConcurrentModificationException e) {
+            return false;
         }
     }
 }

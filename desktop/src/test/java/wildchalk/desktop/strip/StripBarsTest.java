@@ -17,11 +17,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Travel;
@@ -65,7 +65,7 @@ class StripBarsTest {
                     .toList();
             // open play is one block over all who play
             List<RoleId> doing = new ArrayList<>(List.of(move.role()));
-            if (move instanceof Act act && act.deed() instanceof Deed.OpenPlay play) {
+            if (move instanceof Act act && act.deed() instanceof OpenPlay play) {
                 doing.addAll(play.with());
             }
             assertEquals(

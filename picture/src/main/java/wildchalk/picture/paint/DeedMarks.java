@@ -4,7 +4,11 @@ import java.awt.geom.Point2D;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.OpenPlay;
+import wildchalk.core.drill.Skill;
+import wildchalk.core.drill.Verdict;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.geometry.Polyline;
 import wildchalk.core.motion.Flight;
@@ -72,7 +76,7 @@ final class DeedMarks {
             }
 
             @Override
-            public Void challenge(Deed.Challenge c) {
+            public Void challenge(Challenge c) {
                 Optional<List<Point>> way = timeline.pathOf(act.role(), act.id());
                 way.filter(w -> w.size() > 1 && timeline.workedOut().containsKey(act.id()))
                         .ifPresent(w -> brush.plain(w.stream()
@@ -89,18 +93,18 @@ final class DeedMarks {
                                 : BESIDE_PIXELS * v.unit();
                 Point2D q = v.toPixels(end);
                 double a = Math.toRadians(towards);
-                boolean made = timeline.verdict(act.id()).orElse(c.verdict()) != Deed.Verdict.MISSED;
+                boolean made = timeline.verdict(act.id()).orElse(c.verdict()) != Verdict.MISSED;
                 brush.claw(q.getX() + off * Math.cos(a), q.getY() - off * Math.sin(a), towards, made);
                 return null;
             }
 
             @Override
-            public Void openPlay(Deed.OpenPlay o) {
+            public Void openPlay(OpenPlay o) {
                 return null; // its region is painted under everybody
             }
 
             @Override
-            public Void skill(Deed.Skill s) {
+            public Void skill(Skill s) {
                 brush.twist(p.getX(), p.getY());
                 return null;
             }
@@ -120,7 +124,7 @@ final class DeedMarks {
     }
 
     /** Where what somebody goes for is when he is there: the carrier, or the ball that is under way. */
-    private static Point wanted(Deed.Challenge c, Timeline timeline, MoveSpan span) {
+    private static Point wanted(Challenge c, Timeline timeline, MoveSpan span) {
         if (!c.bid().isForPass()) {
             return timeline.placeAt(c.on(), span.end());
         }

@@ -8,8 +8,8 @@ import java.awt.geom.Point2D;
 import java.util.ArrayList;
 import java.util.List;
 import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Step;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.PlayArea;
@@ -36,7 +36,7 @@ final class PlayPainter {
         for (Step step : frame.currentSteps()) {
             for (Move move : step.moves()) {
                 boolean plays = move instanceof Act act
-                        && act.deed() instanceof Deed.OpenPlay
+                        && act.deed() instanceof OpenPlay
                         && frame.timeline().move(move.id()).happens();
                 if (plays) {
                     area(PlayArea.of(frame.path(), frame.drill().surface(), frame.timeline(), (Act) move));
