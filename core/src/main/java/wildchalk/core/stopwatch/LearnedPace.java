@@ -25,6 +25,9 @@ import wildchalk.core.path.Path;
 public record LearnedPace(
         StoppedTimes times, double model, Optional<Double> factor, Optional<Double> low, Optional<Double> high) {
 
+    /** Between two looks for a pace at which it takes so long. */
+    private static final double STEP = 0.1;
+
     private static final int HALVINGS = 40;
 
     /** Pace is written no finer. */
@@ -106,17 +109,45 @@ public record LearnedPace(
                 whose.stream().mapToDouble(r -> Role.MIN_PACE / r.pace()).max().orElse(1);
         double fast =
                 whose.stream().mapToDouble(r -> Role.MAX_PACE / r.pace()).min().orElse(1);
-        if (seconds.applyAsDouble(slow) < wanted || seconds.applyAsDouble(fast) > wanted) {
-            return Optional.empty();
+        double now = Math.max(slow, Math.min(fast, 1));
+        // quicker takes less, but not for ever: who goes by others overruns them in the end
+        boolean tooLong = seconds.applyAsDouble(now) > wanted;
+        return found(wanted, seconds, now, tooLong ? fast : slow)
+                .or(() -> found(wanted, seconds, now, tooLong ? slow : fast));
+    }
+
+    /** The factor nearest to one, in the direction of another, at which it takes so long; empty where it never does. */
+    private static Optional<Double> found(double wanted, DoubleUnaryOperator seconds, double from, double to) {
+        double step = Math.copySign(STEP, to - from);
+        double before = from;
+        boolean longer = seconds.applyAsDouble(from) > wanted;
+        while (before != to) {
+            double next = Math.abs(to - before) <= STEP ? to : before + step;
+            if (seconds.applyAsDouble(next) > wanted != longer) {
+                return Optional.of(between(wanted, seconds, longer ? before : next, longer ? next : before));
+            }
+            before = next;
         }
-        for (int i = 0; i < HALVINGS && fast - slow > 0.5 / FINE; i++) {
-            double middle = (slow + fast) / 2;
+        return Optional.empty();
+    }
+
+    /**
+     * By halving.
+     *
+     * @param slow at which it takes longer
+     * @param fast at which it does not
+     */
+    private static double between(double wanted, DoubleUnaryOperator seconds, double slow, double fast) {
+        double longer = slow;
+        double shorter = fast;
+        for (int i = 0; i < HALVINGS && Math.abs(shorter - longer) > 0.5 / FINE; i++) {
+            double middle = (longer + shorter) / 2;
             if (seconds.applyAsDouble(middle) > wanted) {
-                slow = middle;
+                longer = middle;
             } else {
-                fast = middle;
+                shorter = middle;
             }
         }
-        return Optional.of((slow + fast) / 2);
+        return (longer + shorter) / 2;
     }
 }

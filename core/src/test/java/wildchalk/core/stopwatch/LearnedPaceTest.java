@@ -96,12 +96,10 @@ class LearnedPaceTest {
             stopped.add(true1 + 0.3 * r.nextGaussian());
         }
         LearnedPace learned = LearnedPace.of(drill, path, Optional.empty(), StoppedTimes.of(stopped));
-        double slow = LearnedPace.seconds(drill, path, Optional.empty(), Role.MIN_PACE);
-        double quick = LearnedPace.seconds(drill, path, Optional.empty(), Role.MAX_PACE);
-        if (slow <= quick) {
-            // open play lasts as long as it lasts, and who has to wait for a call does not get there earlier
-            assertEquals(Optional.empty(), learned.factor(), drill.id().text());
-            return;
+        boolean hangsOnPace = LearnedPace.seconds(drill, path, Optional.empty(), 0.7)
+                != LearnedPace.seconds(drill, path, Optional.empty(), 1.3);
+        if (!hangsOnPace) {
+            return; // open play lasts as long as it lasts, however quick they are
         }
         double asLearned = LearnedPace.seconds(
                 drill, path, Optional.empty(), learned.factor().orElseThrow());
