@@ -17,6 +17,7 @@ import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.RuleId;
 import wildchalk.core.drill.Scoring;
 import wildchalk.core.drill.Stint;
+import wildchalk.core.path.Path;
 
 /** Rules, calls, and what comes after a rep. What points at something that is no longer there is left out. */
 public final class Courses {
@@ -50,6 +51,11 @@ public final class Courses {
         return course(
                 EditKind.REPEAT_CHANGE,
                 c -> c.repeats().stream().anyMatch(r -> r.id().equals(repeat.id())) ? c.with(repeat) : c);
+    }
+
+    /** What is done again becomes steps of its own, so that each can be changed by itself. */
+    public static Edit writeOut(RepeatId id) {
+        return Edit.inVersion(EditKind.REPEAT_WRITTEN, (drill, p) -> Edit.Change.of(Path.writtenOut(p, id)));
     }
 
     public static Edit removeRepeat(RepeatId id) {

@@ -49,6 +49,7 @@ public enum EditKind {
     REPEAT_ADD,
     REPEAT_CHANGE,
     REPEAT_REMOVE,
+    REPEAT_WRITTEN,
     CALLS_ADD,
     CALLS_REMOVE,
     LAUNCH,

@@ -38,6 +38,8 @@ final class Shadow {
     private static final double THERE_METRES = 0.03;
 
     private static final double THERE_SPEED = 0.05;
+    /** Who moves by less (m) stands. */
+    private static final double STANDS_METRES = 1e-3;
     /** A spot that is slower (m/s) leaves nobody behind. */
     private static final double RUNS_SPEED = 1;
     /** Who stands so near to the middle (m) is on no side of it. */
@@ -56,8 +58,13 @@ final class Shadow {
     private final Point ownStart;
     private final Point ofStart;
     private final Line goalLine;
-    /** Places of who is trailed, as they are seen, at even times from the start. */
-    private final List<Point> trail = new ArrayList<>();
+    /** Where who is trailed has been, at even times but not twice in one place. */
+    private final List<Print> trail = new ArrayList<>();
+    /** How many times have been looked at. */
+    private int sampled;
+
+    /** A place in somebody's tracks. */
+    private record Print(double seconds, Point at) {}
 
     /** The plans that it was worked out from. */
     long plans;
@@ -177,13 +184,23 @@ final class Shadow {
     /** The last place on the way that somebody has come that is so far from him; before he has come so far, from where the follower stood. */
     private Point behind(double t, Point at, double late) {
         double until = Math.max(begins, t - late);
-        int last = (int) Math.floor((until - begins) / Tracked.KNOT_SECONDS);
-        while (trail.size() <= last) {
-            trail.add(marks.at(of, begins + trail.size() * Tracked.KNOT_SECONDS));
+        for (double next = begins + sampled * Tracked.KNOT_SECONDS; next <= until; ) {
+            Point here = marks.at(of, next);
+            // who stands leaves no trail
+            if (trail.isEmpty()
+                    || !here.isWithin(STANDS_METRES, trail.get(trail.size() - 1).at())) {
+                trail.add(new Print(next, here));
+            }
+            sampled++;
+            next = begins + sampled * Tracked.KNOT_SECONDS;
+        }
+        int last = trail.size() - 1;
+        while (last >= 0 && trail.get(last).seconds() > until) {
+            last--;
         }
         Point near = at;
         for (int i = last; i >= -1; i--) {
-            Point far = i < 0 ? ownStart : trail.get(i);
+            Point far = i < 0 ? ownStart : trail.get(i).at();
             if (far.distanceTo(at) >= following.metres()) {
                 return leaves(at, near, far, following.metres());
             }
@@ -212,10 +229,8 @@ final class Shadow {
      */
     Tracked plan(double t, Trajectory.Piece now, double facing, double sideDegrees) {
         // what has been seen of others by now stays; what was planned for later may be different
-        int known = (int) Math.floor((t - begins) / Tracked.KNOT_SECONDS) + 1;
-        while (trail.size() > Math.max(0, known)) {
-            trail.remove(trail.size() - 1);
-        }
+        sampled = Math.min(sampled, (int) Math.floor((t - begins) / Tracked.KNOT_SECONDS) + 1);
+        trail.removeIf(print -> print.seconds() > t);
         double rest = t;
         for (Mark mark : settled()) {
             double stands = marks.restsAt(mark);

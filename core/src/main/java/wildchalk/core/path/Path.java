@@ -14,6 +14,7 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Repeat;
+import wildchalk.core.drill.RepeatId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Scene;
@@ -51,6 +52,32 @@ public final class Path implements Scene {
         this.choices = Objects.requireNonNull(choices, "choices");
         this.settled = settled;
         this.again = again;
+    }
+
+    /**
+     * A version with one of its repeats written out as steps of its own; as it is where it has no such repeat, or where one of the
+     * repeated steps is on a way of a fork.
+     */
+    public static Progression writtenOut(Progression version, RepeatId id) {
+        Optional<Repeat> repeat = version.course().repeats().stream()
+                .filter(r -> r.id().equals(id))
+                .findFirst();
+        List<Repeat> others = version.course().repeats().stream()
+                .filter(r -> !r.id().equals(id))
+                .toList();
+        if (repeat.isEmpty() || !canBeWrittenOut(version, repeat.get())) {
+            return version;
+        }
+        Progression alone = version.withCourse(version.course().withRepeats(List.of(repeat.get())));
+        return version.withSteps(
+                Unfolding.of(alone).settled().steps(), version.course().withRepeats(others));
+    }
+
+    /** Whether none of the steps of a repeat is on a way of a fork. */
+    public static boolean canBeWrittenOut(Progression version, Repeat repeat) {
+        List<StepId> order = version.steps().stream().map(Step::id).toList();
+        return version.steps().subList(order.indexOf(repeat.from()), order.indexOf(repeat.to()) + 1).stream()
+                .allMatch(s -> s.on().isEmpty());
     }
 
     /** What the choices leave open goes the likeliest way. */

@@ -221,6 +221,19 @@ class UnfoldingTest {
         }
     }
 
+    /** Written out it takes the same time to the same places, and nothing is a link any more. */
+    @ParameterizedTest
+    @EnumSource(Repeat.How.class)
+    void writtenOutItIsTheSame(Repeat.How how) {
+        Progression plain = sides().progression();
+        Progression version = again(plain, Repeating.of(plain, Drills.HANDBALL, S1, S2, how, 3));
+        Progression written =
+                Path.writtenOut(version, version.course().repeats().get(0).id());
+        assertEquals(List.of(), written.course().repeats());
+        assertEquals(6, written.steps().size());
+        sameTimes(written, version);
+    }
+
     @Test
     void whoIsTakenOutIsTakenOutOfItsRound() {
         Progression plain = sides().progression();

@@ -7,11 +7,13 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import wildchalk.core.drill.Repeat;
 import wildchalk.core.edit.Courses;
+import wildchalk.core.path.Path;
 import wildchalk.core.words.StepWords;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.ui.LazyMenu;
@@ -83,6 +85,12 @@ final class AgainCard {
                     String.valueOf(repeat.times()),
                     document,
                     repeat.withUntil(Optional.empty())));
+            MenuItem written = new MenuItem(Ui.text("talk.again.write-out"));
+            written.setId("again-write-out");
+            written.setDisable(!Path.canBeWrittenOut(document.version(), repeat));
+            written.setOnAction(e -> document.edit(Ui.text("edit.write-out"), Courses.writeOut(repeat.id())));
+            items.add(new SeparatorMenuItem());
+            items.add(written);
             m.getItems().setAll(items);
         });
         menu.setId("again-ends-" + repeat.id().text());

@@ -435,6 +435,11 @@ final class EditSamples {
                                 Courses.repeat(r.withTimes(r.times() == 2 ? 3 : 2)),
                                 Set.of("repeat " + r.id().text()))));
         with(
+                EditKind.REPEAT_WRITTEN,
+                () -> one(version.course().repeats())
+                        .filter(r -> Path.canBeWrittenOut(version, r))
+                        .flatMap(r -> sample(Courses.writeOut(r.id()), Set.of("repeat " + r.id().text()))));
+        with(
                 EditKind.REPEAT_REMOVE,
                 () -> one(version.course().repeats())
                         .flatMap(r -> sample(Courses.removeRepeat(r.id()), Set.of("repeat " + r.id().text()))));
