@@ -1,7 +1,9 @@
 package wildchalk.core.motion;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Following;
 import wildchalk.core.drill.Mark;
@@ -24,14 +26,14 @@ final class Shadow {
     /** Share of his brakes that somebody counts on who comes near his spot. */
     static final double BRAKES_SHARE = 0.6;
 
-    /** Time of one step of reckoning: a twin with steps of 1 ms comes within a centimetre, s. */
-    private static final double STEP_SECONDS = 0.005;
+    /** Half the time of one step of reckoning, s: a twin with steps of 1 ms comes within centimetres. */
+    private static final double HALF_STEP_SECONDS = 0.005;
 
-    private static final int STEPS_A_KNOT = 4;
+    private static final int HALF_STEPS_A_KNOT = 4;
     /** Nobody is followed for longer once all plans are known, s. */
     private static final double MOST_SECONDS = 12;
-    /** A ball that creeps on is not followed for longer, s. */
-    private static final double BALL_SECONDS = 30;
+    /** How far ahead (s) the way of a ball under way is looked at: it is caught, or comes to rest, and is looked at anew. */
+    private static final double BALL_SECONDS = 5;
     /** Nobody is followed for longer, s: longer than any rep. */
     private static final double HORIZON_SECONDS = 600;
     /** Nearer (m) and slower (m/s) he stands at his spot. */
@@ -142,27 +144,71 @@ final class Shadow {
 
     // ---- the spot ----
 
-    /** His spot as he sees it. */
-    private Point spot(double t, Point own) {
-        return spot(t, own, late);
-    }
-
-    private Point spot(double t, Point own, double late) {
-        Point at = marks.seen(of, t, late);
+    /**
+     * His spot.
+     *
+     * @param late 0 for where it is, else for where he takes it to be
+     * @param at where what he goes by is then
+     * @param other where that is towards which his spot lies; the same where there is none
+     */
+    private Point spot(double t, double late, Point at, Point other, Point own) {
         double metres = following.metres();
         return switch (following.how()) {
             case TRAIL -> behind(t, at, late);
             case BESIDE -> at.plus(unit(ownStart.minus(ofStart)).times(metres));
             case INSIDE -> at.plus(inwards().times(metres));
-            case TOWARDS -> {
-                Point other = marks.seen(to.orElseThrow(), t, late);
-                yield at.plus(unit(other.minus(at)).times(Math.min(metres, at.distanceTo(other))));
-            }
-            case MIDWAY -> at.towards(marks.seen(to.orElseThrow(), t, late), 0.5);
+            case TOWARDS -> at.plus(unit(other.minus(at)).times(Math.min(metres, at.distanceTo(other))));
+            case MIDWAY -> at.towards(other, 0.5);
             case PRESS -> at.plus(unit(own.minus(at)).times(metres));
             case MIRROR -> mirrored(at);
             case GOAL_LINE -> goalLine.level(at);
         };
+    }
+
+    /** His spot at even times from a second on, no earlier than when he set out. */
+    private final class Spots {
+        private final double from;
+        private final double late;
+        private final double every;
+        private final Sight one;
+        private final Sight two;
+        private final int first;
+        private final int glance;
+        /** Those that do not hang on where he is himself. */
+        private final Map<Integer, Point> known = new HashMap<>();
+
+        Spots(double from, double late, double every) {
+            this.from = from;
+            this.late = late;
+            this.every = every;
+            this.one = new Sight(of, marks, from, late, every);
+            this.two = to.map(m -> new Sight(m, marks, from, late, every)).orElse(one);
+            this.glance = one.glance();
+            this.first = -Math.min(glance, (int) Math.floor((from - begins) / every + 1e-9));
+        }
+
+        Point at(int k, Point own) {
+            return following.how() == Following.How.PRESS
+                    ? reckoned(k, own)
+                    : known.computeIfAbsent(k, n -> reckoned(n, own));
+        }
+
+        private Point reckoned(int k, Point own) {
+            return spot(from + k * every, late, one.at(k), two.at(k), own);
+        }
+
+        /** How it goes, m/s, as if nothing had gone before he set out. */
+        Point carried(int k, Point own) {
+            return at(k, own).minus(at(Math.max(first, k - glance), own)).times(1 / Marks.GLANCE_SECONDS);
+        }
+
+        /** How it has gone since the first that is known, m/s. */
+        Point speed(int k, Point own) {
+            int before = Math.max(first, k - glance);
+            return k == before
+                    ? Point.ORIGIN
+                    : at(k, own).minus(at(before, own)).times(1 / ((k - before) * every));
+        }
     }
 
     private Point inwards() {
@@ -239,23 +285,23 @@ final class Shadow {
         double until = Math.min(rest + late + MOST_SECONDS, t + HORIZON_SECONDS);
         Point p = now.at(t);
         Point v = now.velocity(t);
+        Spots seen = new Spots(t, late, HALF_STEP_SECONDS);
+        Spots real = new Spots(t, 0, Tracked.KNOT_SECONDS);
         List<double[]> knots = new ArrayList<>();
-        knots.add(knot(t, p, v));
-        int steps = 0;
-        for (double at = t; at < until; ) {
-            Point a = push(at, p, v);
+        knots.add(knot(real, 0, p, v));
+        for (int k = 0; t + k * HALF_STEP_SECONDS < until; k += 2) {
+            Point a = push(seen, k, p, v);
             // a half step ahead: the error goes with the square of the step
-            Point midP = p.plus(v.times(STEP_SECONDS / 2));
-            Point midV = v.plus(a.times(STEP_SECONDS / 2));
-            Point b = push(at + STEP_SECONDS / 2, midP, midV);
-            p = p.plus(midV.times(STEP_SECONDS));
-            v = v.plus(b.times(STEP_SECONDS));
-            steps++;
-            at = t + steps * STEP_SECONDS;
-            if (steps % STEPS_A_KNOT == 0) {
-                knots.add(knot(at, p, v));
-                boolean there = v.length() < THERE_SPEED && spot(at, p).isWithin(THERE_METRES, p);
-                if (at > rest + late && there) {
+            Point midP = p.plus(v.times(HALF_STEP_SECONDS));
+            Point midV = v.plus(a.times(HALF_STEP_SECONDS));
+            Point b = push(seen, k + 1, midP, midV);
+            p = p.plus(midV.times(2 * HALF_STEP_SECONDS));
+            v = v.plus(b.times(2 * HALF_STEP_SECONDS));
+            int next = k + 2;
+            if (next % HALF_STEPS_A_KNOT == 0) {
+                knots.add(knot(real, next / HALF_STEPS_A_KNOT, p, v));
+                boolean there = v.length() < THERE_SPEED && seen.at(next, p).isWithin(THERE_METRES, p);
+                if (t + next * HALF_STEP_SECONDS > rest + late && there) {
                     break;
                 }
             }
@@ -263,22 +309,17 @@ final class Shadow {
         return new Tracked(t, knots.toArray(double[][]::new), facing, job.legs().manner(), faces, sideDegrees);
     }
 
-    private double[] knot(double t, Point p, Point v) {
-        Point spot = spot(t, p, 0);
-        double before = Math.max(begins, t - Marks.GLANCE_SECONDS);
-        Point carried = t - before < Tracked.KNOT_SECONDS
-                ? Point.ORIGIN
-                : spot.minus(spot(before, p, 0)).times(1 / (t - before));
-        double behind = carried.length() < RUNS_SPEED ? 0 : spot.minus(p).dot(unit(carried));
+    private static double[] knot(Spots real, int n, Point p, Point v) {
+        Point spot = real.at(n, p);
+        Point speed = real.speed(n, p);
+        double behind = speed.length() < RUNS_SPEED ? 0 : spot.minus(p).dot(unit(speed));
         return new double[] {p.x(), p.y(), v.x(), v.y(), spot.distanceTo(p), behind};
     }
 
     /** How he pushes off, m/s². */
-    private Point push(double t, Point p, Point v) {
-        Point spot = spot(t, p);
-        Point before = spot(Math.max(begins, t - Marks.GLANCE_SECONDS), p);
-        Point carried = spot.minus(before).times(1 / Marks.GLANCE_SECONDS);
-        Point way = spot.minus(p);
+    private Point push(Spots seen, int k, Point p, Point v) {
+        Point carried = seen.carried(k, p);
+        Point way = seen.at(k, p).minus(p);
         double far = way.length();
         double brakes = BRAKES_SHARE * gait.brakeAt(gait.fastest());
         double catchUp = Math.min(far / CATCH_UP_SECONDS, Math.sqrt(2 * brakes * far));
