@@ -238,16 +238,10 @@ public final class Pruning {
         steps = there;
     }
 
-    /** Those who change places among those who are left: a round that has lost somebody is none. */
     private Map<RoleId, RoleId> known(Map<RoleId, RoleId> instead) {
         Map<RoleId, RoleId> left = new HashMap<>(instead);
         left.keySet().retainAll(knownRoles);
-        boolean lost = true;
-        while (lost) {
-            lost = left.values().retainAll(Set.copyOf(left.keySet()))
-                    | left.keySet().retainAll(Set.copyOf(left.values()));
-        }
-        return left;
+        return Repeat.rounds(left);
     }
 
     private void rest(Set<MoveId> moves) {

@@ -139,6 +139,17 @@ public record Repeat(
         return now;
     }
 
+    /** Those who change places among those who are left: a round that has lost somebody is none. */
+    public static Map<RoleId, RoleId> rounds(Map<RoleId, RoleId> instead) {
+        Map<RoleId, RoleId> left = new TreeMap<>(instead);
+        boolean lost = true;
+        while (lost) {
+            lost = left.values().retainAll(Set.copyOf(left.keySet()))
+                    | left.keySet().retainAll(Set.copyOf(left.values()));
+        }
+        return left;
+    }
+
     /** In one order wherever they are written. */
     public Map<RoleId, RoleId> insteadInOrder() {
         return new TreeMap<>(instead);

@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.Mark;
@@ -138,7 +137,7 @@ final class Unfolding {
                 return pass.withTo(pass.to()
                         .match(this::target, p -> p.withRunner(p.runner().map(this::role))));
             } else if (carried instanceof Act act) {
-                return act.withDeed(deed(act.deed()));
+                return act.withDeed(act.deed().withRoles(this::role));
             } else if (carried instanceof Travel travel) {
                 Travel told = (Travel) move;
                 return travel.withUntil(told.until().flatMap(this::event))
@@ -179,10 +178,6 @@ final class Unfolding {
                 return Optional.of(new Event.Reaches(who, where));
             }
             return Optional.of(event);
-        }
-
-        private Deed deed(Deed deed) {
-            return deed.withRoles(this::role);
         }
     }
 }

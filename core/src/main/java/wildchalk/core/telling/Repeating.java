@@ -88,11 +88,6 @@ public final class Repeating {
                 used.add(o.id());
             });
         }
-        boolean open = true;
-        while (open) {
-            open = all.values().retainAll(Set.copyOf(all.keySet()))
-                    | all.keySet().retainAll(Set.copyOf(all.values()));
-        }
-        return all;
+        return Repeat.rounds(all);
     }
 }
