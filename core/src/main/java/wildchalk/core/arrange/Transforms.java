@@ -46,7 +46,8 @@ public final class Transforms {
         return carried.withCourse(course.withRules(each(course.rules(), moves::rule))
                 .withForks(each(course.forks(), moves::fork))
                 .withRepeats(each(course.repeats(), moves::repeat))
-                .withLaunch(course.launch().map(l -> new Launch(l.at().map(moves::event), l.seconds()))));
+                .withAlternation(course.alternation().map(moves::alternation))
+                .withLaunch(course.launch().map(l -> new Launch(l.at().map(moves::event), l.seconds(), l.goesOn()))));
     }
 
     /** A whole drill, with goals that were moved and the part of the surface that is shown. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.BranchId;
@@ -33,6 +34,9 @@ import wildchalk.core.drill.Side;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.Suits;
+import wildchalk.core.drill.Team;
+import wildchalk.core.drill.TeamId;
+import wildchalk.core.drill.TeamTurn;
 import wildchalk.core.drill.Verdict;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.json.Fields;
@@ -102,7 +106,8 @@ final class CourseReader {
                     f.choiceOr("bound", Rule.Bound.class, kind.usual()),
                     f.whole("number", 1, 999),
                     f.has("zone") ? Optional.of(f.slug("zone")) : Optional.empty(),
-                    f.has("side") ? Optional.of(f.choice("side", Side.class)) : Optional.empty());
+                    f.has("side") ? Optional.of(f.choice("side", Side.class)) : Optional.empty(),
+                    f.has("team") ? Optional.of(new TeamId(f.slug("team"))) : Optional.empty());
         }
         Optional<Region> where =
                 f.has("where") ? Optional.of(f.object("where").readAll(EventReader::region)) : Optional.empty();
@@ -117,10 +122,6 @@ final class CourseReader {
     static Repeat repeat(Fields f) throws FormatProblem {
         StepId from = new StepId(f.slug("from"));
         Repeat.How how = f.choice("how", Repeat.How.class);
-        Map<RoleId, RoleId> instead = new LinkedHashMap<>();
-        f.elements("instead", CourseReader::pair).forEach(p -> instead.put(new RoleId(p.of()), new RoleId(p.by())));
-        Map<String, String> goals = new LinkedHashMap<>();
-        f.elements("goals", CourseReader::pair).forEach(p -> goals.put(p.of(), p.by()));
         return new Repeat(
                 new RepeatId(f.slug("id")),
                 from,
@@ -129,9 +130,37 @@ final class CourseReader {
                 f.whole("times", 2, Repeat.MOST_TIMES),
                 how == Repeat.How.TURNED ? f.choiceOr("side", Hand.class, Hand.LEFT) : Hand.NONE,
                 f.has("about") ? f.point("about") : Point.ORIGIN,
-                instead,
-                goals,
+                instead(f),
+                goals(f),
                 f.has("until") ? Optional.of(f.text("until", Limits.WORD)) : Optional.empty());
+    }
+
+    private static Map<RoleId, RoleId> instead(Fields f) throws FormatProblem {
+        Map<RoleId, RoleId> instead = new LinkedHashMap<>();
+        f.elements("instead", CourseReader::pair).forEach(p -> instead.put(new RoleId(p.of()), new RoleId(p.by())));
+        return instead;
+    }
+
+    private static Map<String, String> goals(Fields f) throws FormatProblem {
+        Map<String, String> goals = new LinkedHashMap<>();
+        f.elements("goals", CourseReader::pair).forEach(p -> goals.put(p.of(), p.by()));
+        return goals;
+    }
+
+    static Team team(Fields f) throws FormatProblem {
+        return new Team(
+                new TeamId(f.slug("id")),
+                f.text("name", Limits.WORD),
+                f.texts("roles", 60).stream().map(RoleId::new).toList());
+    }
+
+    static TeamTurn teamTurn(Fields f) throws FormatProblem {
+        return new TeamTurn(
+                f.choice("how", TeamTurn.How.class), new TeamId(f.slug("first")), new TeamId(f.slug("second")));
+    }
+
+    static Alternation alternation(Fields f) throws FormatProblem {
+        return new Alternation(f.choice("how", Repeat.How.class), stint(f), instead(f), goals(f));
     }
 
     /** Of whom or what, and by whom or what. */
@@ -145,7 +174,8 @@ final class CourseReader {
     static Launch launch(Fields f) throws FormatProblem {
         return new Launch(
                 f.has("when") ? Optional.of(f.object("when").readAll(EventReader::event)) : Optional.empty(),
-                f.numberOr("seconds", 0));
+                f.numberOr("seconds", 0),
+                f.flagOr("goesOn", false));
     }
 
     static Rotation rotation(Fields f) throws FormatProblem {

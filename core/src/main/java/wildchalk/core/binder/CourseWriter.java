@@ -3,6 +3,7 @@ package wildchalk.core.binder;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
+import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Fork;
@@ -14,6 +15,8 @@ import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Scoring;
 import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.Suits;
+import wildchalk.core.drill.Team;
+import wildchalk.core.drill.TeamTurn;
 import wildchalk.core.json.Extras;
 import wildchalk.core.json.Fields;
 import wildchalk.core.json.JsonText;
@@ -79,6 +82,7 @@ final class CourseWriter {
             }
             l.zone().ifPresent(z -> o.put("zone", z));
             l.side().ifPresent(s -> o.put("side", Fields.nameOf(s)));
+            l.team().ifPresent(t -> o.put("team", t.text()));
         } else if (rule instanceof Rule.Hold h) {
             o.put("hold", Fields.nameOf(h.what())).put("role", h.role().text());
             h.where().ifPresent(r -> {
@@ -101,6 +105,9 @@ final class CourseWriter {
             extras.addTo(path + "/launch/when", when);
         });
         o.set("seconds", JsonText.number(launch.seconds()));
+        if (launch.goesOn()) {
+            o.put("goesOn", true);
+        }
         extras.addTo(path + "/launch", o);
     }
 
@@ -117,6 +124,28 @@ final class CourseWriter {
         r.until().ifPresent(w -> o.put("until", w));
         pairs(o, "instead", r.insteadInOrder(), path, extras);
         pairs(o, "goals", r.goalsInOrder(), path, extras);
+    }
+
+    static void team(ObjectNode o, Team t, String path, Extras extras) {
+        o.put("name", t.name());
+        ArrayNode roles = o.putArray("roles");
+        t.roles().forEach(r -> roles.add(r.text()));
+    }
+
+    static void teamTurn(ObjectNode o, TeamTurn t, String path, Extras extras) {
+        o.put("how", Fields.nameOf(t.how()))
+                .put("first", t.first().text())
+                .put("second", t.second().text());
+    }
+
+    static void alternation(ObjectNode o, Alternation a, String path, Extras extras) {
+        o.put("how", Fields.nameOf(a.how()));
+        o.set(
+                a.after().unit() == Stint.Unit.REPS ? "reps" : "minutes",
+                JsonText.number(a.after().count()));
+        pairs(o, "instead", a.insteadInOrder(), path + "/alternation", extras);
+        pairs(o, "goals", a.goalsInOrder(), path + "/alternation", extras);
+        extras.addTo(path + "/alternation", o);
     }
 
     private static void pairs(ObjectNode o, String name, Map<?, ?> pairs, String path, Extras extras) {

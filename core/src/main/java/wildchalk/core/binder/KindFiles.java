@@ -28,6 +28,8 @@ final class KindFiles {
             KindFile.named(Kinds.CALLS, CourseReader::calls, CourseWriter::calls),
             KindFile.named(Kinds.RULES, CourseReader::rule, CourseWriter::rule),
             KindFile.named(Kinds.REPEATS, CourseReader::repeat, CourseWriter::repeat),
+            KindFile.named(Kinds.TEAMS, CourseReader::team, CourseWriter::team),
+            new KindFile<>(Kinds.TEAM_TURNS, false, CourseReader::teamTurn, CourseWriter::teamTurn),
             new KindFile<>(Kinds.ROTATION, false, CourseReader::rotation, CourseWriter::rotation));
 
     private KindFiles() {}

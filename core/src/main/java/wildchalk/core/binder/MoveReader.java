@@ -35,6 +35,7 @@ import wildchalk.core.drill.Seeks;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Skill;
+import wildchalk.core.drill.Stroke;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trick;
@@ -87,7 +88,8 @@ final class MoveReader {
                         f.choice("kind", PassKind.class),
                         f.choiceOr("weight", Weight.class, Weight.FIRM),
                         f.flagOr("oneTouch", false),
-                        f.has("bank") ? Optional.of(f.choice("bank", Board.class)) : Optional.empty());
+                        f.has("bank") ? Optional.of(f.choice("bank", Board.class)) : Optional.empty(),
+                        f.has("stroke") ? Optional.of(f.choice("stroke", Stroke.class)) : Optional.empty());
             case "shot" ->
                 new Shot(
                         id,
@@ -99,7 +101,8 @@ final class MoveReader {
                         f.choiceOr("weight", Weight.class, Weight.FIRM),
                         f.flagOr("oneTouch", false),
                         f.choiceOr("end", ShotEnd.class, ShotEnd.GOAL),
-                        f.pointIfAny("rebound"));
+                        f.pointIfAny("rebound"),
+                        f.has("stroke") ? Optional.of(f.choice("stroke", Stroke.class)) : Optional.empty());
             case "pick-up" ->
                 new PickUp(id, role, when, runsOn, f.choiceOr("how", PickUpKind.class, PickUpKind.GROUND));
             default -> new Act(id, role, when, runsOn, deed(f, kind));

@@ -150,6 +150,7 @@ final class MoveWriter {
         });
         extras.addTo(path + "/to", to);
         o.put("kind", Fields.nameOf(p.kind())).put("weight", Fields.nameOf(p.weight()));
+        p.stroke().ifPresent(x -> o.put("stroke", Fields.nameOf(x)));
         if (p.oneTouch()) {
             o.put("oneTouch", true);
         }
@@ -162,6 +163,7 @@ final class MoveWriter {
                 .put("goal", s.goal())
                 .put("aim", Fields.nameOf(s.aim()))
                 .put("weight", Fields.nameOf(s.weight()));
+        s.stroke().ifPresent(x -> o.put("stroke", Fields.nameOf(x)));
         if (s.oneTouch()) {
             o.put("oneTouch", true);
         }

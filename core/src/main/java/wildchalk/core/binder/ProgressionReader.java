@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.BranchId;
 import wildchalk.core.drill.Course;
 import wildchalk.core.drill.ElementId;
@@ -73,10 +74,15 @@ final class ProgressionReader {
         }
         Course course = parts.course()
                 .withLaunch(f.has("launch") ? launch(f) : Optional.empty())
+                .withAlternation(f.has("alternation") ? alternation(f) : Optional.empty())
                 .withStint(f.has("stint") ? f.object("stint").readAll(CourseReader::stint) : Stint.ONE_REP)
                 .withScoring(f.has("scoring") ? f.object("scoring").readAll(CourseReader::scoring) : Scoring.NONE)
                 .withSuits(f.has("suits") ? f.object("suits").readAll(CourseReader::suits) : Suits.EVERYBODY);
         return parts.withCourse(course).whole(id, title, Optional.empty());
+    }
+
+    private static Optional<Alternation> alternation(Fields f) throws FormatProblem {
+        return Optional.of(f.object("alternation").readAll(CourseReader::alternation));
     }
 
     private static <T> Parts read(KindFile<T> kind, Fields f, Parts into) throws FormatProblem {
@@ -124,6 +130,9 @@ final class ProgressionReader {
                 f.flagOr("noLaunch", false)
                         ? Optional.of(Optional.empty())
                         : f.has("launch") ? Optional.of(launch(f)) : Optional.empty(),
+                f.flagOr("noAlternation", false)
+                        ? Optional.of(Optional.empty())
+                        : f.has("alternation") ? Optional.of(alternation(f)) : Optional.empty(),
                 f.has("stint") ? Optional.of(f.object("stint").readAll(CourseReader::stint)) : Optional.empty(),
                 f.has("scoring") ? Optional.of(f.object("scoring").readAll(CourseReader::scoring)) : Optional.empty(),
                 f.has("suits") ? Optional.of(f.object("suits").readAll(CourseReader::suits)) : Optional.empty());

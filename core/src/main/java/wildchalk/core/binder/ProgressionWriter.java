@@ -57,6 +57,7 @@ final class ProgressionWriter {
         Course c = p.course();
         KindFiles.BEHIND_STEPS.forEach(kind -> write(kind, o, path, p));
         c.launch().ifPresent(x -> CourseWriter.launch(o.putObject("launch"), x, path, extras));
+        c.alternation().ifPresent(x -> CourseWriter.alternation(o.putObject("alternation"), x, path, extras));
         if (!c.stint().isUsual()) {
             CourseWriter.stint(o.putObject("stint"), c.stint(), path, extras);
         }
@@ -97,6 +98,10 @@ final class ProgressionWriter {
                 .ifPresent(l -> l.ifPresentOrElse(
                         x -> CourseWriter.launch(o.putObject("launch"), x, path, extras),
                         () -> o.put("noLaunch", true)));
+        c.alternation()
+                .ifPresent(a -> a.ifPresentOrElse(
+                        x -> CourseWriter.alternation(o.putObject("alternation"), x, path, extras),
+                        () -> o.put("noAlternation", true)));
         c.stint().ifPresent(s -> CourseWriter.stint(o.putObject("stint"), s, path, extras));
         c.scoring().ifPresent(s -> CourseWriter.scoring(o.putObject("scoring"), s, path, extras));
         c.suits().ifPresent(s -> CourseWriter.suits(o.putObject("suits"), s, path, extras));

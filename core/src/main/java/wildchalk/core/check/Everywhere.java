@@ -1,12 +1,15 @@
 package wildchalk.core.check;
 
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.path.Coverage;
 import wildchalk.core.path.Path;
@@ -89,8 +92,24 @@ public record Everywhere(List<Found> found, List<Found> accepted, int looked, lo
             ProgressionId version = run.version().id();
             for (Finding f : Checks.of(run)) {
                 boolean known = Acceptance.in(run.drill(), version, f).isPresent();
-                (known ? accepted : open).merge(Key.of(f), new Found(f, run, Map.of(version, 1)), Everywhere::joined);
+                Map<Key, Found> list = known ? accepted : open;
+                // what is found of somebody is found of whoever does it in his place
+                Key drawn = asDrawn(run, Key.of(f));
+                Key key = list.containsKey(drawn) ? drawn : Key.of(f);
+                list.merge(key, new Found(f, run, Map.of(version, 1)), Everywhere::joined);
             }
+        }
+
+        private static Key asDrawn(RunThrough run, Key key) {
+            if (!run.choices().otherSide()) {
+                return key;
+            }
+            Map<RoleId, RoleId> of = new HashMap<>();
+            run.version().course().alternation().ifPresent(a -> a.instead().forEach((one, by) -> of.put(by, one)));
+            List<ElementId> about = key.about().stream()
+                    .map(id -> id instanceof RoleId r ? of.getOrDefault(r, r) : id)
+                    .toList();
+            return new Key(key.rule(), about, key.name());
         }
 
         Everywhere everywhere(long of, boolean orMore) {

@@ -10,10 +10,8 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Role;
-import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Shot;
-import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Zones;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Flaw;
@@ -71,7 +69,7 @@ final class LimitCheck {
         }
         for (Possession p : Possession.of(run)) {
             Point at = timeline.placeAt(p.role(), p.from());
-            boolean counts = limit.isFor(sideOf(p.role()))
+            boolean counts = limit.isFor(path, p.role())
                     && p.releases()
                     && zone.map(z -> z.contains(at)).orElse(true)
                     && !isInPlay(p.from());
@@ -107,15 +105,11 @@ final class LimitCheck {
         List<MoveSpan> list = new ArrayList<>();
         for (MoveSpan span : timeline.moves()) {
             Move move = path.move(span.move()).orElseThrow();
-            if (span.happens() && move instanceof Shot && limit.isFor(sideOf(move.role()))) {
+            if (span.happens() && move instanceof Shot && limit.isFor(path, move.role())) {
                 list.add(span);
             }
         }
         return list;
-    }
-
-    private Side sideOf(RoleId role) {
-        return path.role(role).orElseThrow().side();
     }
 
     private void seconds(Rule.Limit limit) {
@@ -139,7 +133,7 @@ final class LimitCheck {
     private void secondsIn(Rule.Limit limit, Zone zone) {
         for (Role role : path.roles()) {
             double since = Double.NaN;
-            for (double t = 0; limit.isFor(role.side()) && t <= timeline.seconds(); t += LOOK_SECONDS) {
+            for (double t = 0; limit.isFor(path, role.id()) && t <= timeline.seconds(); t += LOOK_SECONDS) {
                 boolean is = zone.contains(timeline.poseAt(role.id(), t).at());
                 since = is ? Double.isNaN(since) ? t : since : Double.NaN;
                 if (is && limit.bound() == Rule.Bound.AT_MOST && t - since > limit.number()) {
@@ -179,7 +173,7 @@ final class LimitCheck {
     private boolean isPassOf(Rule.Limit limit, Optional<Zone> zone, MoveSpan span) {
         Move move = path.move(span.move()).orElseThrow();
         return move instanceof Pass
-                && limit.isFor(sideOf(move.role()))
+                && limit.isFor(path, move.role())
                 && zone.map(z -> z.contains(place(span))).orElse(true);
     }
 

@@ -100,6 +100,23 @@ final class RemedyIdeas {
             case "label-twice" -> otherLabel();
             case "launch-never" ->
                 add("launch-over", List.of(), v -> v.withCourse(v.course().withLaunch(Optional.of(Launch.WHEN_OVER))));
+            case "goes-on-elsewhere" ->
+                add(
+                        "own-ball",
+                        List.of(),
+                        v -> v.withCourse(
+                                v.course().withLaunch(v.course().launch().map(l -> l.withGoesOn(false)))));
+            case "repeat-cut" -> {
+                int times = (int) Math.round(finding.figures().get(Quantity.COUNT));
+                add(
+                        "fewer-times",
+                        List.of(),
+                        v -> v.withCourse(v.course()
+                                .withRepeats(v.course().repeats().stream()
+                                        .filter(r -> times > 1 || !r.id().text().equals(finding.name()))
+                                        .map(r -> r.id().text().equals(finding.name()) ? r.withTimes(times) : r)
+                                        .toList())));
+            }
             case "station-shot", "station-paths", "station-off", "station-goal" ->
                 candidates.addAll(StationIdeas.of(run, finding));
             default -> {

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import wildchalk.core.drill.AfterRep;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Stint;
@@ -37,7 +38,7 @@ final class RotationCheck {
         Map<LineId, Integer> drift = rotations.drift();
         for (WaitingLine line : path.lines()) {
             int loses = -drift.getOrDefault(line.id(), 0);
-            if (loses > 0 && !path.course().rotation().isEmpty()) {
+            if (loses > 0 && !AfterRep.rotation(path, 0).isEmpty()) {
                 Stint stint = path.course().stint();
                 int each = stint.unit() == Stint.Unit.REPS ? (int) stint.count() : 1;
                 int reps = each * (Math.max(line.standing(), line.feeds().size()) / loses);

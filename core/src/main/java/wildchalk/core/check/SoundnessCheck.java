@@ -13,6 +13,7 @@ import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Repeat;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
@@ -20,6 +21,7 @@ import wildchalk.core.drill.Step;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.finding.Finding;
 import wildchalk.core.finding.Flaw;
+import wildchalk.core.finding.Quantity;
 import wildchalk.core.path.Choices;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Path;
@@ -35,12 +37,35 @@ public final class SoundnessCheck {
     private static final Flaw ROTATION_EMPTY = Flaw.warn("rotation-empty");
     private static final Flaw LABEL_TWICE = Flaw.warn("label-twice");
     private static final Flaw OWN_RIVAL = Flaw.stop("own-rival");
+    private static final Flaw REPEAT_CUT = Flaw.warn("repeat-cut");
     private static final Flaw STEP_UNREACHABLE = Flaw.warn("step-unreachable");
 
     private SoundnessCheck() {}
 
     static List<Finding> of(RunThrough run) {
-        return of(run.version());
+        List<Finding> found = new ArrayList<>(of(run.version()));
+        cutShort(run.path(), found);
+        return found;
+    }
+
+    /** A repeat of which a version has no room for all. */
+    private static void cutShort(Path path, List<Finding> found) {
+        for (Repeat repeat : path.course().repeats()) {
+            Optional<Step> drawn = path.step(repeat.from());
+            long times = 1
+                    + path.steps().stream()
+                            .flatMap(s -> path.again(s.id()).stream())
+                            .filter(a -> a.repeat().id().equals(repeat.id()) && a.begins())
+                            .count();
+            if (drawn.isPresent() && times < repeat.times()) {
+                Finding finding = Finding.of(
+                        REPEAT_CUT,
+                        drawn.get().moves().stream().limit(1).map(Move::id).toList());
+                found.add(finding.with(Quantity.COUNT, times)
+                        .with(Quantity.LIMIT, repeat.times())
+                        .named(repeat.id().text()));
+            }
+        }
     }
 
     /** All that it finds in a version. */

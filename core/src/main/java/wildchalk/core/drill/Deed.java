@@ -172,7 +172,11 @@ public sealed interface Deed
         LOOSE_BALL,
         FACE_OFF,
         DROP,
-        REBOUND
+        REBOUND,
+        /** Who are over a ball on the ground. */
+        RUCK,
+        /** Who jump for a ball that is thrown in. */
+        LINEOUT
     }
 
     /**

@@ -86,6 +86,18 @@ public final class Kinds {
             r -> r.id().text(),
             p -> p.course().repeats(),
             (p, l) -> p.withCourse(p.course().withRepeats(l)));
+    public static final Kind<Team> TEAMS = new Kind<>(
+            "team",
+            "teams",
+            t -> t.id().text(),
+            p -> p.course().teams(),
+            (p, l) -> p.withCourse(p.course().withTeams(l)));
+    public static final Kind<TeamTurn> TEAM_TURNS = new Kind<>(
+            "team-turn",
+            "teamTurns",
+            t -> t.first().text(),
+            p -> p.course().teamTurns(),
+            (p, l) -> p.withCourse(p.course().withTeamTurns(l)));
     public static final Kind<Rotation> ROTATION = new Kind<>(
             "rotation",
             "rotation",
@@ -102,7 +114,7 @@ public final class Kinds {
     public static final List<Kind<?>> ALL = Stream.of(
                     Stream.<Kind<?>>of(GEAR.kind(), LINES.kind(), ROLES.kind(), BALLS.kind()),
                     LAID.stream().<Kind<?>>map(Lying::kind),
-                    Stream.<Kind<?>>of(STEPS, FORKS, CALLS, RULES, REPEATS, ROTATION))
+                    Stream.<Kind<?>>of(STEPS, FORKS, CALLS, RULES, REPEATS, TEAMS, TEAM_TURNS, ROTATION))
             .flatMap(s -> s)
             .toList();
 

@@ -116,10 +116,18 @@ public final class MovesMap {
 
     /** A repeat about where the map carries its place. */
     public Repeat repeat(Repeat repeat) {
-        Map<String, String> swapped = new HashMap<>();
-        repeat.goals().forEach((of, by) -> swapped.put(goals.apply(of), goals.apply(by)));
-        Repeat there = repeat.withAbout(map.apply(repeat.about())).withGoals(swapped);
+        Repeat there = repeat.withAbout(map.apply(repeat.about())).withGoals(goals(repeat.goals()));
         return map.swapsHands() ? there.withSide(repeat.side().swapped()) : there;
+    }
+
+    public Alternation alternation(Alternation sides) {
+        return sides.withGoals(goals(sides.goals()));
+    }
+
+    private Map<String, String> goals(Map<String, String> pairs) {
+        Map<String, String> swapped = new HashMap<>();
+        pairs.forEach((of, by) -> swapped.put(goals.apply(of), goals.apply(by)));
+        return swapped;
     }
 
     public Event event(Event event) {

@@ -10,6 +10,7 @@ import java.util.function.Function;
  *
  * @param oneTouch whether it is sent on at the touch, without being controlled
  * @param bank the board it is played off; empty for a direct one
+ * @param stroke what the sport calls it, where it is not just a pass
  */
 public record Pass(
         MoveId id,
@@ -20,7 +21,8 @@ public record Pass(
         PassKind kind,
         Weight weight,
         boolean oneTouch,
-        Optional<Board> bank)
+        Optional<Board> bank,
+        Optional<Stroke> stroke)
         implements Move {
 
     public Pass {
@@ -29,6 +31,21 @@ public record Pass(
         Objects.requireNonNull(kind, "kind");
         Objects.requireNonNull(weight, "weight");
         Objects.requireNonNull(bank, "bank");
+        Objects.requireNonNull(stroke, "stroke");
+    }
+
+    /** Plainly. */
+    public Pass(
+            MoveId id,
+            RoleId role,
+            Optional<Trigger> trigger,
+            boolean runsOn,
+            Target to,
+            PassKind kind,
+            Weight weight,
+            boolean oneTouch,
+            Optional<Board> bank) {
+        this(id, role, trigger, runsOn, to, kind, weight, oneTouch, bank, Optional.empty());
     }
 
     /** A direct one, after control. */
@@ -40,47 +57,54 @@ public record Pass(
             Target to,
             PassKind kind,
             Weight weight) {
-        this(id, role, trigger, runsOn, to, kind, weight, false, Optional.empty());
+        this(id, role, trigger, runsOn, to, kind, weight, false, Optional.empty(), Optional.empty());
     }
 
     @Override
     public Pass withTrigger(Optional<Trigger> start) {
-        return new Pass(id, role, start, runsOn, to, kind, weight, oneTouch, bank);
+        return new Pass(id, role, start, runsOn, to, kind, weight, oneTouch, bank, stroke);
     }
 
     @Override
     public Pass withId(MoveId name) {
-        return new Pass(name, role, trigger, runsOn, to, kind, weight, oneTouch, bank);
+        return new Pass(name, role, trigger, runsOn, to, kind, weight, oneTouch, bank, stroke);
     }
 
     @Override
     public Pass withRole(RoleId performer) {
-        return new Pass(id, performer, trigger, runsOn, to, kind, weight, oneTouch, bank);
+        return new Pass(id, performer, trigger, runsOn, to, kind, weight, oneTouch, bank, stroke);
     }
 
     @Override
     public Pass withRunsOn(boolean on) {
-        return new Pass(id, role, trigger, on, to, kind, weight, oneTouch, bank);
+        return new Pass(id, role, trigger, on, to, kind, weight, oneTouch, bank, stroke);
     }
 
     public Pass withTo(Target target) {
-        return new Pass(id, role, trigger, runsOn, target, kind, weight, oneTouch, bank);
+        return new Pass(id, role, trigger, runsOn, target, kind, weight, oneTouch, bank, stroke);
     }
 
+    /** Plainly so. */
     public Pass withKind(PassKind how) {
-        return new Pass(id, role, trigger, runsOn, to, how, weight, oneTouch, bank);
+        return new Pass(id, role, trigger, runsOn, to, how, weight, oneTouch, bank, Optional.empty());
     }
 
     public Pass withWeight(Weight hard) {
-        return new Pass(id, role, trigger, runsOn, to, kind, hard, oneTouch, bank);
+        return new Pass(id, role, trigger, runsOn, to, kind, hard, oneTouch, bank, stroke);
+    }
+
+    /** In a way of one's sport, or plainly; it flies as that goes. */
+    public Pass withStroke(Optional<Stroke> how) {
+        PassKind flies = how.flatMap(Stroke::flight).orElse(kind);
+        return new Pass(id, role, trigger, runsOn, to, flies, weight, oneTouch, bank, how);
     }
 
     public Pass withOneTouch(boolean touch) {
-        return new Pass(id, role, trigger, runsOn, to, kind, weight, touch, bank);
+        return new Pass(id, role, trigger, runsOn, to, kind, weight, touch, bank, stroke);
     }
 
     public Pass withBank(Optional<Board> board) {
-        return new Pass(id, role, trigger, runsOn, to, kind, weight, oneTouch, board);
+        return new Pass(id, role, trigger, runsOn, to, kind, weight, oneTouch, board, stroke);
     }
 
     /** Who is meant to have it, whether straight or by running to a spot. */

@@ -205,6 +205,10 @@ public record Progression(
                 Slugs.next(stem("again"), texts(course.repeats().stream().map(r -> r.id().text()))));
     }
 
+    public TeamId nextTeamId() {
+        return new TeamId(Slugs.next(stem("team"), texts(course.teams().stream().map(t -> t.id().text()))));
+    }
+
     public CallId nextCallId() {
         return new CallId(Slugs.next(stem("call"), texts(course.calls().stream().map(c -> c.id().text()))));
     }

@@ -244,11 +244,30 @@ public final class Pruning {
         return Repeat.rounds(left);
     }
 
+    private void teams() {
+        course = course.withTeams(course.teams().stream()
+                .filter(t -> !t.left(knownRoles::contains).isEmpty())
+                .map(t -> t.withRoles(t.left(knownRoles::contains)))
+                .toList());
+        course = course.withTeamTurns(course.teamTurns().stream()
+                        .filter(t -> course.team(t.first()).isPresent()
+                                && course.team(t.second()).isPresent())
+                        .toList())
+                .withAlternation(course.alternation().map(a -> a.withInstead(known(a.instead()))));
+    }
+
     private void rest(Set<MoveId> moves) {
         List<Rule> rules = new ArrayList<>();
+        teams();
         for (Rule rule : course.rules()) {
             if (!(rule instanceof Rule.Hold hold)) {
-                rules.add(rule);
+                // a limit for a team that is gone binds nobody
+                if (((Rule.Limit) rule)
+                        .team()
+                        .filter(t -> course.team(t).isEmpty())
+                        .isEmpty()) {
+                    rules.add(rule);
+                }
                 continue;
             }
             Optional<Event> until = hold.until().filter(e -> !dangles(e, moves));

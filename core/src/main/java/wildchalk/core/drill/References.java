@@ -128,6 +128,22 @@ final class References {
                 role(b, what);
             });
         }
+        for (Team team : course.teams()) {
+            team.roles().forEach(r -> role(r, "team " + team.id()));
+        }
+        for (TeamTurn turn : course.teamTurns()) {
+            for (TeamId team : List.of(turn.first(), turn.second())) {
+                need(course.team(team).isPresent(), "team-turn of " + turn.first(), "team", team);
+            }
+        }
+        course.alternation()
+                .ifPresent(a -> a.instead().forEach((one, other) -> {
+                    role(one, "alternation");
+                    role(other, "alternation");
+                }));
+        for (Rule.Limit limit : course.limits()) {
+            limit.team().ifPresent(t -> need(course.team(t).isPresent(), "rule " + limit.id(), "team", t));
+        }
         for (Rule.Hold hold : course.holds()) {
             role(hold.role(), "rule " + hold.id());
             hold.until().ifPresent(e -> event(e, "rule " + hold.id()));

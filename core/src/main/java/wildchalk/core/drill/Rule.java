@@ -58,14 +58,27 @@ public sealed interface Rule permits Rule.Limit, Rule.Hold {
      * @param number 1 to 999
      * @param zone id of the zone in which it counts; empty for everywhere
      * @param side whom it is for; empty for everybody
+     * @param team likewise, instead of a side
      */
-    record Limit(RuleId id, Kind kind, Bound bound, int number, Optional<String> zone, Optional<Side> side)
+    record Limit(
+            RuleId id,
+            Kind kind,
+            Bound bound,
+            int number,
+            Optional<String> zone,
+            Optional<Side> side,
+            Optional<TeamId> team)
             implements Rule {
         public Limit {
             Objects.requireNonNull(id, "id");
             Objects.requireNonNull(kind, "kind");
             Objects.requireNonNull(bound, "bound");
             Objects.requireNonNull(side, "side");
+            Objects.requireNonNull(team, "team");
+            if (side.isPresent() && team.isPresent()) {
+                throw new IllegalArgumentException(
+                        "The rule %s is for a side or for a team, not for both.".formatted(id));
+            }
             zone.ifPresent(z -> Slugs.check("zone", z));
             if (number < 1 || number > 999) {
                 throw new IllegalArgumentException(
@@ -76,35 +89,48 @@ public sealed interface Rule permits Rule.Limit, Rule.Hold {
             }
         }
 
+        /** For no team. */
+        public Limit(RuleId id, Kind kind, Bound bound, int number, Optional<String> zone, Optional<Side> side) {
+            this(id, kind, bound, number, zone, side, Optional.empty());
+        }
+
         /** For everybody, bound as is usual for the kind. */
         public Limit(RuleId id, Kind kind, int number, Optional<String> zone) {
-            this(id, kind, kind.usual(), number, zone, Optional.empty());
+            this(id, kind, kind.usual(), number, zone, Optional.empty(), Optional.empty());
         }
 
         @Override
         public Limit withId(RuleId name) {
-            return new Limit(name, kind, bound, number, zone, side);
+            return new Limit(name, kind, bound, number, zone, side, team);
         }
 
         public Limit withBound(Bound other) {
-            return new Limit(id, kind, other, number, zone, side);
+            return new Limit(id, kind, other, number, zone, side, team);
         }
 
         public Limit withNumber(int other) {
-            return new Limit(id, kind, bound, other, zone, side);
+            return new Limit(id, kind, bound, other, zone, side, team);
         }
 
         public Limit withZone(Optional<String> other) {
-            return new Limit(id, kind, bound, number, other, side);
+            return new Limit(id, kind, bound, number, other, side, team);
         }
 
         public Limit withSide(Optional<Side> other) {
-            return new Limit(id, kind, bound, number, zone, other);
+            return new Limit(id, kind, bound, number, zone, other, Optional.empty());
         }
 
-        /** Whether it is for somebody of a side. */
-        public boolean isFor(Side one) {
-            return side.isEmpty() || side.get() == one;
+        public Limit withTeam(Optional<TeamId> other) {
+            return new Limit(id, kind, bound, number, zone, Optional.empty(), other);
+        }
+
+        /** Whether it is for somebody, by his side and his team. */
+        public boolean isFor(Scene scene, RoleId role) {
+            return side.map(s -> scene.role(role).filter(r -> r.side() == s).isPresent())
+                            .orElse(true)
+                    && team.flatMap(scene.course()::team)
+                            .map(t -> t.roles().contains(role))
+                            .orElse(true);
         }
     }
 

@@ -50,6 +50,19 @@ public record Stint(double count, Unit unit) {
     }
 
     /**
+     * In which stint a rep is, from 0.
+     *
+     * @param rep counted from 0
+     * @param start seconds from the first whistle
+     */
+    public int stintOf(int rep, double start) {
+        return switch (unit) {
+            case REPS -> rep / (int) count;
+            case MINUTES -> (int) Math.floor(start / (60 * count));
+        };
+    }
+
+    /**
      * Whether everybody rotates after a rep.
      *
      * @param rep counted from 0

@@ -50,6 +50,15 @@ public enum EditKind {
     REPEAT_CHANGE,
     REPEAT_REMOVE,
     REPEAT_WRITTEN,
+    /** Some are one. */
+    TEAM_ADD,
+    TEAM_CHANGE,
+    TEAM_REMOVE,
+    /** What becomes of two teams after a stint. */
+    TEAM_TURN,
+    TEAM_TURN_REMOVE,
+    /** Reps change sides, or no longer. */
+    ALTERNATION,
     CALLS_ADD,
     CALLS_REMOVE,
     LAUNCH,

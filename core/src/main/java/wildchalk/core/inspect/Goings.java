@@ -3,6 +3,7 @@ package wildchalk.core.inspect;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wildchalk.core.drill.AfterRep;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
@@ -31,9 +32,7 @@ final class Goings {
     private static Going going(Moment moment, Role role) {
         Scene path = moment.path;
         Point from = moment.timeline.placeAt(role.id(), moment.timeline.seconds());
-        Optional<Rotation> turn = path.course().rotation().stream()
-                .filter(r -> r.role().equals(role.id()))
-                .findFirst();
+        Optional<Rotation> turn = AfterRep.of(path, role.id(), 0);
         if (turn.filter(r -> r.how() == Rotation.How.REST).isPresent()) {
             return new Going(role.id(), from, Optional.empty(), false);
         }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Kind;
 import wildchalk.core.drill.Kinds;
@@ -27,7 +28,7 @@ import wildchalk.core.geometry.Point;
  *
  * @param lists what becomes of the list of each kind; steps stand in it without their moves
  * @param moves for each step, by its id, what becomes of its moves
- * @param groups all of them where they differ; likewise what is locked, labels, launch, stint and whom it suits
+ * @param groups all of them where they differ; likewise what is locked, labels, launch, alternation, stint and whom it suits
  */
 public record Changes(
         Map<Kind<?>, ListChange<?>> lists,
@@ -36,6 +37,7 @@ public record Changes(
         Optional<Set<ElementId>> locked,
         Optional<Map<ElementId, Point>> labels,
         Optional<Optional<Launch>> launch,
+        Optional<Optional<Alternation>> alternation,
         Optional<Stint> stint,
         Optional<Scoring> scoring,
         Optional<Suits> suits) {
@@ -61,6 +63,7 @@ public record Changes(
                 other(a.layout().locked(), b.layout().locked()),
                 other(a.layout().labels(), b.layout().labels()),
                 other(a.course().launch(), b.course().launch()),
+                other(a.course().alternation(), b.course().alternation()),
                 other(a.course().stint(), b.course().stint()),
                 other(a.course().scoring(), b.course().scoring()),
                 other(a.course().suits(), b.course().suits()));
@@ -92,6 +95,7 @@ public record Changes(
                 && locked.isEmpty()
                 && labels.isEmpty()
                 && launch.isEmpty()
+                && alternation.isEmpty()
                 && stint.isEmpty()
                 && scoring.isEmpty()
                 && suits.isEmpty();
@@ -128,6 +132,7 @@ public record Changes(
                         .withLabels(labels.orElse(parts.layout().labels())))
                 .withCourse(parts.course()
                         .withLaunch(launch.orElse(parts.course().launch()))
+                        .withAlternation(alternation.orElse(parts.course().alternation()))
                         .withStint(stint.orElse(parts.course().stint()))
                         .withScoring(scoring.orElse(parts.course().scoring()))
                         .withSuits(suits.orElse(parts.course().suits())));

@@ -37,6 +37,7 @@ public final class Keys {
         all.put("groups", l.groups());
         all.put("locked", l.locked());
         all.put("launch", p.course().launch());
+        all.put("alternation", p.course().alternation());
         all.put("stint", p.course().stint());
         all.put("scoring", p.course().scoring());
         all.put("suits", p.course().suits());

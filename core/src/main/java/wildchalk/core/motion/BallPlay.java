@@ -88,7 +88,7 @@ final class BallPlay {
     /** The fewest touches that somebody is allowed where he has the ball; 0 for any. */
     private int touchLimit(Runner runner, double t) {
         return touches.stream()
-                .filter(l -> l.isFor(runner.role.side()))
+                .filter(l -> l.isFor(run.path, runner.role.id()))
                 .filter(l -> l.zone()
                         .map(z -> Zones.find(run.path, run.surface, z)
                                 .filter(zone -> zone.contains(runner.at(t)))

@@ -20,6 +20,7 @@ import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Team;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
@@ -44,8 +45,18 @@ public final class HeadCounts {
         NONE
     }
 
-    /** @param withBall of the side with the ball */
-    public record Count(int withBall, int against, Direction direction) {}
+    /**
+     * @param withBall of the side with the ball
+     * @param ours name of the team that they are; empty where they are of none, or of several
+     * @param theirs likewise of those against them
+     */
+    public record Count(int withBall, int against, Direction direction, String ours, String theirs) {
+
+        /** Of no teams. */
+        public Count(int withBall, int against, Direction direction) {
+            this(withBall, against, direction, "", "");
+        }
+    }
 
     /** Sports with a net between the sides: nobody plays through anybody. */
     private static final Set<String> NET_GAMES =
@@ -235,18 +246,36 @@ public final class HeadCounts {
      */
     private Optional<Count> count(double t, Set<RoleId> own, boolean begins) {
         Stretch stretch = stretchAt(begins ? t + SAME_SECONDS : t - SAME_SECONDS);
-        int with = 0;
-        int against = 0;
+        List<RoleId> with = new ArrayList<>();
+        List<RoleId> against = new ArrayList<>();
         for (Role role : path.roles()) {
             double setsOff = !begins ? t - SAME_SECONDS : own.contains(role.id()) ? t + AT_ONCE_SECONDS : t;
             if (isInPlay(role, setsOff, t) && takesPart(role, stretch)) {
                 boolean ours = role.side() == stretch.side() || role.side() == Side.NEUTRAL;
                 boolean theirs = role.side() == (stretch.side() == Side.ATTACK ? Side.DEFENCE : Side.ATTACK);
-                with += ours ? 1 : 0;
-                against += theirs && backAt(role, stretch) <= t + 1e-9 ? 1 : 0;
+                if (ours) {
+                    with.add(role.id());
+                } else if (theirs && backAt(role, stretch) <= t + 1e-9) {
+                    against.add(role.id());
+                }
             }
         }
-        return with > 0 && against > 0 ? Optional.of(new Count(with, against, stretch.way())) : Optional.empty();
+        boolean both = !team(with).equals(team(against));
+        return with.isEmpty() || against.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Count(
+                        with.size(), against.size(), stretch.way(), both ? team(with) : "", both ? team(against) : ""));
+    }
+
+    /** The name of the team that all of them are in. */
+    private String team(List<RoleId> roles) {
+        return path.course().teams().stream()
+                .filter(t -> t.roles().containsAll(roles))
+                .map(Team::name)
+                // "4 of the outer ring" is no side of a match
+                .filter(n -> !n.contains(" "))
+                .findFirst()
+                .orElse("");
     }
 
     private Stretch stretchAt(double t) {

@@ -569,6 +569,7 @@ final class Simulation {
         jobs.stream().filter(j -> j.legs != null).forEach(j -> workedOut.put(j.move.id(), j.legs));
         jobs.stream().filter(j -> j.sent != null).forEach(j -> workedOut.put(j.move.id(), j.sent));
         return new Timeline(
+                surface,
                 trajectories,
                 states,
                 spans,

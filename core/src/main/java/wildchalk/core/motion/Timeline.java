@@ -33,6 +33,7 @@ public final class Timeline {
     /** Time between two points of a way that hangs on others, s. */
     private static final double LOOK_SECONDS = 0.1;
 
+    private final Surface surface;
     private final Map<RoleId, Trajectory> trajectories;
     private final Map<BallId, List<BallState>> balls;
     private final Map<MoveId, MoveSpan> moves;
@@ -50,6 +51,7 @@ public final class Timeline {
     private final Map<MoveId, Double> caught = new HashMap<>();
 
     Timeline(
+            Surface surface,
             Map<RoleId, Trajectory> trajectories,
             Map<BallId, List<BallState>> balls,
             Map<MoveId, MoveSpan> moves,
@@ -60,6 +62,7 @@ public final class Timeline {
             Optional<Double> launchAt,
             Map<MoveId, Move> workedOut,
             Map<MoveId, Challenges.Came> verdicts) {
+        this.surface = surface;
         this.trajectories = trajectories;
         this.balls = balls;
         this.moves = moves;
@@ -98,6 +101,11 @@ public final class Timeline {
     /** Works out one path at somebody's pace. */
     public static Timeline of(Path path, Surface surface, Pace pace) {
         return new Simulation(path, surface, pace).run();
+    }
+
+    /** On which it all takes place. */
+    public Surface surface() {
+        return surface;
     }
 
     /** Seconds from the whistle until everything is over. */

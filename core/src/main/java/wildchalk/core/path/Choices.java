@@ -14,11 +14,19 @@ import wildchalk.core.drill.ForkId;
  * @param branches a branch for some forks
  * @param calls what is called at some times, in order
  * @param byClock branches that nobody has chosen and that the clock has worked out
+ * @param otherSide whether it is a rep the other way round, where reps change sides
  */
-public record Choices(Map<ForkId, BranchId> branches, Map<Ask, List<String>> calls, Map<ForkId, BranchId> byClock) {
+public record Choices(
+        Map<ForkId, BranchId> branches,
+        Map<Ask, List<String>> calls,
+        Map<ForkId, BranchId> byClock,
+        boolean otherSide) {
 
     /** The likeliest way everywhere. */
-    public static final Choices USUAL = new Choices(Map.of(), Map.of(), Map.of());
+    public static final Choices USUAL = new Choices(Map.of(), Map.of(), Map.of(), false);
+
+    /** How a rep the other way round is asked for. */
+    public static final String OTHER_SIDE = "other-side";
 
     public Choices {
         branches = Map.copyOf(branches);
@@ -29,17 +37,21 @@ public record Choices(Map<ForkId, BranchId> branches, Map<Ask, List<String>> cal
     public Choices with(ForkId fork, BranchId branch) {
         Map<ForkId, BranchId> all = new LinkedHashMap<>(branches);
         all.put(fork, branch);
-        return new Choices(all, calls, byClock);
+        return new Choices(all, calls, byClock, otherSide);
     }
 
     public Choices with(Ask ask, List<String> called) {
         Map<Ask, List<String>> all = new LinkedHashMap<>(calls);
         all.put(ask, List.copyOf(called));
-        return new Choices(branches, all, byClock);
+        return new Choices(branches, all, byClock, otherSide);
     }
 
     public Choices withByClock(Map<ForkId, BranchId> worked) {
-        return new Choices(branches, calls, worked);
+        return new Choices(branches, calls, worked, otherSide);
+    }
+
+    public Choices withOtherSide(boolean other) {
+        return new Choices(branches, calls, byClock, other);
     }
 
     /** The branch that is taken at a fork, if somebody has chosen one or the clock has. */
@@ -52,6 +64,9 @@ public record Choices(Map<ForkId, BranchId> branches, Map<Ask, List<String>> cal
         List<String> texts = new ArrayList<>();
         branches.forEach((f, b) -> texts.add(f + "=" + b));
         calls.forEach((c, said) -> texts.add(c.text() + "=" + String.join("+", said)));
+        if (otherSide) {
+            texts.add(OTHER_SIDE);
+        }
         texts.sort(null);
         return texts;
     }

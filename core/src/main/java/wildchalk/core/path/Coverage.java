@@ -47,8 +47,23 @@ public record Coverage(List<Choices> choices, long of, boolean orMore) {
         choices = List.copyOf(choices);
     }
 
-    /** @param all where there are no more ways than these, each is looked at */
+    /**
+     * The likeliest way the other way round too, where reps change sides.
+     *
+     * @param all where there are no more ways than these, each is looked at
+     */
     public static Coverage of(Progression version, int all) {
+        Coverage drawn = drawn(version, all);
+        return version.course().alternation().isEmpty() ? drawn : drawn.with(Choices.USUAL.withOtherSide(true));
+    }
+
+    private Coverage with(Choices one) {
+        List<Choices> more = new ArrayList<>(choices);
+        more.add(one);
+        return new Coverage(more, of + 1, orMore);
+    }
+
+    private static Coverage drawn(Progression version, int all) {
         if (!Outcomes.areMany(version)) {
             return new Coverage(List.of(Choices.USUAL), 1, false);
         }

@@ -82,8 +82,14 @@ public final class Path implements Scene {
 
     /** What the choices leave open goes the likeliest way. */
     public static Path of(Progression version, Choices choices) {
-        Unfolding.Unfolded all = Unfolding.of(Settling.settle(version, choices));
+        Unfolding.Unfolded drawn = Unfolding.of(Settling.settle(version, choices));
+        Unfolding.Unfolded all = choices.otherSide() ? OtherSide.of(drawn) : drawn;
         return new Path(version, choices, all.settled(), all.again());
+    }
+
+    /** The same way as the rep after a change of sides goes it; empty where reps do not change sides. */
+    public Optional<Path> otherSide() {
+        return version.course().alternation().map(a -> of(version, choices.withOtherSide(!choices.otherSide())));
     }
 
     /** The likeliest way. */
@@ -150,8 +156,9 @@ public final class Path implements Scene {
 
     @Override
     public boolean isTold(MoveId move) {
-        return again.isEmpty()
-                || stepOf(move).filter(s -> again.containsKey(s.id())).isEmpty();
+        return !choices.otherSide() && again.isEmpty()
+                || !choices.otherSide()
+                        && stepOf(move).filter(s -> again.containsKey(s.id())).isEmpty();
     }
 
     /** Whether it is the usual way of a version: nobody has chosen anything. */

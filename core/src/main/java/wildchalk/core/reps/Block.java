@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
@@ -192,7 +193,8 @@ public record Block(
         }
 
         private double end(int rep) {
-            return run.startOf(rep) + run.hitchesOf(rep).real(script.timeline.seconds());
+            return run.startOf(rep)
+                    + run.hitchesOf(rep).real(run.scriptOf(rep).timeline.seconds());
         }
 
         private static Optional<Shortage> shortage(double[] waited) {
@@ -215,7 +217,7 @@ public record Block(
             List<double[]> changes = new ArrayList<>();
             for (int rep = 0; rep < reps; rep++) {
                 double start = run.startOf(rep);
-                for (RepScript.Spare ball : script.balls) {
+                for (RepScript.Spare ball : run.scriptOf(rep).balls) {
                     changes.add(new double[] {start, 1});
                     changes.add(new double[] {start + run.hitchesOf(rep).real(ball.back()), -1});
                 }
@@ -257,7 +259,7 @@ public record Block(
                         ? Math.min(seconds, person.days.get(i + 1).from())
                         : seconds;
                 if (day instanceof Playing p) {
-                    Part part = script.parts.get(p.role());
+                    Part part = run.scriptOf(p.rep()).parts.get(p.role());
                     // of a turn that the end cuts short, so much has been done
                     double share = p.until() <= seconds || p.until() <= p.from()
                             ? 1
@@ -315,10 +317,8 @@ public record Block(
         private boolean stays(Person person) {
             RoleId first = person.first;
             return lineOf(person).isEmpty()
-                    && script.parts.stream()
-                            .anyMatch(p -> p.role().id().equals(first)
-                                    && p.then() == RepScript.Then.PLACE
-                                    && script.parts.get(p.goes()) == p);
+                    && IntStream.range(0, script.parts.size())
+                            .anyMatch(i -> script.parts.get(i).role().id().equals(first) && script.stays(i));
         }
 
         private Optional<LineId> lineOf(Person person) {

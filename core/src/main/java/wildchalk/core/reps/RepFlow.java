@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
@@ -34,13 +35,13 @@ public final class RepFlow {
     private static final int REPS_BACK = 16;
 
     private final Path path;
-    private final Timeline timeline;
     private final RepScript script;
     private final RepRun run;
+    private final boolean goesOn;
 
     private RepFlow(RepScript script, Conditions conditions) {
         this.path = script.path;
-        this.timeline = script.timeline;
+        this.goesOn = path.course().launch().filter(Launch::goesOn).isPresent();
         this.script = script;
         this.run = new RepRun(script, conditions);
     }
@@ -107,6 +108,7 @@ public final class RepFlow {
         Stay now = day < 0 ? null : person.days.get(day);
         if (now instanceof Playing p) {
             double into = drawn(p.rep(), seconds - startOf(p.rep()));
+            Timeline timeline = run.scriptOf(p.rep()).timeline;
             Pose pose = timeline.poseAt(role, Math.min(timeline.seconds(), into));
             return new Somebody(person.number, role, pose.at(), pose.facingDegrees(), Somebody.Doing.PLAYS);
         } else if (now instanceof Walking w) {
@@ -170,14 +172,18 @@ public final class RepFlow {
         int latest = repAt(seconds);
         for (int rep = Math.max(0, latest - REPS_BACK); rep <= latest; rep++) {
             double into = drawn(rep, seconds - startOf(rep));
+            if (rep < latest && goesOn) {
+                continue; // the next rep has it
+            }
+            Timeline timeline = run.scriptOf(rep).timeline;
             for (BallId ball : timeline.ballIds()) {
-                spotOf(ball, into, rep == latest).ifPresent(all::add);
+                spotOf(timeline, ball, into, rep == latest).ifPresent(all::add);
             }
         }
         return all;
     }
 
-    private Optional<BallSpot> spotOf(BallId ball, double into, boolean latest) {
+    private Optional<BallSpot> spotOf(Timeline timeline, BallId ball, double into, boolean latest) {
         double over = timeline.seconds();
         if (into <= over) {
             Optional<Double> facing = timeline.ballStateAt(ball, into)

@@ -7,9 +7,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.SplittableRandom;
+import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.reps.RepScript.Leaving;
 import wildchalk.core.reps.RepScript.Part;
 import wildchalk.core.reps.RepScript.Queue;
 
@@ -89,6 +91,10 @@ final class RepRun {
     private final Integer[] firstDone;
     /** When the rep before was over, s. */
     private double overBefore;
+    /** How many stints were over before the next rep. */
+    private int stints;
+    /** For each rep, and the next, whether it is the other way round. */
+    private final List<Boolean> turned = new ArrayList<>(List.of(false));
 
     RepRun(RepScript script, Conditions conditions) {
         this.script = script;
@@ -126,6 +132,13 @@ final class RepRun {
         for (int role = 0; role < next.length; role++) {
             if (script.fedBy[role] < 0) {
                 next[role] = new Arrival(person(role), 0);
+                if (script.waits[role]) {
+                    RoleId id = script.parts.get(role).role().id();
+                    next[role]
+                            .person()
+                            .days
+                            .add(new Standing(0, script.starts.get(role), script.path.startFacingOf(id)));
+                }
             }
         }
     }
@@ -174,12 +187,13 @@ final class RepRun {
 
     private void begin() {
         int rep = starts.size();
-        double due = rep == 0 ? 0 : starts.get(rep - 1) + script.period(conditions, hitches.get(rep - 1));
+        double due = rep == 0 ? 0 : dueAfter(rep - 1);
+        RepScript now = scriptOf(rep);
         double start = due;
         Cause cause = Cause.NOTHING;
         for (int i = 0; i < script.queues.size(); i++) {
             List<Arrival> there = came.get(i);
-            int gives = gives(i);
+            int gives = gives(now, i);
             int needed = left.get(i).size() + gives;
             if (gives > 0 && needed <= there.size() && there.get(needed - 1).at() > start) {
                 start = there.get(needed - 1).at();
@@ -187,9 +201,9 @@ final class RepRun {
             }
         }
         for (int role = 0; role < next.length; role++) {
-            if (next[role] != null) {
+            if (next[role] != null && !now.waits[role]) {
                 // who is needed later may still be on the way
-                double there = next[role].at() - script.parts.get(role).needed();
+                double there = next[role].at() - now.parts.get(role).needed();
                 cause = there > start ? Cause.PLACE : cause;
                 start = Math.max(start, there);
             }
@@ -203,16 +217,35 @@ final class RepRun {
         start = rested;
         starts.add(start);
         waits.add(new Wait(cause, start - due));
-        hitches.add(conditions.misses().draw(script.passes, random));
-        takeBalls(start, hitches.get(rep));
+        hitches.add(conditions.misses().draw(now.passes, random));
+        takeBalls(now, start, hitches.get(rep));
         play(rep, start);
     }
 
+    /** One of those before the next, and the next. */
+    RepScript scriptOf(int rep) {
+        return turned.get(rep) ? script.other() : script;
+    }
+
+    private double dueAfter(int rep) {
+        return starts.get(rep) + scriptOf(rep).period(conditions, hitches.get(rep));
+    }
+
+    /** Whether a rep that starts so many seconds after the first whistle is the other way round. */
+    private boolean isTurned(int rep, double seconds) {
+        return script.path
+                .course()
+                .alternation()
+                .map(Alternation::after)
+                .filter(after -> after.stintOf(rep, seconds) % 2 == 1)
+                .isPresent();
+    }
+
     /** How many a line gives that nobody else has. */
-    private int gives(int line) {
+    private int gives(RepScript now, int line) {
         int count = 0;
         for (int role : script.queues.get(line).gives()) {
-            count += next[role] == null ? 1 : 0;
+            count += next[role] == null && !now.waits[role] ? 1 : 0;
         }
         return count;
     }
@@ -232,17 +265,18 @@ final class RepRun {
         return there;
     }
 
-    private void takeBalls(double start, Hitches late) {
+    private void takeBalls(RepScript now, double start, Hitches late) {
         if (backAt.isEmpty()) {
             return;
         }
-        for (int i = 0; i < script.balls.size(); i++) {
+        for (int i = 0; i < now.balls.size(); i++) {
             backAt.remove();
         }
-        script.balls.forEach(b -> backAt.add(start + late.real(b.back())));
+        now.balls.forEach(b -> backAt.add(start + late.real(b.back())));
     }
 
     private void play(int rep, double start) {
+        RepScript now = scriptOf(rep);
         Person[] who = new Person[next.length];
         double[] from = new double[next.length];
         Arrays.fill(from, start);
@@ -250,58 +284,62 @@ final class RepRun {
             for (int role : script.queues.get(i).gives()) {
                 int gone = left.get(i).size();
                 // whoever stays in a part keeps it
-                if (gone < came.get(i).size() && next[role] == null && who[role] == null) {
+                if (gone < came.get(i).size() && next[role] == null && who[role] == null && !now.waits[role]) {
                     left.get(i).add(start);
                     who[role] = came.get(i).get(gone).person();
                 }
             }
         }
         for (int role = 0; role < next.length; role++) {
-            if (next[role] != null) {
+            if (next[role] != null && !now.waits[role]) {
                 who[role] = next[role].person();
                 from[role] = Math.max(start, next[role].at());
                 next[role] = null;
             }
         }
+        turned.add(isTurned(rep + 1, dueAfter(rep)));
+        RepScript then = scriptOf(rep + 1);
         Hitches late = hitches.get(rep);
         for (int role = 0; role < who.length; role++) {
             if (who[role] != null) {
-                double until = start + late.real(script.parts.get(role).done());
+                double until = start + late.real(now.parts.get(role).done());
                 who[role].days.add(new Playing(from[role], rep, role, Math.max(from[role], until)));
             }
         }
-        double over = start + late.real(script.over);
+        double over = start + late.real(now.over);
         boolean turns = script.stint.endsWith(rep, overBefore, over);
         overBefore = over;
         for (int role : firstDone) {
             if (who[role] != null && turns) {
-                leave(who[role], script.parts.get(role));
+                leave(who[role], now.parts.get(role), now.leaving(role, stints), then);
             } else if (who[role] != null) {
                 // whoever stays on does the same again
-                place(who[role], script.parts.get(role), role, script.starts.get(role));
+                place(who[role], now.parts.get(role), role, then);
             }
         }
+        stints += turns ? 1 : 0;
     }
 
     // ---- where to ----
 
-    private void leave(Person person, Part part) {
+    private void leave(Person person, Part part, Leaving leaving, RepScript then) {
         double at = ((Playing) person.days.get(person.days.size() - 1)).until();
-        switch (part.then()) {
-            case LINE -> join(person, part.goes(), part.end(), at);
+        switch (leaving.then()) {
+            case LINE -> join(person, leaving.goes(), part.end(), at);
             case REST -> person.days.add(new Standing(at, part.end(), 0));
-            case PLACE -> place(person, part, part.goes(), part.place());
+            case PLACE -> place(person, part, leaving.goes(), then);
         }
     }
 
     /** To where a role starts, to play it next. */
-    private void place(Person person, Part part, int role, Point at) {
+    private void place(Person person, Part part, int role, RepScript next) {
+        Point at = next.starts.get(role);
         double from = ((Playing) person.days.get(person.days.size() - 1)).until();
         double arrives = from + part.end().distanceTo(at) / script.walkSpeed;
-        RoleId then = script.parts.get(role).role().id();
         person.days.add(new Walking(from, part.end(), at, arrives, null));
-        person.days.add(new Standing(arrives, at, script.path.startFacingOf(then)));
-        next[role] = new Arrival(person, arrives);
+        person.days.add(new Standing(
+                arrives, at, next.path.startFacingOf(next.parts.get(role).role().id())));
+        this.next[role] = new Arrival(person, arrives);
     }
 
     private void join(Person person, int line, Point from, double at) {

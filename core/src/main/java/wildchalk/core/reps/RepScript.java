@@ -8,9 +8,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.AfterRep;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
@@ -64,8 +66,6 @@ public final class RepScript {
      * @param needed seconds into the rep before which it has nothing to do
      * @param done seconds after which it has nothing more to do
      * @param end where it is then
-     * @param goes the line or the role that it goes to; -1 to rest
-     * @param place where the role that it becomes starts
      * @param touches how often it plays the ball or ends with it
      * @param metres that it runs
      * @param working seconds of its go: from the first that it does to the last, or all that it does if that is more
@@ -77,15 +77,19 @@ public final class RepScript {
             double needed,
             double done,
             Point end,
-            Then then,
-            int goes,
-            Point place,
             int touches,
             int shots,
             double metres,
             double working,
             double hard,
             double[] shotsAt) {}
+
+    /**
+     * Where somebody goes after a stint.
+     *
+     * @param goes the line or the role, by number; -1 to rest
+     */
+    record Leaving(Then then, int goes) {}
 
     /** One line: where it stands and whom it gives, by number. */
     record Queue(WaitingLine line, int[] gives) {}
@@ -103,6 +107,12 @@ public final class RepScript {
     final List<Part> parts = new ArrayList<>();
     final List<Queue> queues = new ArrayList<>();
     final List<Spare> balls = new ArrayList<>();
+    /** Who only waits in this rep, by number. */
+    final boolean[] waits;
+
+    private final List<List<Rotation>> rotations = new ArrayList<>();
+    /** For each of the ways in which the rotation goes where everybody goes. */
+    private final List<List<Leaving>> leavings = new ArrayList<>();
     /** Which line gives a role; -1 for none. */
     final int[] fedBy;
     /** When everybody is done, s. */
@@ -113,6 +123,9 @@ public final class RepScript {
     final List<Point> starts;
     /** When passes should be caught. */
     final double[] passes;
+
+    /** Set once, before anybody else sees it. */
+    private RepScript other;
 
     private final Optional<Launches.Due> due;
     private final Map<RoleId, Integer> numbers = new HashMap<>();
@@ -134,6 +147,19 @@ public final class RepScript {
             queues.add(new Queue(line, gives));
         }
         path.roles().forEach(r -> parts.add(part(r)));
+        waits = new boolean[numbers.size()];
+        AfterRep.waiting(path.version(), path.choices().otherSide()).forEach(r -> {
+            if (numbers.containsKey(r)) {
+                waits[numbers.get(r)] = true;
+            }
+        });
+        for (int way = 0; way < AfterRep.ways(path); way++) {
+            rotations.add(AfterRep.rotation(path, way));
+        }
+        for (int way = 0; way < rotations.size(); way++) {
+            int each = way;
+            leavings.add(path.roles().stream().map(r -> leaving(r, each)).toList());
+        }
         over = parts.stream().mapToDouble(Part::done).max().orElse(0);
         stint = path.course().stint();
         readBalls(pace);
@@ -148,7 +174,13 @@ public final class RepScript {
 
     /** @param pace of those who walk back and fetch balls */
     public static RepScript of(Path path, Timeline timeline, Pace pace) {
-        return new RepScript(path, timeline, pace);
+        RepScript script = new RepScript(path, timeline, pace);
+        path.otherSide().ifPresent(o -> {
+            RepScript turned = new RepScript(o, Timeline.of(o, timeline.surface(), pace), pace);
+            script.other = turned;
+            turned.other = script;
+        });
+        return script;
     }
 
     public Path path() {
@@ -182,7 +214,26 @@ public final class RepScript {
     private Part part(Role role) {
         double done = doneAfter(role.id());
         Point end = timeline.placeAt(role.id(), Math.min(timeline.seconds(), done));
-        Optional<Rotation> turn = path.course().rotation().stream()
+        double[] sums = new double[3];
+        sum(role.id(), sums);
+        double needed = neededAfter(role.id());
+        sums[1] = Math.max(sums[1], done - AFTERWARDS_SECONDS - needed);
+        return new Part(
+                role,
+                needed,
+                done,
+                end,
+                touches(role.id()),
+                (int) spans(role.id(), Shot.class).count(),
+                sums[0],
+                sums[1],
+                sums[2],
+                role.side() == Side.KEEPER ? shotsAt(role.id()) : new double[0]);
+    }
+
+    /** @param way which of the ways in which the rotation goes */
+    private Leaving leaving(Role role, int way) {
+        Optional<Rotation> turn = rotations.get(way).stream()
                 .filter(r -> r.role().equals(role.id()))
                 .findFirst();
         Optional<LineId> line = turn.flatMap(Rotation::line)
@@ -195,24 +246,22 @@ public final class RepScript {
         RoleId becomes = turn.flatMap(Rotation::next).orElse(role.id());
         Then then = line.isPresent() ? Then.LINE : rests ? Then.REST : Then.PLACE;
         int goes = then == Then.LINE ? queue(line.get()) : then == Then.PLACE ? numbers.get(becomes) : -1;
-        double[] sums = new double[3];
-        sum(role.id(), sums);
-        double needed = neededAfter(role.id());
-        sums[1] = Math.max(sums[1], done - AFTERWARDS_SECONDS - needed);
-        return new Part(
-                role,
-                needed,
-                done,
-                end,
-                then,
-                goes,
-                path.startOf(becomes),
-                touches(role.id()),
-                (int) spans(role.id(), Shot.class).count(),
-                sums[0],
-                sums[1],
-                sums[2],
-                role.side() == Side.KEEPER ? shotsAt(role.id()) : new double[0]);
+        return new Leaving(then, goes);
+    }
+
+    /** Where somebody goes after a stint, counted from 0. */
+    Leaving leaving(int role, int stint) {
+        return leavings.get(stint % leavings.size()).get(role);
+    }
+
+    /** Whether somebody does the same whatever comes. */
+    boolean stays(int role) {
+        return leavings.stream().allMatch(l -> l.get(role).equals(new Leaving(Then.PLACE, role)));
+    }
+
+    /** The rep the other way round where reps change sides, else this one. */
+    RepScript other() {
+        return other == null ? this : other;
     }
 
     private int queue(LineId id) {
@@ -332,6 +381,7 @@ public final class RepScript {
         double jog = pace.topSpeed(Manner.FORWARD, Effort.EASY, false);
         boolean children = pace.age() == AgeBand.U8 || pace.age() == AgeBand.U10;
         double over = timeline.seconds();
+        boolean goesOn = path.course().launch().filter(Launch::goesOn).isPresent();
         for (BallId ball : timeline.ballIds()) {
             Point start = timeline.ballAt(ball, 0);
             Point end = timeline.ballAt(ball, over);
@@ -342,7 +392,7 @@ public final class RepScript {
                     : state.holder().isPresent()
                             ? metres / walkSpeed
                             : COLLECT_SECONDS + (children ? CHILDREN_SECONDS : 0) + 2 * metres / jog;
-            balls.add(new Spare(ball, over + fetch));
+            balls.add(new Spare(ball, goesOn ? due.map(Launches.Due::seconds).orElse(over) : over + fetch));
         }
     }
 }

@@ -9,11 +9,15 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
+import wildchalk.core.drill.AfterRep;
+import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Scene;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.WaitingLine;
 
 /**
@@ -29,12 +33,60 @@ public final class Rotations {
     private final Scene scene;
     private final Map<LineId, Integer> standing;
     private final Map<RoleId, LineId> fedBy = new LinkedHashMap<>();
+    /** Where everybody goes after each stint, one after the other, until it begins anew. */
+    /** Who only waits in the last rep of each of these stints. */
+    private final List<Set<RoleId>> waits = new ArrayList<>();
+
+    private final List<List<Rotation>> turns = new ArrayList<>();
 
     private Rotations(Scene scene, Map<LineId, Integer> standing) {
         this.scene = scene;
         this.standing = standing;
         for (WaitingLine line : scene.lines()) {
             line.feeds().forEach(r -> fedBy.putIfAbsent(r, line.id()));
+        }
+        int ways = AfterRep.ways(scene);
+        for (int n = 0; n < ways * PERIODS; n++) {
+            List<Rotation> as = AfterRep.rotation(scene, n % ways);
+            turns.add(
+                    turned(n)
+                            ? AfterRep.otherWay(
+                                    scene, scene.course().alternation().orElseThrow(), as)
+                            : as);
+        }
+        for (int n = 0; n < turns.size(); n++) {
+            waits.add(AfterRep.waiting(scene, turned(n)));
+        }
+        shorten();
+    }
+
+    /** Longer than any change of sides comes round in stints, for changes that a coach would count. */
+    private static final int PERIODS = 2 * 12;
+
+    /** Whether the last rep of a stint is the other way round; where sides change by minutes nobody can count reps. */
+    private boolean turned(int stint) {
+        Stint lasts = scene.course().stint();
+        return scene.course()
+                .alternation()
+                .map(Alternation::after)
+                .filter(a -> a.unit() == Stint.Unit.REPS && lasts.unit() == Stint.Unit.REPS)
+                .filter(a -> a.stintOf((stint + 1) * (int) lasts.count() - 1, 0) % 2 == 1)
+                .isPresent();
+    }
+
+    /** As few as repeat themselves. */
+    private void shorten() {
+        for (int length = 1; length < turns.size(); length++) {
+            int each = length;
+            boolean repeats = turns.size() % length == 0
+                    && IntStream.range(length, turns.size())
+                            .allMatch(i -> turns.get(i).equals(turns.get(i % each))
+                                    && waits.get(i).equals(waits.get(i % each)));
+            if (repeats) {
+                turns.subList(length, turns.size()).clear();
+                waits.subList(length, waits.size()).clear();
+                return;
+            }
         }
     }
 
@@ -47,8 +99,8 @@ public final class Rotations {
         return new Rotations(scene, Map.copyOf(standing));
     }
 
-    /** Where everybody is between two reps; people are numbered from 0. */
-    private record State(Map<LineId, List<Integer>> lines, Map<RoleId, Integer> places) {}
+    /** Where everybody is between two reps; people are numbered from 0. @param rep counted up to when all begins anew */
+    private record State(Map<LineId, List<Integer>> lines, Map<RoleId, Integer> places, int rep) {}
 
     /**
      * One rep.
@@ -97,26 +149,35 @@ public final class Rotations {
         for (WaitingLine line : scene.lines()) {
             if (!line.feeds().isEmpty()
                     || scene.roles().stream()
-                            .anyMatch(r -> line.id().equals(goesTo(r.id()).line()))) {
+                            .anyMatch(r -> IntStream.range(0, turns.size())
+                                    .anyMatch(n ->
+                                            line.id().equals(goesTo(r.id(), n).line())))) {
                 drift.put(line.id(), 0);
             }
         }
-        for (Role role : scene.roles()) {
-            // who stays was taken from his line once and for all
-            boolean stays = role.id().equals(goesTo(role.id()).place());
-            Optional.ofNullable(fedBy.get(role.id()))
-                    .filter(l -> !stays)
-                    .ifPresent(l -> drift.merge(l, -1, Integer::sum));
-            Optional.ofNullable(goesTo(role.id()).line()).ifPresent(l -> drift.merge(l, 1, Integer::sum));
+        for (int n = 0; n < turns.size(); n++) {
+            for (Role role : scene.roles()) {
+                Goal goal = goesTo(role.id(), n);
+                boolean waits = this.waits.get(n).contains(role.id());
+                if (waits) {
+                    continue;
+                }
+                // who stays was taken from his line once and for all
+                Optional.ofNullable(fedBy.get(role.id()))
+                        .filter(l -> !role.id().equals(goal.place()))
+                        .ifPresent(l -> drift.merge(l, -1, Integer::sum));
+                Optional.ofNullable(goal.line()).ifPresent(l -> drift.merge(l, 1, Integer::sum));
+            }
         }
+        drift.replaceAll((line, all) -> Integer.signum(all) * ((Math.abs(all) + turns.size() - 1) / turns.size()));
         return drift;
     }
 
     /** Where somebody goes: a line, a role's place, or nowhere. */
     private record Goal(LineId line, RoleId place) {}
 
-    private Goal goesTo(RoleId role) {
-        Optional<Rotation> turn = scene.course().rotation().stream()
+    private Goal goesTo(RoleId role, int rep) {
+        Optional<Rotation> turn = turns.get(rep % turns.size()).stream()
                 .filter(r -> r.role().equals(role))
                 .findFirst();
         if (turn.isPresent() && turn.get().how() == Rotation.How.REST) {
@@ -174,7 +235,7 @@ public final class Rotations {
                 places.put(role.id(), people++);
             }
         }
-        return new State(lines, places);
+        return new State(lines, places, 0);
     }
 
     private Play play(State start, int most) {
@@ -194,11 +255,13 @@ public final class Rotations {
     }
 
     private Rep rep(State now) {
+        Set<RoleId> waiting = waits.get(now.rep() % waits.size());
         Map<RoleId, Integer> parts = new HashMap<>(now.places());
+        parts.keySet().removeAll(waiting);
         for (WaitingLine line : scene.lines()) {
             List<Integer> there = now.lines().get(line.id());
             List<RoleId> own = line.feeds().stream()
-                    .filter(r -> line.id().equals(fedBy.get(r)) && !now.places().containsKey(r))
+                    .filter(r -> line.id().equals(fedBy.get(r)) && !now.places().containsKey(r) && !waiting.contains(r))
                     .toList();
             for (int i = 0; i < Math.min(own.size(), there.size()); i++) {
                 parts.put(own.get(i), there.get(i));
@@ -216,10 +279,16 @@ public final class Rotations {
                                 .filter(p -> !rep.parts().containsValue(p))
                                 .toList())));
         Map<RoleId, Integer> places = new LinkedHashMap<>();
+        // who waits stays where he is
+        now.places().forEach((role, person) -> {
+            if (!rep.parts().containsValue(person)) {
+                places.put(role, person);
+            }
+        });
         for (Role role : scene.roles()) {
             Integer who = rep.parts().get(role.id());
             if (who != null) {
-                Goal goal = goesTo(role.id());
+                Goal goal = goesTo(role.id(), now.rep());
                 if (goal.line() != null && lines.containsKey(goal.line())) {
                     lines.get(goal.line()).add(who);
                 } else if (goal.place() != null) {
@@ -227,6 +296,6 @@ public final class Rotations {
                 }
             }
         }
-        return new State(lines, places);
+        return new State(lines, places, (now.rep() + 1) % turns.size());
     }
 }

@@ -20,6 +20,7 @@ import wildchalk.core.path.Choices;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Path;
 import wildchalk.core.path.Way;
+import wildchalk.core.text.Texts;
 
 /**
  * One path through one version of a drill with all that was worked out for it.
@@ -67,10 +68,16 @@ public record RunThrough(
                 timeline,
                 HeadCounts.of(known, drill.surface(), timeline),
                 Turnings.on(known, timeline),
-                Outcomes.areMany(path.version())
-                        ? Outcomes.way(path.version(), path.choices()).label()
-                        : "",
+                label(path),
                 own);
+    }
+
+    private static String label(Path path) {
+        String way = Outcomes.areMany(path.version())
+                ? Outcomes.way(path.version(), path.choices()).label()
+                : "";
+        String side = path.choices().otherSide() ? Texts.CORE.get("path.other-side") : "";
+        return way.isEmpty() || side.isEmpty() ? way + side : way + " › " + side;
     }
 
     /** A path as the clock has it: races go the way of whoever is first. */

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import wildchalk.core.drill.Alternation;
+import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearKind;
@@ -12,6 +14,7 @@ import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Region;
+import wildchalk.core.drill.Repeat;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
@@ -21,10 +24,13 @@ import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Stint;
+import wildchalk.core.drill.Team;
+import wildchalk.core.drill.TeamTurn;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
+import wildchalk.core.text.Texts;
 
 /** Rules, launches and rotations that a coach may want, to choose from. */
 public final class CourseOffers {
@@ -38,6 +44,8 @@ public final class CourseOffers {
     private static final List<Double> AFTER = List.of(0.0, 2.0, 5.0);
     private static final List<Integer> STINT_REPS = List.of(1, 2, 3, 4, 5, 8, 10);
     private static final List<Double> STINT_MINUTES = List.of(1.0, 1.5, 2.0, 3.0, 4.0, 5.0);
+    private static final List<Integer> SIDES_REPS = List.of(1, 2, 3, 4, 5);
+    private static final List<Double> SIDES_MINUTES = List.of(1.0, 2.0, 3.0, 4.0, 5.0);
     private static final int MOST_ZONES = 8;
 
     private CourseOffers() {}
@@ -124,6 +132,42 @@ public final class CourseOffers {
             }
         }
         return lines;
+    }
+
+    /** How reps may change sides: those whose people and goals are there are found by where they stand. */
+    public static List<Alternation> alternations(Progression version, Surface surface) {
+        List<Alternation> list = new ArrayList<>();
+        for (Repeat.How how : List.of(Repeat.How.OTHER_SIDE, Repeat.How.OTHER_END)) {
+            Alternation plain = Repeating.alternation(version, surface, how);
+            SIDES_REPS.forEach(n -> list.add(plain.withAfter(Stint.ofReps(n))));
+            SIDES_MINUTES.forEach(m -> list.add(plain.withAfter(Stint.ofMinutes(m))));
+        }
+        return list;
+    }
+
+    /** What a team in bibs of a colour is called. */
+    public static String teamName(Chalk bibs) {
+        String colour = Texts.CORE.get("chalk." + bibs);
+        return Character.toUpperCase(colour.charAt(0)) + colour.substring(1);
+    }
+
+    /** What may become of every two teams. */
+    public static List<TeamTurn> teamTurns(Scene scene) {
+        List<TeamTurn> list = new ArrayList<>();
+        List<Team> teams = scene.course().teams();
+        for (Team one : teams) {
+            for (Team two : teams) {
+                if (!one.equals(two)) {
+                    for (TeamTurn.How how : TeamTurn.How.values()) {
+                        boolean bothWays = how == TeamTurn.How.SWAP || how == TeamTurn.How.LOSER_DEFENDS;
+                        if (!bothWays || teams.indexOf(one) < teams.indexOf(two)) {
+                            list.add(new TeamTurn(how, one.id(), two.id()));
+                        }
+                    }
+                }
+            }
+        }
+        return list;
     }
 
     /** When the next rep may start. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.MovesMap;
@@ -15,6 +16,7 @@ import wildchalk.core.drill.RepeatId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Stint;
 import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.GoalMouth;
@@ -49,6 +51,18 @@ public final class Repeating {
             return plain;
         }
         PlaneMap map = plain.map(1);
+        return plain.withInstead(instead(version, map)).withGoals(goals(surface, map));
+    }
+
+    /** That every other rep is on the other side, or at the other end. */
+    public static Alternation alternation(Progression version, Surface surface, Repeat.How how) {
+        Alternation plain = new Alternation(how, Stint.ONE_REP, Map.of(), Map.of());
+        StepId first = version.steps().get(0).id();
+        PlaneMap map = plain.once(first, first).map(1);
+        return plain.withInstead(instead(version, map)).withGoals(goals(surface, map));
+    }
+
+    private static Map<String, String> goals(Surface surface, PlaneMap map) {
         Map<String, String> goals = new HashMap<>();
         for (GoalMouth goal : surface.goals()) {
             String there = MovesMap.goal(surface, map, goal.id());
@@ -56,7 +70,7 @@ public final class Repeating {
                 goals.put(goal.id(), there);
             }
         }
-        return plain.withInstead(instead(version, map)).withGoals(goals);
+        return goals;
     }
 
     /** The middle of the gear where some is set out, else of the people. */

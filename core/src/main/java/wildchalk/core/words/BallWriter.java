@@ -10,11 +10,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import wildchalk.core.check.TouchCheck;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.Board;
 import wildchalk.core.drill.Challenge;
+import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
@@ -28,6 +32,7 @@ import wildchalk.core.drill.Seeks;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Side;
+import wildchalk.core.drill.Stroke;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Verdict;
@@ -54,6 +59,9 @@ final class BallWriter {
 
     /** A catch so soon after the ball came down (s) is that moment: rounding noise. */
     private static final double SAME_SECONDS = 1e-6;
+
+    /** Who is so near (m) to the middle of a box stands on it. */
+    private static final double ON_BOX_METRES = 0.6;
 
     private static final Set<String> SERVING = Set.of("volleyball", "beach-volleyball", "tennis");
     private static final Set<String> BOUNCING = Set.of("basketball", "handball", "netball");
@@ -89,7 +97,11 @@ final class BallWriter {
     }
 
     Void pass(List<Phrase> phrases, Pass move) {
-        phrases.add(new Phrase.Slot(SlotKind.KIND, verb(move, move.kind(), move.weight()), "", () -> passKinds(move)));
+        phrases.add(new Phrase.Slot(
+                SlotKind.KIND,
+                stroke("stroke", move.stroke()).orElseGet(() -> verb(move, move.kind(), move.weight())),
+                "",
+                () -> passKinds(move)));
         phrases.add(new Phrase.Slot(SlotKind.RECEIVER, receiver(move), "", () -> receivers(move)));
         phrases.add(new Phrase.Slot(SlotKind.HOW, how(move), text("words.how-prompt"), () -> hows(move)));
         return null;
@@ -142,7 +154,23 @@ final class BallWriter {
                 }
             }
         }
+        kinds.addAll(strokes("stroke", s -> Rewordings.pass(p -> p.withStroke(Optional.of(s)))));
         return kinds;
+    }
+
+    /** What the sport calls it. @param key "stroke" for passes, "stroke-shot" for shots */
+    private Optional<String> stroke(String key, Optional<Stroke> stroke) {
+        return stroke.filter(s -> SportTexts.has(key, surface.sport(), s.name()))
+                .map(s -> SportTexts.get(key, surface.sport(), s.name(), surface.ballName()));
+    }
+
+    /** All that the sport has a word for. */
+    private List<Phrase.Choice> strokes(String key, Function<Stroke, UnaryOperator<Move>> change) {
+        return Stream.of(Stroke.values())
+                .filter(s -> SportTexts.has(key, surface.sport(), s.name()))
+                .map(s -> new Phrase.Choice(
+                        text("words.stroke-group"), stroke(key, Optional.of(s)).orElseThrow(), change.apply(s)))
+                .toList();
     }
 
     private boolean isPlayed(PassKind kind) {
@@ -250,7 +278,14 @@ final class BallWriter {
     private String how(Pass move) {
         String touch = move.oneTouch() ? text(held.contains(move.id()) ? "words.held" : "words.one-touch") : "";
         String bank = move.bank().map(b -> text("words.off", boardName(b))).orElse("");
-        return (bank + " " + touch).strip();
+        return (bank + " " + fromBox(move) + " " + touch).strip().replaceAll(" +", " ");
+    }
+
+    /** Whether he stands on a box that was set out. */
+    private String fromBox(Move move) {
+        Point at = SentenceWriter.startOf(timeline, move);
+        boolean on = path.gear().stream().anyMatch(g -> g.kind() == GearKind.BOX && g.at().isWithin(ON_BOX_METRES, at));
+        return on ? text("words.from-box") : "";
     }
 
     private List<Phrase.Choice> hows(Pass move) {
@@ -279,11 +314,10 @@ final class BallWriter {
     Void shot(List<Phrase> phrases, Shot move) {
         phrases.add(new Phrase.Slot(
                 SlotKind.KIND,
-                shotVerb(move, move.weight()),
+                stroke("stroke-shot", move.stroke().filter(s -> !move.oneTouch()))
+                        .orElseGet(() -> shotVerb(move, move.weight())),
                 "",
-                () -> each(
-                        Weight.values(),
-                        w -> new Phrase.Choice(shotVerb(move, w), Rewordings.shot(s -> s.withWeight(w))))));
+                () -> shotKinds(move)));
         List<GoalMouth> goals = Goals.all(path, surface);
         String goalName = goals.stream()
                 .filter(g -> g.id().equals(move.goal()))
@@ -302,12 +336,21 @@ final class BallWriter {
         phrases.add(new Phrase.Slot(
                 SlotKind.AIM,
                 // a ring has no sides that one would tell
-                ring && move.aim() == Aim.MIDDLE ? "" : text("aim." + move.aim()),
+                aim(move.aim(), ring),
                 text("words.aim-prompt"),
-                () -> each(
-                        Aim.values(), a -> new Phrase.Choice(text("aim." + a), Rewordings.shot(s -> s.withAim(a))))));
+                () -> each(Aim.values(), a -> new Phrase.Choice(aim(a, ring), Rewordings.shot(s -> s.withAim(a))))));
         phrases.add(new Phrase.Slot(SlotKind.HOW, shotHow(move), text("words.how-prompt"), () -> shotHows(move)));
         return null;
+    }
+
+    private List<Phrase.Choice> shotKinds(Shot move) {
+        List<Phrase.Choice> kinds = new ArrayList<>(each(
+                Weight.values(),
+                w -> new Phrase.Choice(
+                        shotVerb(move, w), Rewordings.shot(s -> s.withWeight(w).withStroke(Optional.empty())))));
+        kinds.addAll(strokes(
+                "stroke-shot", k -> Rewordings.shot(s -> s.withOneTouch(false).withStroke(Optional.of(k)))));
+        return kinds;
     }
 
     /** Whether nobody has to be told which goal: it is one of the surface, and all shots go there. */
@@ -322,6 +365,11 @@ final class BallWriter {
         return move.oneTouch() ? text("tip." + weight) : SportTexts.get("shot", surface.sport(), weight.name());
     }
 
+    /** A ring has no sides and no posts: straight in, or off the board. */
+    private static String aim(Aim aim, boolean ring) {
+        return text((ring ? "aim.ring." : "aim.") + aim);
+    }
+
     private String shotHow(Shot move) {
         return move.end() == ShotEnd.GOAL ? "" : shotEnd(move, move.end());
     }
@@ -332,7 +380,7 @@ final class BallWriter {
                 .filter(g -> g.shape() == GoalShape.RING)
                 .isPresent();
         String keeper = keeper(path, surface, move).map(this::label).orElseGet(() -> text("shot-end.keeper"));
-        return text("shot-end." + (ring ? "ring." : "") + end, keeper);
+        return SportTexts.get("shot-end", surface.sport(), (ring ? "ring." : "") + end, keeper);
     }
 
     /** Who keeps the goal that a shot is at. */

@@ -123,6 +123,10 @@ public final class ChangeWriter {
         before.roles().stream()
                 .filter(r -> changes.of(Kinds.ROLES.kind()).removed().contains(r.id().text()))
                 .forEach(r -> lines.add(text("change.takes", said(r))));
+        changes.of(Kinds.TEAMS).set().forEach(t -> lines.add(new CourseWords(after, surface).team(t)));
+        before.course().teams().stream()
+                .filter(t -> changes.of(Kinds.TEAMS).removed().contains(t.id().text()))
+                .forEach(t -> lines.add(text("team.gone", t.name())));
         for (Role role : changes.of(Kinds.ROLES.kind()).set()) {
             before.role(role.id()).ifPresent(old -> {
                 if (!old.label().equals(role.label())) {
@@ -254,6 +258,8 @@ public final class ChangeWriter {
         changes.scoring().ifPresent(s -> lines.add(now.scoring(s).orElse(text("change.scoring-gone"))));
         if (changes.launch().isPresent()
                 || changes.stint().isPresent()
+                || changes.alternation().isPresent()
+                || !changes.of(Kinds.TEAM_TURNS).isEmpty()
                 || !changes.of(Kinds.ROTATION).isEmpty()) {
             lines.add(text("change.rotation"));
         }

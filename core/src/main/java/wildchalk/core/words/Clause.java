@@ -7,6 +7,7 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Scene;
+import wildchalk.core.drill.Team;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.geometry.Point;
@@ -21,6 +22,8 @@ import wildchalk.core.motion.MoveSpan;
  * @param where "to the left block"; may be empty
  * @param tail what is said behind that: "and stops"
  * @param from where its player is as it begins
+ * @param team that he is in
+ * @param straight how far and which way, for one who runs with his team; else empty
  */
 record Clause(
         Sentence sentence,
@@ -32,7 +35,9 @@ record Clause(
         String where,
         String tail,
         Cue cue,
-        Point from) {
+        Point from,
+        Optional<Team> team,
+        String straight) {
 
     /** Whose doing a cue is. */
     enum Whose {
@@ -95,6 +100,9 @@ record Clause(
     /** Who ends so near (m) to where another one stood has taken his place. */
     private static final double SAME_PLACE_METRES = 1.0;
 
+    /** Ways that differ by less (m) are the same way. */
+    private static final double BESIDE_METRES = 0.6;
+
     private static final String RUNS_ON = SentenceWriter.text("words.runs-on");
 
     /** @param delaySeconds how long after its cue it starts */
@@ -128,19 +136,42 @@ record Clause(
                 where.toString(),
                 tail.toString().strip(),
                 Cue.of(cue, move, scene, delaySeconds),
-                from);
+                from,
+                scene.course().teamOf(move.role()),
+                "");
     }
 
     /** As others hear it: what its player did before is none of their business. */
     Clause withoutOwnCue() {
         return cue.whose() == Whose.OWN_MOVE
-                ? new Clause(sentence, move, span, who, false, does, where, tail, Cue.NONE, from)
+                ? new Clause(sentence, move, span, who, false, does, where, tail, Cue.NONE, from, team, straight)
                 : this;
+    }
+
+    Clause withStraight(String way) {
+        return new Clause(sentence, move, span, who, goesOn, does, where, tail, cue, from, team, way);
+    }
+
+    /** Led by how far and which way, whatever it leads to. */
+    Clause goingStraight() {
+        return new Clause(sentence, move, span, who, goesOn, does, straight, tail, cue, from, team, straight);
+    }
+
+    /** Whether two of a team go the same way beside each other. */
+    boolean isBeside(Clause other) {
+        return !straight.isEmpty()
+                && team.equals(other.team)
+                && does.equals(other.does)
+                && tail.equals(other.tail)
+                && cue.text().equals(other.cue.text())
+                && end().orElseThrow()
+                        .minus(from)
+                        .isWithin(BESIDE_METRES, other.end().orElseThrow().minus(other.from));
     }
 
     /** With a word before the verb: "now runs". */
     Clause withWord(String word) {
-        return new Clause(sentence, move, span, who, false, word + " " + does, where, tail, cue, from);
+        return new Clause(sentence, move, span, who, false, word + " " + does, where, tail, cue, from, team, straight);
     }
 
     /** All that is done, without who and when. */

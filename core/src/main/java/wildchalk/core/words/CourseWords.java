@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.AfterRep;
+import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Challenge;
@@ -30,6 +32,10 @@ import wildchalk.core.drill.Scoring;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Stint;
+import wildchalk.core.drill.Team;
+import wildchalk.core.drill.TeamId;
+import wildchalk.core.drill.TeamTurn;
+import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.reps.Rotations;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
@@ -45,11 +51,13 @@ public final class CourseWords {
     private static final int MOST_ROUNDS = 60;
 
     private final Scene scene;
+    private final Surface surface;
     private final EventNames names;
     private final TriggerWriter triggers;
 
     public CourseWords(Scene scene, Surface surface) {
         this.scene = scene;
+        this.surface = surface;
         this.names = new EventNames(scene, surface);
         this.triggers = new TriggerWriter(scene, surface);
     }
@@ -65,6 +73,17 @@ public final class CourseWords {
 
     /** "The same on the other side, with RB for LB." */
     public String again(Repeat repeat) {
+        String who = repeat.instead().isEmpty() ? "" : with(repeat);
+        boolean turns = repeat.how() == Repeat.How.TURNED && !repeat.instead().isEmpty();
+        String often = repeat.times() == 2 ? ".2" : turns ? ".next" : "";
+        return repeat.until()
+                .map(word ->
+                        text("again." + repeat.how() + (turns ? ".next" : "") + ".until", who, repeat.times(), word))
+                .orElseGet(() -> text("again." + repeat.how() + often, who, repeat.times()));
+    }
+
+    /** ", with RB for LB" */
+    private String with(Repeat repeat) {
         List<String> pairs = new ArrayList<>();
         repeat.insteadInOrder().forEach((of, by) -> {
             // where two change places, whoever does it as it was told is named behind "for"
@@ -76,17 +95,9 @@ public final class CourseWords {
                 pairs.add(text("again.pair", label(by), label(of)));
             }
         });
-        String who = repeat.instead().isEmpty()
-                ? ""
-                : repeat.how() == Repeat.How.TURNED || pairs.size() > MOST_PAIRS
-                        ? text("again.everybody")
-                        : text("again.with", ReadOut.list(pairs));
-        boolean turns = repeat.how() == Repeat.How.TURNED && !repeat.instead().isEmpty();
-        String often = repeat.times() == 2 ? ".2" : turns ? ".next" : "";
-        return repeat.until()
-                .map(word ->
-                        text("again." + repeat.how() + (turns ? ".next" : "") + ".until", who, repeat.times(), word))
-                .orElseGet(() -> text("again." + repeat.how() + often, who, repeat.times()));
+        return repeat.how() == Repeat.How.TURNED
+                ? text("again.everybody")
+                : pairs.size() > MOST_PAIRS ? text("again.places") : text("again.with", ReadOut.list(pairs));
     }
 
     private boolean acts(Repeat repeat, RoleId role) {
@@ -122,7 +133,10 @@ public final class CourseWords {
         String where = l.zone()
                 .map(z -> text(l.kind() == Rule.Kind.ENTRIES ? "limit.into" : "limit.in", names.zone(z)))
                 .orElse("");
-        String whom = l.side().map(s -> text("limit.for." + s)).orElse("");
+        String whom = l.side()
+                .map(s -> text("limit.for." + s))
+                .or(() -> l.team().map(t -> text("limit.for.team", team(t))))
+                .orElse("");
         return text("limit", text("limit." + l.bound()), what, where, whom);
     }
 
@@ -181,15 +195,57 @@ public final class CourseWords {
                 lines.addAll(changing(alike));
             }
         }
+        scene.course().teamTurns().forEach(t -> lines.add(teamTurn(t)));
+        scene.course().alternation().ifPresent(a -> lines.add(alternation(a)));
         lines.addAll(comingRound());
         return lines;
+    }
+
+    /** "B1 to B5 are Blue." */
+    public String team(Team team) {
+        return text(
+                team.roles().size() == 1 ? "team.is" : "team.are",
+                team.name(),
+                ReadOut.list(team.roles().stream().map(this::label).toList()));
+    }
+
+    /** What becomes of two teams. */
+    public String teamTurn(TeamTurn turn) {
+        Optional<String> line = scene.course().team(turn.second()).stream()
+                .flatMap(t -> t.roles().stream())
+                .flatMap(r -> scene.lineFeeding(r).stream())
+                .map(WaitingLine::label)
+                .findFirst();
+        String away = line.map(l -> text("team.away.line", l)).orElse(text("team.away"));
+        return text("team.turn." + turn.how(), team(turn.first()), team(turn.second()), away);
+    }
+
+    private String team(TeamId id) {
+        return scene.course().team(id).map(Team::name).orElse(id.text());
+    }
+
+    /** "Every other rep is on the other side, with RB for LB." */
+    public String alternation(Alternation sides) {
+        Repeat once = sides.once(
+                scene.steps().get(0).id(),
+                scene.steps().get(scene.steps().size() - 1).id());
+        String who = sides.instead().isEmpty() ? "" : with(once);
+        return text("sides", often(sides.after()), text("sides.where." + sides.how()), who);
+    }
+
+    /** "Every other rep", "Every 5 reps it changes: then". */
+    String often(Stint after) {
+        String often = after.isUsual()
+                ? "one"
+                : after.count() == 1 ? "minute" : after.unit().name().toLowerCase(Locale.ROOT);
+        return text("sides.when." + often, Numbers.brief(after.count(), 1));
     }
 
     /** Who takes turns with whom, and after how many reps all have come round. */
     private List<String> comingRound() {
         List<String> lines = new ArrayList<>();
         boolean anybodyWaits = scene.lines().stream().anyMatch(l -> !l.feeds().isEmpty());
-        if (scene.course().rotation().isEmpty() || !anybodyWaits) {
+        if (AfterRep.rotation(scene, 0).isEmpty() || !anybodyWaits) {
             return lines;
         }
         Rotations.Play play = Rotations.of(scene).round(MOST_ROUNDS);
@@ -240,6 +296,11 @@ public final class CourseWords {
     }
 
     public String launch(Launch launch) {
+        String begins = beginning(launch);
+        return launch.goesOn() ? begins + " " + text("launch.goes-on", surface.ballName()) : begins;
+    }
+
+    private String beginning(Launch launch) {
         String seconds = Numbers.brief(launch.seconds(), 1);
         if (launch.at().isEmpty()) {
             return launch.seconds() > 0 ? text("launch.over.plus", seconds) : text("launch.over");

@@ -170,7 +170,9 @@ final class DeedWriter {
                 contest(c.kind()),
                 "",
                 () -> each(
-                        Deed.Kind.values(),
+                        Stream.of(Deed.Kind.values())
+                                .filter(k -> k == c.kind() || SportTexts.has("contest", surface.sport(), k.name()))
+                                .toArray(Deed.Kind[]::new),
                         k -> new Phrase.Choice(
                                 contest(k),
                                 deed(Deed.Contest.class, d -> new Deed.Contest(k, d.rivals(), d.winner()))))));

@@ -37,11 +37,21 @@ final class NumbersWriter {
     private static String text(Count count) {
         return Texts.CORE.get(
                 "numbers." + count.direction().name().toLowerCase(Locale.ROOT),
-                String.valueOf(count.withBall()),
-                String.valueOf(count.against()));
+                heads(count.withBall(), count.ours(), count.theirs()),
+                heads(count.against(), count.theirs(), count.ours()));
+    }
+
+    /** "3 Blue"; only the number where either is of no team. */
+    private static String heads(int count, String team, String others) {
+        return team.isEmpty() || others.isEmpty()
+                ? String.valueOf(count)
+                : Texts.CORE.get("numbers.team", String.valueOf(count), team);
     }
 
     private static String heads(Count count) {
-        return Texts.CORE.get("numbers.none", String.valueOf(count.withBall()), String.valueOf(count.against()));
+        return Texts.CORE.get(
+                "numbers.none",
+                heads(count.withBall(), count.ours(), count.theirs()),
+                heads(count.against(), count.theirs(), count.ours()));
     }
 }

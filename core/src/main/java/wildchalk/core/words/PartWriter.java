@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Act;
+import wildchalk.core.drill.AfterRep;
+import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Move;
@@ -60,13 +62,34 @@ final class PartWriter {
             }
         }
         boolean still = part.size() == 2;
-        if (still) {
+        boolean waits =
+                AfterRep.waiting(path.version(), path.choices().otherSide()).contains(wanted);
+        if (still && !waits) {
             part.add(Texts.CORE.get("part.nothing"));
         }
         path.course().rotation().stream()
                 .filter(r -> r.role().equals(wanted) && !still)
                 .forEach(r -> part.add(you.of(course.rotation(r), true)));
+        path.course()
+                .teamOf(wanted)
+                .ifPresent(team -> path.course().teamTurns().stream()
+                        .filter(t -> t.first().equals(team.id()) || t.second().equals(team.id()))
+                        .forEach(t -> part.add(course.teamTurn(t))));
+        path.course().alternation().filter(a -> !still || waits).ifPresent(a -> part.add(otherSide(a, wanted, waits)));
         return part;
+    }
+
+    /** "Every other rep RW does this on the other side." */
+    private String otherSide(Alternation sides, RoleId wanted, boolean waits) {
+        RoleId other = sides.instead().getOrDefault(wanted, wanted);
+        boolean otherWaits =
+                AfterRep.waiting(path.version(), path.choices().otherSide()).contains(other);
+        String who = other.equals(wanted) ? ".you" : waits ? ".yours" : otherWaits ? ".other" : ".swap";
+        return Texts.CORE.get(
+                "part.sides" + who,
+                course.often(sides.after()),
+                Texts.CORE.get("sides.where." + sides.how()),
+                path.role(other).map(r -> RoleNames.of(path, r)).orElse(""));
     }
 
     /** What is done again by the same player is told once; who does it in somebody's place is told what. */

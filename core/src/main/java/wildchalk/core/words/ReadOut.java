@@ -3,9 +3,11 @@ package wildchalk.core.words;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -43,7 +45,7 @@ final class ReadOut {
 
     /** @param clauses what the moves of one step say, in their order on the board */
     static List<Line> lines(List<Clause> clauses) {
-        List<Breath> chained = chains(inOrderOfTime(saidAloud(clauses)));
+        List<Breath> chained = chains(besideEachOther(inOrderOfTime(saidAloud(clauses))));
         List<Breath> together = new ArrayList<>();
         for (Breath next : chained) {
             boolean joined = false;
@@ -84,6 +86,23 @@ final class ReadOut {
                 .filter(c -> !(c.move() instanceof Act a && a.deed() instanceof Deed.Waiting))
                 .toList();
         return said.isEmpty() ? clauses : said;
+    }
+
+    /** Where a whole team goes the same way, that way is told and not where each of them ends. */
+    private static List<Clause> besideEachOther(List<Clause> clauses) {
+        return clauses.stream()
+                .map(c -> goWithHim(c, clauses) ? c.goingStraight() : c)
+                .toList();
+    }
+
+    private static boolean goWithHim(Clause clause, List<Clause> all) {
+        if (clause.straight().isEmpty()) {
+            return false;
+        }
+        Set<RoleId> beside = new HashSet<>();
+        all.stream().filter(clause::isBeside).forEach(c -> beside.add(c.move().role()));
+        return beside.size() > 1
+                && beside.equals(Set.copyOf(clause.team().orElseThrow().roles()));
     }
 
     private static List<Clause> inOrderOfTime(List<Clause> clauses) {
@@ -258,15 +277,27 @@ final class ReadOut {
         private String saying(boolean cueAgain) {
             List<String> who = new ArrayList<>(List.of(first().who()));
             others.forEach(o -> who.add(o.first().who()));
+            Optional<String> team = team();
             String then = first().isNext() && others.isEmpty() ? text("words.then") + " " : "";
             String does = swap ? text("aloud.swap") : predicate();
-            String said = list(who) + " " + then + (others.isEmpty() || swap ? does : Clause.ofMany(does));
+            String said = team.orElseGet(() -> list(who)) + " " + then
+                    + (others.isEmpty() || swap ? does : Clause.ofMany(does));
             if (!gapped.isEmpty()) {
                 List<String> all = new ArrayList<>(List.of(said));
                 gapped.forEach(g -> all.add(g.who() + " " + g.where()));
                 said = list(all);
             }
             return whole(said, cueAgain);
+        }
+
+        /** "All of Blue", where everybody of a team does it and nobody else. */
+        private Optional<String> team() {
+            Set<RoleId> who = new HashSet<>();
+            who.add(first().move().role());
+            others.forEach(o -> who.add(o.first().move().role()));
+            return first().team()
+                    .filter(t -> who.size() > 1 && who.equals(Set.copyOf(t.roles())))
+                    .map(t -> text("team.all", t.name()));
         }
 
         private String whole(String said, boolean cueAgain) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import wildchalk.core.drill.AfterRep;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Role;
@@ -94,6 +95,9 @@ public final class RepsWriter {
         int coaches = outlook.setting().coaches().orElse(Integer.MAX_VALUE);
         if (coaches < outlook.groups().size() && outlook.groups().size() > 1) {
             said.add(text("reps.unwatched", outlook.groups().size() - coaches));
+        }
+        if (AfterRep.ways(path) > 1) {
+            said.add(text("reps.win-in-turn"));
         }
         if (outlook.leftOver() > 0) {
             said.add(text(outlook.leftOver() == 1 ? "reps.left-over.one" : "reps.left-over", outlook.leftOver()));

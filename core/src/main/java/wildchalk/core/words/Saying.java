@@ -35,6 +35,7 @@ import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Skill;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Stroke;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trick;
@@ -51,6 +52,7 @@ import wildchalk.core.motion.Goals;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.core.text.LengthUnit;
+import wildchalk.core.text.SportTexts;
 import wildchalk.core.text.Texts;
 
 /**
@@ -164,6 +166,13 @@ public final class Saying {
                             effort.orElse(Effort.HARD),
                             List.of(new Waypoint(start, false)))
                     .withFollows(by));
+        } else if (stroke("stroke", verb).isPresent()) {
+            Pass pass = new Pass(NEW, who.id(), Optional.empty(), false, target(rest), kind(), Weight.FIRM);
+            tell(pass.withStroke(stroke("stroke", verb)));
+        } else if (stroke("stroke-shot", verb).isPresent()) {
+            Shot shot = new Shot(
+                    NEW, who.id(), Optional.empty(), false, goal(who, rest).id(), Aim.MIDDLE, Weight.FIRM);
+            tell(shot.withStroke(stroke("stroke-shot", verb)));
         } else if (means("pass", verb)) {
             tell(new Pass(NEW, who.id(), Optional.empty(), false, target(rest), kind(), Weight.FIRM));
         } else if (means("shoot", verb)) {
@@ -230,6 +239,20 @@ public final class Saying {
                 .map(Skill::of)
                 .orElseGet(() ->
                         new Skill(Trick.OWN, said.substring(0, Math.min(Limits.WORD, said.length())), Hand.NONE));
+    }
+
+    /** What only this sport calls so, by the word with which that begins: "digs". */
+    private Optional<Stroke> stroke(String key, String verb) {
+        String sport = drill.surface().sport();
+        List<Stroke> meant = Arrays.stream(Stroke.values())
+                .filter(s -> SportTexts.has(key, sport, s.name()))
+                .filter(s -> {
+                    String first = SportTexts.get(key, sport, s.name()).split(" ")[0];
+                    return verb.equals(first) || verb.equals(SecondPerson.base(first));
+                })
+                .toList();
+        boolean plain = List.of("pass", "shoot", "run", "pick", "seek").stream().anyMatch(k -> means(k, verb));
+        return meant.size() == 1 && !plain ? Optional.of(meant.get(0)) : Optional.empty();
     }
 
     private static Optional<Bid> bid(String verb) {

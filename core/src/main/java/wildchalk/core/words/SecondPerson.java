@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import wildchalk.core.text.Texts;
 
 /**
@@ -27,6 +29,9 @@ final class SecondPerson {
     /** Stands for the label while a sentence is put into the second person. */
     private static final String NAME = "\u0001";
 
+    /** Several who are numbered, as they are told together. */
+    private static final Pattern RANGE = Pattern.compile("(?<![\\w'])(\\p{L}+)(\\d{1,3}) to \\1(\\d{1,3})(?!\\w)");
+
     private final String label;
 
     SecondPerson(String label) {
@@ -36,7 +41,7 @@ final class SecondPerson {
     /** @param own whether the role does what the sentence says */
     String of(String sentence, boolean own) {
         // what somebody else did before is none of this player's business
-        String heard = own ? sentence : sentence.replaceFirst("(?<!,) " + THEN + " ", " ");
+        String heard = apart(own ? sentence : sentence.replaceFirst("(?<!,) " + THEN + " ", " "));
         // a label may be of several words; the letter of a move of his own is none of his business either
         String marked = heard.replaceAll("(?<![\\w'])" + Pattern.quote(label) + "(?!\\w)", NAME)
                 .replaceAll("(?<=(^| )" + NAME + ") \\([a-z]+\\)", "");
@@ -61,6 +66,23 @@ final class SecondPerson {
         }
         String text = String.join(" ", words).replace(NAME, label);
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    /** "W1 to W3" is "W1, W2 and W3" where he is one of them. */
+    private String apart(String sentence) {
+        return RANGE.matcher(sentence).replaceAll(m -> {
+            List<String> names = IntStream.rangeClosed(Integer.parseInt(m.group(2)), Integer.parseInt(m.group(3)))
+                    .mapToObj(n -> m.group(1) + n)
+                    .toList();
+            boolean among = names.size() > 2 && names.contains(label);
+            return Matcher.quoteReplacement(
+                    among
+                            ? Texts.CORE.get(
+                                    "aloud.list",
+                                    String.join(", ", names.subList(0, names.size() - 1)),
+                                    names.get(names.size() - 1))
+                            : m.group());
+        });
     }
 
     static boolean isVerb(String word) {

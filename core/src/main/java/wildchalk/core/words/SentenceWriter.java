@@ -10,6 +10,7 @@ import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Step;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.Behind;
 import wildchalk.core.motion.MoveSpan;
@@ -96,7 +97,20 @@ final class SentenceWriter {
     /** What a move says, taken apart. */
     Clause clause(Move move, Sentence sentence) {
         MoveSpan span = timeline.move(move.id());
-        return Clause.of(sentence, move, span, path, triggers.delay(move, span), startOf(timeline, move));
+        Point from = startOf(timeline, move);
+        Clause clause = Clause.of(sentence, move, span, path, triggers.delay(move, span), from);
+        boolean withTeam = move instanceof Travel t
+                && t.path().size() == 1
+                && t.follows().isEmpty()
+                && t.seeks().isEmpty()
+                && clause.team().isPresent();
+        return withTeam ? clause.withStraight(straight(from, (Travel) move)) : clause;
+    }
+
+    /** "9 m up". */
+    private String straight(Point from, Travel travel) {
+        Point end = travel.path().get(0).at();
+        return places.rough(from.distanceTo(end)) + " " + places.direction(from, end);
     }
 
     private boolean followsOwnMove(Step step, Move move) {

@@ -78,6 +78,7 @@ final class SetUpWriter {
         List<String> list = new ArrayList<>();
         lines(list);
         roles(list);
+        path.course().teams().forEach(t -> list.add(new CourseWords(path, surface).team(t)));
         balls(list);
         Formation.of(path.gear()).forEach(f -> list.add(formation(f)));
         path.layout()

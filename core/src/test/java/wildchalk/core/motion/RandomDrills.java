@@ -10,6 +10,7 @@ import java.util.Set;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Aim;
+import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Bid;
@@ -75,8 +76,13 @@ import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Skill;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
+import wildchalk.core.drill.Stint;
+import wildchalk.core.drill.Stroke;
 import wildchalk.core.drill.Suits;
 import wildchalk.core.drill.Target;
+import wildchalk.core.drill.Team;
+import wildchalk.core.drill.TeamId;
+import wildchalk.core.drill.TeamTurn;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trick;
 import wildchalk.core.drill.Trigger;
@@ -238,12 +244,22 @@ public final class RandomDrills {
                                 Rule.What.CROSS,
                                 Optional.of(new Region.Line(place(), place())),
                                 Optional.of(watched(4)))))
-                .withLaunch(Optional.of(new Launch(Optional.of(new Event.Whistle()), 5)))
+                .withLaunch(Optional.of(new Launch(Optional.of(new Event.Whistle()), 5, random.nextBoolean())))
                 .withRotation(List.of(
                         Rotation.toLine(new RoleId("r0"), new LineId("line")),
                         Rotation.toRole(new RoleId("r1"), new RoleId("r2")),
                         Rotation.stay(new RoleId("r2")),
                         Rotation.rest(new RoleId("r3"))))
+                .withTeams(List.of(
+                        new Team(new TeamId("blue"), "Blue", List.of(new RoleId("r0"), new RoleId("r3"))),
+                        new Team(new TeamId("white"), "White", List.of(new RoleId("r1")))))
+                .withTeamTurns(
+                        List.of(new TeamTurn(pick(TeamTurn.How.values()), new TeamId("blue"), new TeamId("white"))))
+                .withAlternation(Optional.of(new Alternation(
+                        random.nextBoolean() ? Repeat.How.OTHER_SIDE : Repeat.How.OTHER_END,
+                        random.nextBoolean() ? Stint.ofReps(1 + random.nextInt(3)) : Stint.ofMinutes(1.5),
+                        Map.of(new RoleId("r0"), new RoleId("r1"), new RoleId("r1"), new RoleId("r0")),
+                        Map.of("right", "left", "left", "right"))))
                 .withSuits(new Suits(List.of(AgeBand.U12), "once they look up"));
         return p.withSteps(steps, course);
     }
@@ -320,6 +336,12 @@ public final class RandomDrills {
         return random.nextInt(3) == 0 ? 0.8 + random.nextInt(5) / 10.0 : 1;
     }
 
+    /** Some have a word of their sport. */
+    private static Optional<Stroke> stroke(MoveId id) {
+        int n = Math.floorMod(id.text().hashCode(), 3 * Stroke.values().length);
+        return n < Stroke.values().length ? Optional.of(Stroke.values()[n]) : Optional.empty();
+    }
+
     /** By somebody else; empty where the draw is himself. */
     private Optional<Following> following(RoleId role, int roles) {
         RoleId other = new RoleId("r" + random.nextInt(roles));
@@ -367,7 +389,8 @@ public final class RandomDrills {
                         pick(PassKind.values()),
                         pick(Weight.values()),
                         random.nextInt(4) == 0,
-                        random.nextInt(5) == 0 ? Optional.of(pick(Board.values())) : Optional.empty());
+                        random.nextInt(5) == 0 ? Optional.of(pick(Board.values())) : Optional.empty(),
+                        stroke(id));
             case 7 ->
                 new Shot(
                         id,
@@ -379,7 +402,8 @@ public final class RandomDrills {
                         Weight.FIRM,
                         random.nextInt(4) == 0,
                         pick(ShotEnd.values()),
-                        random.nextInt(4) == 0 ? Optional.of(place()) : Optional.empty());
+                        random.nextInt(4) == 0 ? Optional.of(place()) : Optional.empty(),
+                        stroke(id));
             case 8 -> new PickUp(id, role, trigger, runsOn, pick(PickUpKind.values()));
             case 9, 10 -> new Act(id, role, trigger, runsOn, deed(roles));
             default -> Act.waiting(id, role, trigger, runsOn, 0.1 + random.nextInt(20) / 10.0);

@@ -1,6 +1,7 @@
 package wildchalk.desktop.board;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
@@ -10,10 +11,17 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import wildchalk.core.arrange.Alignments.Axis;
 import wildchalk.core.arrange.SecondStations;
+import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Station;
+import wildchalk.core.drill.Team;
+import wildchalk.core.drill.TeamId;
 import wildchalk.core.edit.Arrangements;
+import wildchalk.core.edit.Courses;
 import wildchalk.core.edit.Placements;
 import wildchalk.core.surface.Position;
+import wildchalk.core.telling.CourseOffers;
 import wildchalk.core.words.StationWords;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
@@ -54,6 +62,7 @@ final class ArrangeMenu {
         items.add(new SeparatorMenuItem());
         items.add(item("group", several, arrange::group));
         items.add(item("ungroup", some, arrange::ungroup));
+        items.add(team(document, s));
         items.add(item("lock", some, arrange::lock));
         items.add(item("front", some, () -> arrange.order(true)));
         items.add(item("back", some, () -> arrange.order(false)));
@@ -90,6 +99,39 @@ final class ArrangeMenu {
         }
         menu.setDisable(where.isEmpty());
         return menu;
+    }
+
+    /** The players among what is chosen become a team, in bibs of a colour that gives it its name. */
+    private static Menu team(DrillDocument document, Selection s) {
+        Menu menu = new Menu(Ui.text("arrange.team"));
+        menu.setId("arrange-team");
+        List<RoleId> players = document.path().roles().stream()
+                .map(Role::id)
+                .filter(s.ids()::contains)
+                .toList();
+        for (Chalk chalk : Chalk.values()) {
+            String name = CourseOffers.teamName(chalk);
+            menu.getItems().add(team(document, players, name, name, Optional.of(chalk)));
+        }
+        int number = document.version().course().teams().size() + 1;
+        menu.getItems()
+                .add(team(
+                        document,
+                        players,
+                        Ui.text("arrange.team.as"),
+                        Ui.text("talk.team.plain", number),
+                        Optional.empty()));
+        menu.setDisable(players.isEmpty());
+        return menu;
+    }
+
+    private static MenuItem team(
+            DrillDocument document, List<RoleId> players, String text, String name, Optional<Chalk> bibs) {
+        MenuItem item = new MenuItem(text);
+        item.setId("arrange-team-" + bibs.map(Enum::name).orElse("as"));
+        item.setOnAction(e ->
+                document.edit(Ui.text("edit.team"), Courses.addTeam(new Team(new TeamId("new"), name, players), bibs)));
+        return item;
     }
 
     private static Menu positions(DrillDocument document, Selection s) {

@@ -115,6 +115,11 @@ final class BoardPointer {
             return;
         }
         document.playingProperty().set(false);
+        if (document.choicesProperty().get().otherSide()) {
+            // nothing is drawn on what is only to be looked at
+            document.choose(document.choicesProperty().get().withOtherSide(false));
+            return;
+        }
         if (board.gestureOrNull() != null && !board.gestureOrNull().endsOnRelease()) {
             board.gestureOrNull().press(e.getX(), e.getY());
             if (e.getClickCount() == 2) {
@@ -235,9 +240,10 @@ final class BoardPointer {
     private void take(Frame frame, Viewport v, Selection thing, boolean setOut) {
         Optional<RoleId> holder = thing.ball().flatMap(b -> board.holderOf(frame, b));
         if (!setOut && thing.role().isPresent()) {
+            Set<ElementId> chosen = document.selectionProperty().get().ids();
             document.selectionProperty().set(thing);
             board.setGesture(
-                    board.pull(frame, v, Pull.fromBody(frame, thing.role().get())));
+                    board.pull(frame, v, Pull.fromBody(frame, thing.role().get(), chosen)));
         } else if (!setOut && holder.isPresent()) {
             document.selectionProperty().set(thing);
             board.setGesture(board.pull(frame, v, Pull.fromBall(frame, holder.get())));

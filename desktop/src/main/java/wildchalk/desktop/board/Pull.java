@@ -1,5 +1,6 @@
 package wildchalk.desktop.board;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -8,6 +9,7 @@ import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Bid;
 import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
@@ -21,12 +23,14 @@ import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Target;
+import wildchalk.core.drill.Team;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.drill.Weight;
 import wildchalk.core.edit.Tellings;
+import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.telling.Bids;
@@ -63,18 +67,24 @@ final class Pull {
     private Manner manner = Manner.FORWARD;
     private Effort effort = Effort.STEADY;
 
-    private Pull(Frame frame, RoleId role, boolean fromBall) {
+    /** Who would do the same beside him. */
+    private final List<RoleId> others;
+
+    private boolean together;
+
+    private Pull(Frame frame, RoleId role, boolean fromBall, List<RoleId> others) {
         this.frame = frame;
         this.role = role;
         this.fromBall = fromBall;
+        this.others = others;
         Point body = frame.timeline().poseAt(role, frame.seconds()).at();
-        this.start = fromBall && onTheRun().isPresent() ? body : afterTheStep();
+        this.start = fromBall && onTheRun().isPresent() ? body : afterTheStep(role);
         this.goesOn = !start.isWithin(SAME_METRES, body);
         this.hand = new Freehand(start);
     }
 
     /** Where the role is when it has done what the step has for it: the next move begins there. */
-    private Point afterTheStep() {
+    private Point afterTheStep(RoleId role) {
         double done = frame.seconds();
         for (Move move : step().moves()) {
             MoveSpan span = frame.timeline().move(move.id());
@@ -92,12 +102,32 @@ final class Pull {
 
     /** From a player's body: a travel, with the ball if the player has it. */
     static Pull fromBody(Frame frame, RoleId role) {
-        return new Pull(frame, role, false);
+        return fromBody(frame, role, Set.of());
+    }
+
+    /**
+     * Likewise, perhaps with others who do the same.
+     *
+     * @param chosen what is chosen: the players among it go along if he is one of them, else his team
+     */
+    static Pull fromBody(Frame frame, RoleId role, Set<ElementId> chosen) {
+        List<RoleId> team = frame.path().course().teamOf(role).map(Team::roles).orElse(List.of());
+        List<RoleId> all = frame.path().roles().stream()
+                .map(Role::id)
+                .filter(r -> chosen.contains(role) && chosen.size() > 1 ? chosen.contains(r) : team.contains(r))
+                .filter(r -> !r.equals(role))
+                .toList();
+        return new Pull(frame, role, false, all);
+    }
+
+    /** All who are chosen with him, or his team, do the same beside him; or he alone again. */
+    void toggleTogether() {
+        together = !together && !others.isEmpty();
     }
 
     /** From the ball that a player holds: a pass or a shot. */
     static Pull fromBall(Frame frame, RoleId holder) {
-        return new Pull(frame, holder, true);
+        return new Pull(frame, holder, true, List.of());
     }
 
     Point start() {
@@ -184,7 +214,20 @@ final class Pull {
         return Optional.of(
                 ball.isPresent() && exact.isEmpty()
                         ? proposal("edit.fetch", label(role), travel, new PickUp(NEW, role, Optional.empty(), false))
-                        : proposal("edit.travel", label(role), travel));
+                        : proposal("edit.travel", label(role), withOthers(travel)));
+    }
+
+    /** The same for everybody who goes along, each from where he stands. */
+    private Move[] withOthers(Travel travel) {
+        List<Move> all = new ArrayList<>(List.of(travel));
+        for (RoleId other : together ? others : List.<RoleId>of()) {
+            PlaneMap shift = PlaneMap.shift(afterTheStep(other).minus(start));
+            all.add(travel.withPath(travel.path().stream()
+                            .map(w -> w.withAt(shift.apply(w.at()).toMillimetres()))
+                            .toList())
+                    .withRole(other));
+        }
+        return all.toArray(Move[]::new);
     }
 
     /** The opponent under the pointer who has the ball. */

@@ -17,6 +17,7 @@ import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.Edited;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.path.Path;
+import wildchalk.core.words.Line;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Worker;
 import wildchalk.desktop.ui.Ui;
@@ -117,10 +118,17 @@ final class PullGesture implements Gesture {
         Edited then = edit.applyTo(drill, path.id());
         Progression version = then.drill().progression(path.id()).orElseThrow();
         Told told = Told.of(then.drill(), Path.of(version, path.choices()), reader);
-        return then.made().stream()
-                .findFirst()
-                .flatMap(m -> told.talk().sentence((MoveId) m))
-                .map(s -> s.text() + "  " + s.measure())
+        Optional<String> all = then.made().size() < 3
+                ? Optional.empty()
+                : told.talk().steps().stream()
+                        .flatMap(s -> s.lines().stream())
+                        .filter(l -> l.moves().containsAll(then.made()))
+                        .map(Line::text)
+                        .findFirst();
+        return all.or(() -> then.made().stream()
+                        .findFirst()
+                        .flatMap(m -> told.talk().sentence((MoveId) m))
+                        .map(s -> s.text() + "  " + s.measure()))
                 .orElse("");
     }
 
@@ -144,6 +152,7 @@ final class PullGesture implements Gesture {
         }
         switch (code) {
             case X -> pull.cut(viewport.toMetres(x, y));
+            case A -> pull.toggleTogether();
             case B -> pull.toggle(Manner.BACKWARD);
             case S -> pull.toggle(Manner.SHUFFLE);
             case C -> pull.toggle(Manner.CROSSOVER);

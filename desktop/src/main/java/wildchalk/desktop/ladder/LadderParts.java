@@ -181,10 +181,12 @@ public final class LadderParts {
     }
 
     private void refreshWay() {
-        boolean many = Outcomes.areMany(document.version());
+        boolean many = Outcomes.areMany(document.version())
+                || document.version().course().alternation().isPresent();
         way.setVisible(many);
         if (many) {
-            way.setText(Ui.text("ladder.way", document.told().run().label()));
+            String label = document.told().run().label();
+            way.setText(Ui.text("ladder.way", label.isEmpty() ? Ui.text("ladder.way.drawn") : label));
         }
     }
 
@@ -276,8 +278,25 @@ public final class LadderParts {
 
     // ---- paths ----
 
+    /** As drawn, or the other way round. */
+    private MenuItem side(boolean other) {
+        CheckMenuItem item = new CheckMenuItem(Ui.text(other ? "ladder.way.other" : "ladder.way.drawn"));
+        item.setId(other ? "way-other-side" : "way-drawn");
+        Choices now = document.choicesProperty().get();
+        item.setSelected(now.otherSide() == other);
+        item.setOnAction(e -> document.choose(now.withOtherSide(other)));
+        return item;
+    }
+
     private void fillWays() {
         way.getItems().clear();
+        if (document.version().course().alternation().isPresent()) {
+            way.getItems().addAll(side(false), side(true));
+            if (!Outcomes.areMany(document.version())) {
+                return;
+            }
+            way.getItems().add(new SeparatorMenuItem());
+        }
         List<Way> ways = Outcomes.ways(document.version());
         Choices now = Outcomes.way(
                         document.version(), document.choicesProperty().get())

@@ -12,10 +12,12 @@ import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Progression;
@@ -25,6 +27,9 @@ import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Scoring;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.Stint;
+import wildchalk.core.drill.Team;
+import wildchalk.core.drill.TeamId;
+import wildchalk.core.drill.TeamTurn;
 import wildchalk.core.edit.Courses;
 import wildchalk.core.edit.Edit;
 import wildchalk.core.telling.Branching;
@@ -52,6 +57,9 @@ final class CourseSection {
     static List<Node> of(DrillDocument document) {
         CourseSection section = new CourseSection(document);
         List<Node> nodes = new ArrayList<>();
+        if (!document.version().course().teams().isEmpty()) {
+            nodes.add(TeamSection.of(document));
+        }
         nodes.add(section.rules());
         nodes.add(section.after());
         if (!document.told().talk().changes().isEmpty()) {
@@ -85,7 +93,7 @@ final class CourseSection {
         return box;
     }
 
-    private static HBox head(String title, Node... more) {
+    static HBox head(String title, Node... more) {
         Label label = new Label(title);
         label.getStyleClass().add("course-title");
         Region gap = new Region();
@@ -104,6 +112,10 @@ final class CourseSection {
     }
 
     private HBox removable(String text, String id, Edit without) {
+        return removable(document, text, id, without);
+    }
+
+    static HBox removable(DrillDocument document, String text, String id, Edit without) {
         Label label = line(text);
         HBox.setHgrow(label, Priority.ALWAYS);
         label.setMaxWidth(Double.MAX_VALUE);
@@ -159,6 +171,9 @@ final class CourseSection {
         whom.getItems().add(otherItem(limit.withSide(Optional.empty())));
         for (Side side : Side.values()) {
             whom.getItems().add(otherItem(limit.withSide(Optional.of(side))));
+        }
+        for (Team team : document.version().course().teams()) {
+            whom.getItems().add(otherItem(limit.withTeam(Optional.of(team.id()))));
         }
         Menu where = menu(menu, groups, Ui.text("talk.limit.where"));
         if (limit.kind() != Rule.Kind.ENTRIES) {
@@ -251,6 +266,17 @@ final class CourseSection {
             box.getChildren()
                     .add(removable(words().stint(whole.course().stint()), "stint-gone", Courses.stint(Stint.ONE_REP)));
         }
+        whole.course()
+                .alternation()
+                .ifPresent(a -> box.getChildren()
+                        .add(removable(words().alternation(a), "sides-gone", Courses.alternation(Optional.empty()))));
+        for (TeamTurn turn : whole.course().teamTurns()) {
+            box.getChildren()
+                    .add(removable(
+                            words().teamTurn(turn),
+                            "team-turn-gone-" + turn.first(),
+                            Courses.removeTeamTurn(turn.first())));
+        }
         for (Rotation turn : whole.course().rotation()) {
             box.getChildren()
                     .add(removable(
@@ -261,14 +287,57 @@ final class CourseSection {
         return box;
     }
 
+    private Menu sides() {
+        Progression whole = document.version();
+        Menu menu = new Menu(Ui.text("talk.sides"));
+        menu.setId("sides");
+        List<Alternation> all =
+                CourseOffers.alternations(whole, document.drill().surface());
+        for (int i = 0; i < all.size(); i++) {
+            Alternation a = all.get(i);
+            CheckMenuItem item = new CheckMenuItem(words().alternation(a));
+            item.setId("sides-" + i);
+            item.setMnemonicParsing(false);
+            item.setSelected(whole.course().alternation().equals(Optional.of(a)));
+            item.setOnAction(e -> document.edit(Ui.text("edit.sides"), Courses.alternation(Optional.of(a))));
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    /** One menu for every two teams. */
+    private List<Menu> teamTurns() {
+        Progression whole = document.version();
+        Map<String, Menu> menus = new LinkedHashMap<>();
+        for (TeamTurn turn : CourseOffers.teamTurns(whole)) {
+            String both = Ui.text("talk.teams", name(turn.first()), name(turn.second()));
+            Menu menu = menus.computeIfAbsent(both, Menu::new);
+            menu.setMnemonicParsing(false);
+            menu.setId("teams-" + turn.first() + "-" + turn.second());
+            CheckMenuItem item = new CheckMenuItem(words().teamTurn(turn));
+            item.setId("teams-" + turn.first() + "-" + turn.second() + "-" + turn.how());
+            item.setMnemonicParsing(false);
+            item.setSelected(whole.course().teamTurns().contains(turn));
+            item.setOnAction(e -> document.edit(Ui.text("edit.team-turn"), Courses.teamTurn(turn)));
+            menu.getItems().add(item);
+        }
+        return List.copyOf(menus.values());
+    }
+
+    private String name(TeamId team) {
+        return document.version().course().team(team).map(Team::name).orElse("");
+    }
+
     private void fillRotation(LazyMenu add) {
         Progression whole = document.version();
+        boolean goesOn = whole.course().launch().filter(Launch::goesOn).isPresent();
         Menu launch = new Menu(Ui.text("talk.launch"));
         for (Launch l : CourseOffers.launches(document.path())) {
-            CheckMenuItem item = new CheckMenuItem(words().launch(l));
+            CheckMenuItem item = new CheckMenuItem(words().launch(l.withGoesOn(goesOn)));
             item.setMnemonicParsing(false);
-            item.setSelected(whole.course().launch().equals(Optional.of(l)));
-            item.setOnAction(e -> document.edit(Ui.text("edit.launch"), Courses.launch(Optional.of(l))));
+            item.setSelected(whole.course().launch().equals(Optional.of(l.withGoesOn(goesOn))));
+            item.setOnAction(
+                    e -> document.edit(Ui.text("edit.launch"), Courses.launch(Optional.of(l.withGoesOn(goesOn)))));
             launch.getItems().add(item);
         }
         Menu stint = new Menu(Ui.text("talk.stint"));
@@ -279,7 +348,15 @@ final class CourseSection {
             item.setOnAction(e -> document.edit(Ui.text("edit.stint"), Courses.stint(s)));
             stint.getItems().add(item);
         }
-        add.getItems().setAll(launch, stint);
+        CheckMenuItem same = new CheckMenuItem(Ui.text("talk.launch.goes-on"));
+        same.setId("launch-goes-on");
+        Launch now = whole.course().launch().orElse(Launch.WHEN_OVER);
+        same.setSelected(now.goesOn());
+        same.setOnAction(
+                e -> document.edit(Ui.text("edit.launch"), Courses.launch(Optional.of(now.withGoesOn(!now.goesOn())))));
+        launch.getItems().addAll(new SeparatorMenuItem(), same);
+        add.getItems().setAll(launch, stint, sides());
+        add.getItems().addAll(teamTurns());
         for (Role role : whole.roles()) {
             Menu menu = new Menu(Ui.text("talk.rotation.role", role.label()));
             menu.setMnemonicParsing(false);

@@ -49,6 +49,8 @@ import wildchalk.core.drill.StationId;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.Suits;
+import wildchalk.core.drill.Team;
+import wildchalk.core.drill.TeamId;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.WaitingLine;
 import wildchalk.core.drill.ZoneKind;
@@ -121,6 +123,10 @@ final class EditSamples {
     }
 
     // ---- what there is to choose from ----
+
+    private static boolean ofTeams(String key) {
+        return key.startsWith("team") || key.equals("groups");
+    }
 
     private <T> Optional<T> one(List<T> list) {
         return list.isEmpty() ? Optional.empty() : Optional.of(list.get(random.nextInt(list.size())));
@@ -443,6 +449,37 @@ final class EditSamples {
                 EditKind.REPEAT_REMOVE,
                 () -> one(version.course().repeats())
                         .flatMap(r -> sample(Courses.removeRepeat(r.id()), Set.of("repeat " + r.id().text()))));
+        with(
+                EditKind.TEAM_ADD,
+                () -> one(version.roles())
+                        .map(r -> new Sample(
+                                Courses.addTeam(
+                                        new Team(new TeamId("new"), "Green", List.of(r.id())),
+                                        Optional.of(Chalk.GREEN)),
+                                k -> ofTeams(k) || k.equals("role " + r.id().text()))));
+        with(
+                EditKind.TEAM_CHANGE,
+                () -> one(version.course().teams())
+                        .flatMap(t ->
+                                sample(Courses.teamName(t.id(), "the outer ring"), Set.of("team " + t.id().text()))));
+        with(
+                EditKind.TEAM_REMOVE,
+                () -> one(version.course().teams())
+                        .flatMap(t -> Optional.of(new Sample(Courses.removeTeam(t.id()), EditSamples::ofTeams))));
+        with(
+                EditKind.TEAM_TURN,
+                () -> one(CourseOffers.teamTurns(version))
+                        .map(t -> new Sample(Courses.teamTurn(t), EditSamples::ofTeams)));
+        with(
+                EditKind.TEAM_TURN_REMOVE,
+                () -> one(version.course().teamTurns())
+                        .flatMap(t -> sample(
+                                Courses.removeTeamTurn(t.first()),
+                                Set.of("team-turn " + t.first().text()))));
+        with(
+                EditKind.ALTERNATION,
+                () -> one(CourseOffers.alternations(version, drill.surface()))
+                        .flatMap(a -> sample(Courses.alternation(Optional.of(a)), Set.of("alternation"))));
         with(
                 EditKind.CALLS_ADD,
                 () -> fresh(Courses.addCalls(new CallSet(new CallId("new"), List.of("red", "blue"), 1, false, 0))));

@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import wildchalk.core.drill.AfterRep;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Scene;
@@ -34,7 +35,7 @@ public final class RotationPainter {
     /** From each label to the next: those who go to the tail of a line come back as the one whom it feeds. */
     static Map<String, String> next(Scene scene) {
         Map<String, String> next = new LinkedHashMap<>();
-        for (Rotation r : scene.course().rotation()) {
+        for (Rotation r : AfterRep.rotation(scene, 0)) {
             Optional<RoleId> to = r.how() == Rotation.How.ROLE
                     ? r.next()
                     : r.line()
