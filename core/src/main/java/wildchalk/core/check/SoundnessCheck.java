@@ -44,12 +44,13 @@ public final class SoundnessCheck {
 
     static List<Finding> of(RunThrough run) {
         List<Finding> found = new ArrayList<>(of(run.version()));
-        cutShort(run.path(), found);
+        cutShort(run, found);
         return found;
     }
 
     /** A repeat of which a version has no room for all. */
-    private static void cutShort(Path path, List<Finding> found) {
+    private static void cutShort(RunThrough run, List<Finding> found) {
+        Path path = run.path();
         for (Repeat repeat : path.course().repeats()) {
             Optional<Step> drawn = path.step(repeat.from());
             long times = 1
@@ -58,9 +59,14 @@ public final class SoundnessCheck {
                             .filter(a -> a.repeat().id().equals(repeat.id()) && a.begins())
                             .count();
             if (drawn.isPresent() && times < repeat.times()) {
+                List<Move> first = drawn.get().moves().stream().limit(1).toList();
+                double from = run.timeline().step(repeat.from()).start();
                 Finding finding = Finding.of(
-                        REPEAT_CUT,
-                        drawn.get().moves().stream().limit(1).map(Move::id).toList());
+                                REPEAT_CUT, first.stream().map(Move::id).toList())
+                        .at(from);
+                for (Move move : first) {
+                    finding = finding.at(run.timeline().placeAt(move.role(), from), from);
+                }
                 found.add(finding.with(Quantity.COUNT, times)
                         .with(Quantity.LIMIT, repeat.times())
                         .named(repeat.id().text()));

@@ -468,7 +468,9 @@ final class EditSamples {
                         .flatMap(t -> Optional.of(new Sample(Courses.removeTeam(t.id()), EditSamples::ofTeams))));
         with(
                 EditKind.TEAM_TURN,
-                () -> one(CourseOffers.teamTurns(version))
+                () -> one(CourseOffers.teamTurns(version).stream()
+                                .filter(t -> !version.course().teamTurns().contains(t))
+                                .toList())
                         .map(t -> new Sample(Courses.teamTurn(t), EditSamples::ofTeams)));
         with(
                 EditKind.TEAM_TURN_REMOVE,
