@@ -18,6 +18,7 @@ import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Following;
 import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.LineId;
+import wildchalk.core.drill.Looking;
 import wildchalk.core.drill.Lying;
 import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
@@ -294,6 +295,9 @@ public final class Copies {
     }
 
     private Deed deed(Deed deed) {
+        if (deed instanceof Looking l) {
+            return mark(l.at()).<Deed>map(l::withAt).orElse(deed);
+        }
         return deed instanceof Deed.Calling c
                 ? new Deed.Calling(
                         c.words(), c.set().filter(x -> into.course().call(x).isPresent()))

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.BallId;
@@ -95,8 +96,18 @@ final class CourseReader {
 
     static Rule rule(Fields f) throws FormatProblem {
         RuleId id = new RuleId(f.slug("id"));
-        if (f.has("limit") == f.has("hold")) {
-            throw f.problem("A rule needs either \"limit\" or \"hold\", not both.");
+        long kinds = Stream.of("limit", "hold", "heads").filter(f::has).count();
+        if (kinds != 1) {
+            throw f.problem("A rule needs one of \"limit\", \"hold\" and \"heads\".");
+        }
+        if (f.has("heads")) {
+            return new Rule.Duty(
+                    id,
+                    f.choiceOr("bound", Rule.Bound.class, Rule.Bound.AT_LEAST),
+                    f.whole("heads", 0, Limits.ROLES),
+                    f.slug("zone"),
+                    f.has("side") ? Optional.of(f.choice("side", Side.class)) : Optional.empty(),
+                    f.has("team") ? Optional.of(new TeamId(f.slug("team"))) : Optional.empty());
         }
         if (f.has("limit")) {
             Rule.Kind kind = f.choice("limit", Rule.Kind.class);

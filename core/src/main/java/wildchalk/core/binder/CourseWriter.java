@@ -83,6 +83,10 @@ final class CourseWriter {
             l.zone().ifPresent(z -> o.put("zone", z));
             l.side().ifPresent(s -> o.put("side", Fields.nameOf(s)));
             l.team().ifPresent(t -> o.put("team", t.text()));
+        } else if (rule instanceof Rule.Duty d) {
+            o.put("heads", d.number()).put("bound", Fields.nameOf(d.bound())).put("zone", d.zone());
+            d.side().ifPresent(s -> o.put("side", Fields.nameOf(s)));
+            d.team().ifPresent(t -> o.put("team", t.text()));
         } else if (rule instanceof Rule.Hold h) {
             o.put("hold", Fields.nameOf(h.what())).put("role", h.role().text());
             h.where().ifPresent(r -> {

@@ -13,11 +13,13 @@ import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Called;
 import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.DroppingOut;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Following;
 import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Joining;
 import wildchalk.core.drill.Limits;
+import wildchalk.core.drill.Looking;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
@@ -51,7 +53,7 @@ import wildchalk.core.json.Located;
 final class MoveReader {
 
     private static final String KINDS =
-            "travel, pass, shot, pick-up, put-down, wait, turn, screen, contact, contest, challenge, play, skill, call";
+            "travel, pass, shot, pick-up, put-down, wait, turn, screen, contact, contest, challenge, play, skill, look, drop-out, call";
 
     private MoveReader() {}
 
@@ -167,6 +169,9 @@ final class MoveReader {
                 new Deed.Calling(
                         f.text("words", Deed.Calling.MAX_LENGTH),
                         f.has("set") ? Optional.of(new CallId(f.slug("set"))) : Optional.empty());
+            case "look" ->
+                new Looking(f.object("at").readAll(MoveReader::mark), f.choiceOr("over", Hand.class, Hand.NONE));
+            case "drop-out" -> new DroppingOut();
             case "put-down" -> new Deed.PuttingDown();
             default -> throw f.problem(f.raw("do"), "\"do\" should be one of %s; found \"%s\".".formatted(KINDS, kind));
         };

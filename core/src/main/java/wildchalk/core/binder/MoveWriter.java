@@ -7,8 +7,10 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.DroppingOut;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Looking;
 import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OpenPlay;
@@ -44,7 +46,12 @@ final class MoveWriter {
     ObjectNode move(Move m, String path) {
         ObjectNode o = MAKE.objectNode();
         o.put("id", m.id().text()).put("role", m.role().text());
-        m.match(t -> travel(o, t, path), p -> pass(o, p, path), s -> shot(o, s), u -> pickUp(o, u), a -> deed(o, a));
+        m.match(
+                t -> travel(o, t, path),
+                p -> pass(o, p, path),
+                s -> shot(o, s),
+                u -> pickUp(o, u),
+                a -> deed(o, a, path));
         m.trigger().ifPresent(t -> trigger(o.putObject("when"), t, path + "/when"));
         if (m.runsOn()) {
             o.put("runsOn", true);
@@ -182,7 +189,7 @@ final class MoveWriter {
         return o;
     }
 
-    private ObjectNode deed(ObjectNode o, Act act) {
+    private ObjectNode deed(ObjectNode o, Act act, String path) {
         return act.deed().match(new Deed.Cases<ObjectNode>() {
             @Override
             public ObjectNode waiting(Deed.Waiting w) {
@@ -257,6 +264,21 @@ final class MoveWriter {
                     o.put("hand", Fields.nameOf(s.hand()));
                 }
                 return o;
+            }
+
+            @Override
+            public ObjectNode looking(Looking l) {
+                o.put("do", "look");
+                o.set("at", mark(l.at(), path + "/at"));
+                if (l.over() != Hand.NONE) {
+                    o.put("over", Fields.nameOf(l.over()));
+                }
+                return o;
+            }
+
+            @Override
+            public ObjectNode droppingOut(DroppingOut d) {
+                return o.put("do", "drop-out");
             }
 
             @Override

@@ -19,6 +19,7 @@ public final class Checks {
             run -> run.timeline().findings(),
             HoldCheck::of,
             LimitCheck::of,
+            DutyCheck::of,
             AcrossPathsCheck::of,
             LaunchCheck::of,
             TouchCheck::of,

@@ -87,6 +87,7 @@ final class RemedyIdeas {
                 add("to-the-end", moves(), travels(t -> t.withUntil(Optional.empty())));
             case "hold-leave", "hold-enter", "hold-cross" -> holdBack();
             case "hold-touch", "hold-shoot", "hold-tackle", "hold-look" -> dropRules();
+            case "duty-broken" -> dropRules();
             case "limit-seconds", "limit-passes", "limit-entries", "limit-touches", "limit-dribbles" -> otherLimit();
             case "no-zone" -> dropRules();
             case "other-age" -> suitToo();

@@ -88,6 +88,13 @@ public record Course(
                 .toList();
     }
 
+    public List<Rule.Duty> duties() {
+        return rules.stream()
+                .filter(Rule.Duty.class::isInstance)
+                .map(Rule.Duty.class::cast)
+                .toList();
+    }
+
     public List<Rule.Hold> holds() {
         return rules.stream()
                 .filter(Rule.Hold.class::isInstance)

@@ -16,6 +16,8 @@ public sealed interface Deed
                 Challenge,
                 OpenPlay,
                 Skill,
+                Looking,
+                DroppingOut,
                 Deed.Calling,
                 Deed.PuttingDown {
 
@@ -40,6 +42,10 @@ public sealed interface Deed
         T openPlay(OpenPlay p);
 
         T skill(Skill s);
+
+        T looking(Looking l);
+
+        T droppingOut(DroppingOut d);
 
         T calling(Calling c);
 

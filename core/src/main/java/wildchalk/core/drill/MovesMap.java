@@ -70,6 +70,10 @@ public final class MovesMap {
         if (a.deed() instanceof Skill s) {
             return map.swapsHands() ? a.withDeed(s.withHand(s.hand().swapped())) : a;
         }
+        if (a.deed() instanceof Looking l) {
+            return a.withDeed(
+                    new Looking(mark(l.at()), map.swapsHands() ? l.over().swapped() : l.over()));
+        }
         if (a.deed() instanceof OpenPlay p) {
             return a.withDeed(p.withZone(p.zone().map(zones)));
         }
@@ -135,6 +139,12 @@ public final class MovesMap {
     }
 
     public Rule rule(Rule rule) {
+        if (rule instanceof Rule.Duty d) {
+            return d.withZone(zones.apply(d.zone()));
+        }
+        if (rule instanceof Rule.Limit l) {
+            return l.withZone(l.zone().map(zones));
+        }
         return rule instanceof Rule.Hold h
                 ? new Rule.Hold(
                         h.id(),

@@ -143,6 +143,8 @@ public final class Pruning {
                     : Optional.of(p.withOthers(left).withJoining(joining));
         } else if (deed instanceof Challenge c) {
             return Optional.of(deed).filter(d -> knownRoles.contains(c.on()));
+        } else if (deed instanceof Looking l) {
+            return Optional.of(deed).filter(d -> isKnown(l.at()));
         } else if (deed instanceof Deed.Calling c) {
             return Optional.of(new Deed.Calling(
                     c.words(), c.set().filter(s -> course.call(s).isPresent())));
@@ -261,11 +263,9 @@ public final class Pruning {
         teams();
         for (Rule rule : course.rules()) {
             if (!(rule instanceof Rule.Hold hold)) {
-                // a limit for a team that is gone binds nobody
-                if (((Rule.Limit) rule)
-                        .team()
-                        .filter(t -> course.team(t).isEmpty())
-                        .isEmpty()) {
+                // one for a team that is gone binds nobody
+                Optional<TeamId> team = rule instanceof Rule.Limit l ? l.team() : ((Rule.Duty) rule).team();
+                if (team.filter(t -> course.team(t).isEmpty()).isEmpty()) {
                     rules.add(rule);
                 }
                 continue;

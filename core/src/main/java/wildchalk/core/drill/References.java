@@ -78,6 +78,9 @@ final class References {
             travel.until().ifPresent(e -> event(e, what));
             travel.marks().forEach(m -> m.ballId().ifPresent(b -> need(knownBalls.contains(b), what, "ball", b)));
         }
+        if (move instanceof Act act && act.deed() instanceof Looking look) {
+            look.at().ballId().ifPresent(b -> need(knownBalls.contains(b), what, "ball", b));
+        }
     }
 
     private void event(Event event, String what) {
@@ -143,6 +146,9 @@ final class References {
                 }));
         for (Rule.Limit limit : course.limits()) {
             limit.team().ifPresent(t -> need(course.team(t).isPresent(), "rule " + limit.id(), "team", t));
+        }
+        for (Rule.Duty duty : course.duties()) {
+            duty.team().ifPresent(t -> need(course.team(t).isPresent(), "rule " + duty.id(), "team", t));
         }
         for (Rule.Hold hold : course.holds()) {
             role(hold.role(), "rule " + hold.id());

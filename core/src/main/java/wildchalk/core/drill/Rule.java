@@ -5,7 +5,7 @@ import java.util.Optional;
 import wildchalk.core.text.Slugs;
 
 /** A rule of the drill. */
-public sealed interface Rule permits Rule.Limit, Rule.Hold {
+public sealed interface Rule permits Rule.Limit, Rule.Hold, Rule.Duty {
 
     RuleId id();
 
@@ -184,6 +184,54 @@ public sealed interface Rule permits Rule.Limit, Rule.Hold {
         @Override
         public Hold withId(RuleId name) {
             return new Hold(name, role, what, where, until);
+        }
+    }
+
+    /**
+     * So many are always in a part: somebody minds the far post, at most two are in the circle.
+     *
+     * @param number how many, 0 to 40
+     * @param zone id of the part
+     * @param side whom it counts; empty for everybody but coaches
+     * @param team likewise, instead of a side
+     */
+    record Duty(RuleId id, Bound bound, int number, String zone, Optional<Side> side, Optional<TeamId> team)
+            implements Rule {
+        public Duty {
+            Objects.requireNonNull(id, "id");
+            Objects.requireNonNull(bound, "bound");
+            Slugs.check("zone", zone);
+            Objects.requireNonNull(side, "side");
+            Objects.requireNonNull(team, "team");
+            if (side.isPresent() && team.isPresent()) {
+                throw new IllegalArgumentException(
+                        "The rule %s is for a side or for a team, not for both.".formatted(id));
+            }
+            if (number < 0 || number > Limits.ROLES || bound == Bound.AT_LEAST && number == 0) {
+                throw new IllegalArgumentException(
+                        "The rule %s (%d players in %s) binds nobody.".formatted(id, number, zone));
+            }
+        }
+
+        @Override
+        public Duty withId(RuleId name) {
+            return new Duty(name, bound, number, zone, side, team);
+        }
+
+        public Duty withNumber(int other) {
+            return new Duty(id, bound, other, zone, side, team);
+        }
+
+        public Duty withZone(String other) {
+            return new Duty(id, bound, number, other, side, team);
+        }
+
+        /** Whether somebody counts. */
+        public boolean counts(Scene scene, Role role) {
+            return side.map(s -> s == role.side()).orElse(role.side() != Side.COACH)
+                    && team.flatMap(scene.course()::team)
+                            .map(t -> t.roles().contains(role.id()))
+                            .orElse(true);
         }
     }
 }

@@ -4,7 +4,9 @@ import java.util.Optional;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.DroppingOut;
 import wildchalk.core.drill.Event;
+import wildchalk.core.drill.Looking;
 import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Skill;
 import wildchalk.core.geometry.Point;
@@ -72,6 +74,22 @@ final class Deeds {
                     job.runner.stand(t);
                 }
                 run.endsAfter(job, t, s.trick().seconds(), onTheRun);
+                return null;
+            }
+
+            @Override
+            public Void looking(Looking l) {
+                boolean onTheRun = job.runner.goesOn();
+                if (!onTheRun) {
+                    job.runner.stand(t);
+                }
+                run.endsAfter(job, t, Looking.SECONDS, true);
+                return null;
+            }
+
+            @Override
+            public Void droppingOut(DroppingOut d) {
+                run.endsAfter(job, t, 0, true);
                 return null;
             }
 

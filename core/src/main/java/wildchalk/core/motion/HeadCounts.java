@@ -10,7 +10,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wildchalk.core.drill.Act;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.DroppingOut;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Pass;
@@ -94,6 +96,9 @@ public final class HeadCounts {
     /** When somebody's first move starts and his last one leaves him free. */
     private final Map<RoleId, double[]> busy = new HashMap<>();
 
+    /** From when on somebody is out of it. */
+    private final Map<RoleId, Double> out = new HashMap<>();
+
     /** Those who only feed balls in. */
     private final Set<RoleId> outside = new HashSet<>();
 
@@ -146,6 +151,9 @@ public final class HeadCounts {
                 boolean hard = move instanceof Travel t && t.effort().compareTo(Effort.STEADY) >= 0;
                 if (hard || move instanceof Shot) {
                     running.computeIfAbsent(move.role(), r -> new ArrayList<>()).add(span);
+                }
+                if (move instanceof Act act && act.deed() instanceof DroppingOut) {
+                    out.merge(move.role(), span.start(), Math::min);
                 }
                 if (move instanceof Shot shot) {
                     shots.add(shot);
@@ -298,6 +306,9 @@ public final class HeadCounts {
 
     /** @param setsOff until when a first move must have started */
     private boolean isInPlay(Role role, double setsOff, double t) {
+        if (out.getOrDefault(role.id(), Double.POSITIVE_INFINITY) <= t) {
+            return false;
+        }
         double[] own = busy.getOrDefault(role.id(), new double[] {Double.POSITIVE_INFINITY, 0});
         boolean waits = role.at().isEmpty() || isInALine(role);
         if (outside.contains(role.id()) || waits && own[0] > setsOff) {

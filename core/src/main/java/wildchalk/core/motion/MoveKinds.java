@@ -3,6 +3,8 @@ package wildchalk.core.motion;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.DroppingOut;
+import wildchalk.core.drill.Looking;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Skill;
@@ -63,6 +65,16 @@ public final class MoveKinds {
             @Override
             public String skill(Skill s) {
                 return "skill";
+            }
+
+            @Override
+            public String looking(Looking l) {
+                return "look";
+            }
+
+            @Override
+            public String droppingOut(DroppingOut d) {
+                return "drop-out";
             }
 
             @Override

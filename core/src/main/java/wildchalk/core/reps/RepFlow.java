@@ -82,6 +82,12 @@ public final class RepFlow {
         return low;
     }
 
+    /** The rep as it is done: some are the other way round where reps change sides. */
+    RepScript scriptOf(int rep) {
+        run.startOf(rep);
+        return run.scriptOf(rep);
+    }
+
     /** The moment of the rep as drawn that is shown so many seconds after its whistle. */
     public double drawn(int rep, double into) {
         return run.hitchesOf(rep).drawn(into);

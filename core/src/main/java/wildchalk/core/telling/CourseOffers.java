@@ -46,6 +46,7 @@ public final class CourseOffers {
     private static final List<Double> STINT_MINUTES = List.of(1.0, 1.5, 2.0, 3.0, 4.0, 5.0);
     private static final List<Integer> SIDES_REPS = List.of(1, 2, 3, 4, 5);
     private static final List<Double> SIDES_MINUTES = List.of(1.0, 2.0, 3.0, 4.0, 5.0);
+    private static final int MOST_IN_PART = 3;
     private static final int MOST_ZONES = 8;
 
     private CourseOffers() {}
@@ -66,6 +67,31 @@ public final class CourseOffers {
 
     private static Rule limit(Progression version, Rule.Kind kind, int number) {
         return new Rule.Limit(version.nextRuleId(), kind, number, Optional.empty());
+    }
+
+    /** Who is always in a part: one at least, nobody, one or two at most; of everybody, of a team or of a side. */
+    public static List<Rule> duties(Progression version, Surface surface) {
+        List<Rule> list = new ArrayList<>();
+        RuleId id = version.nextRuleId();
+        List<Rule.Duty> who = new ArrayList<>();
+        for (String zone : zones(version, surface)) {
+            Rule.Duty one = new Rule.Duty(id, Rule.Bound.AT_LEAST, 1, zone, Optional.empty(), Optional.empty());
+            version.course()
+                    .teams()
+                    .forEach(t -> who.add(
+                            new Rule.Duty(id, one.bound(), one.number(), zone, Optional.empty(), Optional.of(t.id()))));
+            for (Side side : List.of(Side.ATTACK, Side.DEFENCE)) {
+                who.add(new Rule.Duty(id, one.bound(), one.number(), zone, Optional.of(side), Optional.empty()));
+            }
+            who.add(one);
+        }
+        for (Rule.Duty d : who) {
+            list.add(d);
+            for (int most = 0; most <= MOST_IN_PART; most++) {
+                list.add(new Rule.Duty(id, Rule.Bound.AT_MOST, most, d.zone(), d.side(), d.team()));
+            }
+        }
+        return list;
     }
 
     /** Ids of zones that a rule may be about. */

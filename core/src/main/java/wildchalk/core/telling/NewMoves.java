@@ -10,10 +10,13 @@ import wildchalk.core.drill.Bid;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.DroppingOut;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Following;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Looking;
 import wildchalk.core.drill.Manner;
+import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.MarkedZone;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -52,6 +55,9 @@ public final class NewMoves {
         list.add(act(id, role, new Deed.Waiting(1)));
         list.add(act(id, role, new Deed.Turning(Deed.Turn.PIVOT, Hand.LEFT, 180)));
         list.add(act(id, role, Skill.of(Trick.FEINT)));
+        Optional<Mark> ball = path.balls().stream().findFirst().map(b -> new Mark.TheBall(b.id()));
+        ball.or(() -> other.map(Mark.Somebody::new)).ifPresent(m -> list.add(act(id, role, new Looking(m, Hand.NONE))));
+        list.add(act(id, role, new DroppingOut()));
         list.add(act(id, role, new Deed.Screening(other, 1.5)));
         other.ifPresent(o -> list.add(act(id, role, new Deed.Contact(o, Deed.Level.TOKEN, 0.5))));
         other.ifPresent(

@@ -114,6 +114,9 @@ public final class CourseWords {
         if (rule instanceof Rule.Limit l) {
             return limit(l);
         }
+        if (rule instanceof Rule.Duty d) {
+            return duty(d);
+        }
         Rule.Hold h = (Rule.Hold) rule;
         String where = h.where()
                 .map(r -> r instanceof Region.In in ? names.zone(in.zone()) : names.line((Region.Line) r))
@@ -122,6 +125,17 @@ public final class CourseWords {
         return text("rule.hold." + h.what().name().toLowerCase(Locale.ROOT), label(h.role()), where, until)
                 .replaceAll(" +", " ")
                 .replace(" .", ".");
+    }
+
+    /** "Always at least one of Blue in the far post." */
+    private String duty(Rule.Duty d) {
+        String number =
+                d.number() == 0 ? text("duty.nobody") : text("duty." + d.bound(), ProblemWriter.number(d.number()));
+        String who = d.side()
+                .map(s -> text("duty.of." + s))
+                .or(() -> d.team().map(t -> text("duty.of.team", team(t))))
+                .orElse("");
+        return text(d.number() == 0 ? "duty.never" : "duty", number, who, names.zone(d.zone()));
     }
 
     /** "At most 2 touches each time." "Exactly 3 passes before a shot, in the near half, for the defence." */

@@ -14,12 +14,16 @@ import wildchalk.core.drill.Act;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.DroppingOut;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Looking;
+import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Skill;
 import wildchalk.core.drill.Trick;
+import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
@@ -35,14 +39,16 @@ final class DeedWriter {
 
     private final Path path;
     private final Surface surface;
+    private final MarkNames marked;
     private final ChallengeWriter challenges;
     private final PlayWriter plays;
 
-    DeedWriter(Path path, Surface surface, Timeline timeline) {
+    DeedWriter(Path path, Surface surface, Timeline timeline, Places places) {
         this.challenges = new ChallengeWriter(path, surface, timeline);
         this.plays = new PlayWriter(path, surface);
         this.path = path;
         this.surface = surface;
+        this.marked = new MarkNames(path, surface, places);
     }
 
     Void write(List<Phrase> phrases, Act act) {
@@ -119,6 +125,16 @@ final class DeedWriter {
             @Override
             public Void skill(Skill s) {
                 return skilled(phrases, s);
+            }
+
+            @Override
+            public Void looking(Looking l) {
+                return looks(phrases, act, l);
+            }
+
+            @Override
+            public Void droppingOut(DroppingOut d) {
+                return plain(phrases, text("words.drops-out"));
             }
 
             @Override
@@ -247,6 +263,33 @@ final class DeedWriter {
                         .map(h -> new Phrase.Choice(
                                 text(h == Hand.NONE ? "trick.no-side" : "hand." + h),
                                 deed(Skill.class, d -> d.withHand(h))))
+                        .toList()));
+        return null;
+    }
+
+    /** "Looks over the left shoulder at the ball." */
+    private Void looks(List<Phrase> phrases, Act act, Looking l) {
+        plain(phrases, text("words.looks"));
+        phrases.add(new Phrase.Slot(
+                SlotKind.HAND,
+                l.over() == Hand.NONE ? "" : text("look.over." + l.over()),
+                text("look.over-prompt"),
+                () -> Stream.of(Hand.values())
+                        .map(h -> new Phrase.Choice(text("look.over." + h), deed(Looking.class, d -> d.withOver(h))))
+                        .toList()));
+        List<Mark> marks = new ArrayList<>();
+        path.balls().stream().limit(1).forEach(b -> marks.add(new Mark.TheBall(b.id())));
+        path.roles().stream()
+                .filter(r -> !r.id().equals(act.role()))
+                .forEach(r -> marks.add(new Mark.Somebody(r.id())));
+        Goals.nearest(path, surface, path.startOf(act.role())).ifPresent(g -> marks.add(new Mark.TheGoal(g.id())));
+        phrases.add(new Phrase.Slot(
+                SlotKind.OTHER,
+                text("words.looks-at", marked.of(l.at())),
+                "",
+                () -> marks.stream()
+                        .map(m -> new Phrase.Choice(
+                                text("words.looks-at", marked.of(m)), deed(Looking.class, d -> d.withAt(m))))
                         .toList()));
         return null;
     }

@@ -23,7 +23,6 @@ import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
-import wildchalk.core.text.SportTexts;
 
 /** Writes how somebody goes by where others are, and what he keeps in sight. */
 final class FollowWriter {
@@ -205,26 +204,6 @@ final class FollowWriter {
     }
 
     private String name(Mark mark) {
-        return mark.match(new Mark.Cases<String>() {
-            @Override
-            public String somebody(Mark.Somebody s) {
-                return SentenceWriter.label(path, s.who());
-            }
-
-            @Override
-            public String ball(Mark.TheBall b) {
-                return text("follow.ball", surface.ballName());
-            }
-
-            @Override
-            public String goal(Mark.TheGoal g) {
-                return SportTexts.get("follow-goal", surface.sport(), "goal");
-            }
-
-            @Override
-            public String spot(Mark.Spot s) {
-                return places.named(s.at()).orElseGet(() -> text("follow.spot"));
-            }
-        });
+        return new MarkNames(path, surface, places).of(mark);
     }
 }

@@ -64,7 +64,7 @@ final class ProblemWriter {
         return number(count.against());
     }
 
-    private static String number(int n) {
+    static String number(int n) {
         return n >= 0 && n <= 12 ? text("number." + n) : String.valueOf(n);
     }
 

@@ -40,7 +40,7 @@ final class SentenceWriter {
         this.places = places;
         this.triggers = new TriggerWriter(path, surface);
         this.balls = new BallWriter(path, surface, timeline, places);
-        this.deeds = new DeedWriter(path, surface, timeline);
+        this.deeds = new DeedWriter(path, surface, timeline, places);
         this.turns = new TurnInto(path, surface, timeline);
         this.travels = new TravelWriter(path, surface, timeline, places, triggers);
     }

@@ -23,6 +23,7 @@ import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Course;
 import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.DroppingOut;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
@@ -40,6 +41,7 @@ import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Layout;
 import wildchalk.core.drill.LineId;
+import wildchalk.core.drill.Looking;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.MarkedZone;
@@ -424,7 +426,7 @@ public final class RandomDrills {
 
     private Deed deed(int roles) {
         Hand hand = random.nextBoolean() ? Hand.LEFT : Hand.RIGHT;
-        return switch (random.nextInt(11)) {
+        return switch (random.nextInt(13)) {
             case 0 -> new Deed.Turning(pick(Deed.Turn.values()), hand, 45 * (1 + random.nextInt(8)));
             case 1 -> new Deed.Screening(random.nextBoolean() ? Optional.of(any(roles)) : Optional.empty(), 1.5);
             case 2 -> new Deed.Contact(any(roles), pick(Deed.Level.values()), 0.5);
@@ -438,6 +440,8 @@ public final class RandomDrills {
             case 6, 7 -> challenge(roles);
             case 8 -> openPlay(roles);
             case 9 -> skill(hand);
+            case 11 -> new Looking(still(), random.nextBoolean() ? hand : Hand.NONE);
+            case 12 -> new DroppingOut();
             default -> new Deed.Waiting(0.5);
         };
     }

@@ -137,9 +137,9 @@ class RepFlowTest {
     @MethodSource("everyDrill")
     void everyMoveIsDoneBySomebodyInItsPlace(Drill drill) {
         RepFlow flow = flow(drill);
-        Path path = RunThrough.byClock(drill, Path.usual(drill.base()));
-        Timeline timeline = Timeline.of(drill, path);
         for (int rep = 0; rep < 4; rep++) {
+            Path path = flow.scriptOf(rep).path;
+            Timeline timeline = flow.scriptOf(rep).timeline;
             for (Move move : path.moves()) {
                 MoveSpan span = timeline.move(move.id());
                 if (!span.happens()

@@ -211,6 +211,9 @@ final class CourseSection {
             CourseOffers.holds(whole, document.drill().surface(), role.id())
                     .forEach(r -> menu.getItems().add(offer(r)));
         }
+        for (Rule rule : CourseOffers.duties(whole, document.drill().surface())) {
+            menu(add, groups, Ui.text("talk.rule.duty")).getItems().add(offer(rule));
+        }
         MenuItem calls = new MenuItem(Ui.text("talk.rule.calls"));
         calls.setId("calls-add");
         calls.setOnAction(e -> addCalls(add));

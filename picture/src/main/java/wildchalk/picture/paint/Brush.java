@@ -162,6 +162,28 @@ final class Brush {
         g.draw(path);
     }
 
+    /** A glance: two rays that open towards what is looked at, with an arc between them. */
+    void glance(double x, double y, double towards) {
+        g.setStroke(round(1.8));
+        double r = 26 * u;
+        for (double side : new double[] {-16, 16}) {
+            double a = Math.toRadians(towards + side);
+            double near = 15 * u;
+            g.draw(new Line2D.Double(
+                    x + near * Math.cos(a), y - near * Math.sin(a), x + r * Math.cos(a), y - r * Math.sin(a)));
+        }
+        g.draw(new Arc2D.Double(x - r, y - r, 2 * r, 2 * r, towards - 16, 32, Arc2D.OPEN));
+    }
+
+    /** Out of it: a ring that is struck out. */
+    void out(double x, double y) {
+        g.setStroke(round(2));
+        double r = 17 * u;
+        g.draw(new Ellipse2D.Double(x - r, y - r, 2 * r, 2 * r));
+        double d = r * Math.sqrt(0.5);
+        g.draw(new Line2D.Double(x - d, y - d, x + d, y + d));
+    }
+
     /** Play that goes its own way: three small eddies. */
     void eddies(double x, double y) {
         g.setStroke(round(1.6));

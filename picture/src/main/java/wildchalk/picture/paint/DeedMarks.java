@@ -6,6 +6,8 @@ import java.util.Optional;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
+import wildchalk.core.drill.DroppingOut;
+import wildchalk.core.drill.Looking;
 import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Skill;
 import wildchalk.core.drill.Verdict;
@@ -106,6 +108,22 @@ final class DeedMarks {
             @Override
             public Void skill(Skill s) {
                 brush.twist(p.getX(), p.getY());
+                return null;
+            }
+
+            @Override
+            public Void looking(Looking l) {
+                double towards = timeline.placeOf(l.at(), span.start())
+                        .filter(seen -> !seen.isWithin(0.01, pose.at()))
+                        .map(seen -> v.heading(seen.minus(pose.at()).headingDegrees()))
+                        .orElse(facing);
+                brush.glance(p.getX(), p.getY(), towards);
+                return null;
+            }
+
+            @Override
+            public Void droppingOut(DroppingOut d) {
+                brush.out(p.getX(), p.getY());
                 return null;
             }
 

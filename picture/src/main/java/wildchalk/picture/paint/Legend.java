@@ -52,6 +52,8 @@ public final class Legend {
         CHALLENGE,
         PLAY,
         SKILL,
+        LOOK,
+        DROP_OUT,
         CALL,
         PUT_DOWN,
         PASS,
@@ -223,7 +225,7 @@ public final class Legend {
             case BALL -> BodyPainter.ball(g, ground, middle, Bodies.BALL_RADIUS * unit, unit);
             case TRAVEL, CARRY, BACKWARD, SHUFFLE, CROSSOVER, RUN_OUT, FOLLOW, PASS, BANK, SHOT ->
                 stroke(new Brush(g, unit), g, ground, sign, x, y, unit);
-            case STOP, TURN, SCREEN, CONTACT, CONTEST, CHALLENGE, PLAY, SKILL, CALL, PUT_DOWN ->
+            case STOP, TURN, SCREEN, CONTACT, CONTEST, CHALLENGE, PLAY, SKILL, LOOK, DROP_OUT, CALL, PUT_DOWN ->
                 deed(g, ground, sign, middle, unit);
             case CHANNEL, ZONE, NO_GO -> zone(g, ground, sign, middle, unit);
             default -> gear(g, ground, GearKind.valueOf(sign.name()), middle, unit);
@@ -242,6 +244,8 @@ public final class Legend {
             case CONTEST -> brush.cross(x, y, true);
             case PLAY -> brush.eddies(x, y);
             case SKILL -> brush.twist(x, y);
+            case LOOK -> brush.glance(x - 12 * unit, y, 0);
+            case DROP_OUT -> brush.out(x, y);
             case CHALLENGE -> brush.claw(x - 8 * unit, y, 0, true);
             case CALL -> brush.call(x - 12 * unit, y, 0);
             default -> brush.stop(x, y, false);
