@@ -1,6 +1,7 @@
 package wildchalk.core.check;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Role;
