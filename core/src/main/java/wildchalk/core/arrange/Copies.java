@@ -296,7 +296,8 @@ public final class Copies {
 
     private Deed deed(Deed deed) {
         if (deed instanceof Looking l) {
-            return mark(l.at()).<Deed>map(l::withAt).orElse(deed);
+            // what is not copied cannot be looked at: he takes as long
+            return mark(l.at()).<Deed>map(l::withAt).orElse(new Deed.Waiting(Looking.SECONDS));
         }
         return deed instanceof Deed.Calling c
                 ? new Deed.Calling(

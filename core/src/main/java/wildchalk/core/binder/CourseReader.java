@@ -13,6 +13,7 @@ import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.BranchId;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Conduct;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.ForkId;
 import wildchalk.core.drill.Hand;
@@ -204,6 +205,22 @@ final class CourseReader {
         return f.has("minutes")
                 ? Stint.ofMinutes(f.number("minutes"))
                 : new Stint(f.numberOr("reps", 1), Stint.Unit.REPS);
+    }
+
+    static Conduct conduct(Fields f) throws FormatProblem {
+        return new Conduct(
+                f.numberOr("tempo", 1),
+                f.has("situation")
+                        ? Optional.of(f.object("situation").readAll(CourseReader::situation))
+                        : Optional.empty(),
+                f.has("lost") ? Optional.of(f.choice("lost", Conduct.Lost.class)) : Optional.empty());
+    }
+
+    private static Conduct.Situation situation(Fields f) throws FormatProblem {
+        return new Conduct.Situation(
+                f.whole("ours", 0, Conduct.Situation.MOST_POINTS),
+                f.whole("theirs", 0, Conduct.Situation.MOST_POINTS),
+                f.has("seconds") ? f.whole("seconds", 0, Conduct.Situation.MOST_SECONDS) : 0);
     }
 
     static Scoring scoring(Fields f) throws FormatProblem {

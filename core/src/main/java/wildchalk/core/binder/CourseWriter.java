@@ -6,6 +6,7 @@ import java.util.Map;
 import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Conduct;
 import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Race;
@@ -171,6 +172,21 @@ final class CourseWriter {
     static void stint(ObjectNode o, Stint stint, String path, Extras extras) {
         o.set(stint.unit() == Stint.Unit.REPS ? "reps" : "minutes", JsonText.number(stint.count()));
         extras.addTo(path + "/stint", o);
+    }
+
+    static void conduct(ObjectNode o, Conduct c, String path, Extras extras) {
+        if (c.tempo() != 1) {
+            o.set("tempo", JsonText.number(c.tempo()));
+        }
+        c.situation().ifPresent(s -> {
+            ObjectNode from = o.putObject("situation").put("ours", s.ours()).put("theirs", s.theirs());
+            if (s.seconds() > 0) {
+                from.put("seconds", s.seconds());
+            }
+            extras.addTo(path + "/conduct/situation", from);
+        });
+        c.lost().ifPresent(l -> o.put("lost", Fields.nameOf(l)));
+        extras.addTo(path + "/conduct", o);
     }
 
     static void scoring(ObjectNode o, Scoring s, String path, Extras extras) {

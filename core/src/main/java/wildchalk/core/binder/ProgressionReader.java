@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.BranchId;
+import wildchalk.core.drill.Conduct;
 import wildchalk.core.drill.Course;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.ForkId;
@@ -77,7 +78,8 @@ final class ProgressionReader {
                 .withAlternation(f.has("alternation") ? alternation(f) : Optional.empty())
                 .withStint(f.has("stint") ? f.object("stint").readAll(CourseReader::stint) : Stint.ONE_REP)
                 .withScoring(f.has("scoring") ? f.object("scoring").readAll(CourseReader::scoring) : Scoring.NONE)
-                .withSuits(f.has("suits") ? f.object("suits").readAll(CourseReader::suits) : Suits.EVERYBODY);
+                .withSuits(f.has("suits") ? f.object("suits").readAll(CourseReader::suits) : Suits.EVERYBODY)
+                .withConduct(f.has("conduct") ? f.object("conduct").readAll(CourseReader::conduct) : Conduct.PLAIN);
         return parts.withCourse(course).whole(id, title, Optional.empty());
     }
 
@@ -135,7 +137,8 @@ final class ProgressionReader {
                         : f.has("alternation") ? Optional.of(alternation(f)) : Optional.empty(),
                 f.has("stint") ? Optional.of(f.object("stint").readAll(CourseReader::stint)) : Optional.empty(),
                 f.has("scoring") ? Optional.of(f.object("scoring").readAll(CourseReader::scoring)) : Optional.empty(),
-                f.has("suits") ? Optional.of(f.object("suits").readAll(CourseReader::suits)) : Optional.empty());
+                f.has("suits") ? Optional.of(f.object("suits").readAll(CourseReader::suits)) : Optional.empty(),
+                f.has("conduct") ? Optional.of(f.object("conduct").readAll(CourseReader::conduct)) : Optional.empty());
         removed.checkKinds();
         return all;
     }

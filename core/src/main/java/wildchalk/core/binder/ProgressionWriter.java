@@ -67,6 +67,9 @@ final class ProgressionWriter {
         if (!c.suits().isEmpty()) {
             CourseWriter.suits(o.putObject("suits"), c.suits(), path, extras);
         }
+        if (!c.conduct().isPlain()) {
+            CourseWriter.conduct(o.putObject("conduct"), c.conduct(), path, extras);
+        }
         extras.addTo(path, o);
         return o;
     }
@@ -105,6 +108,7 @@ final class ProgressionWriter {
         c.stint().ifPresent(s -> CourseWriter.stint(o.putObject("stint"), s, path, extras));
         c.scoring().ifPresent(s -> CourseWriter.scoring(o.putObject("scoring"), s, path, extras));
         c.suits().ifPresent(s -> CourseWriter.suits(o.putObject("suits"), s, path, extras));
+        c.conduct().ifPresent(x -> CourseWriter.conduct(o.putObject("conduct"), x, path, extras));
         removed(o, c);
         order(o, c);
         extras.addTo(path, o);

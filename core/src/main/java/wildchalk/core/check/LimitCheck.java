@@ -1,6 +1,7 @@
 package wildchalk.core.check;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Act;
@@ -10,6 +11,7 @@ import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Zones;
@@ -36,6 +38,8 @@ final class LimitCheck {
     private static final Flaw PASSES = Flaw.warn("limit-passes");
     private static final Flaw ENTRIES = Flaw.warn("limit-entries");
 
+    private static final Flaw TIME_UP = Flaw.note("time-up");
+
     private final Path path;
     private final Surface surface;
     private final Timeline timeline;
@@ -57,7 +61,31 @@ final class LimitCheck {
                 case TOUCHES, DRIBBLES -> check.counted(run, limit);
             }
         }
+        check.clock();
         return check.found;
+    }
+
+    /** More than the clock has left. */
+    private void clock() {
+        path.course()
+                .conduct()
+                .situation()
+                .filter(s -> s.seconds() > 0 && timeline.seconds() > s.seconds())
+                .ifPresent(s -> timeUp(s.seconds()));
+    }
+
+    /** Where the one is who is last to be done. */
+    private void timeUp(double left) {
+        timeline.moves().stream()
+                .filter(MoveSpan::happens)
+                .max(Comparator.comparingDouble(MoveSpan::end))
+                .ifPresent(last -> {
+                    RoleId role = path.move(last.move()).orElseThrow().role();
+                    found.add(Finding.of(TIME_UP, last.move())
+                            .with(Quantity.LIMIT, left)
+                            .with(Quantity.SECONDS, timeline.seconds())
+                            .at(timeline.placeAt(role, left), left));
+                });
     }
 
     /** Touches or dribbles each time somebody has the ball; about so many. */

@@ -10,6 +10,7 @@ import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Conduct;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.ElementId;
@@ -88,6 +89,19 @@ final class RemedyIdeas {
             case "hold-leave", "hold-enter", "hold-cross" -> holdBack();
             case "hold-touch", "hold-shoot", "hold-tackle", "hold-look" -> dropRules();
             case "duty-broken" -> dropRules();
+            case "time-up" -> {
+                int seconds = (int) Math.ceil(finding.figures().get(Quantity.SECONDS));
+                add(
+                        "more-time",
+                        List.of(),
+                        v -> v.withCourse(v.course()
+                                .withConduct(v.course()
+                                        .conduct()
+                                        .withSituation(v.course()
+                                                .conduct()
+                                                .situation()
+                                                .map(s -> new Conduct.Situation(s.ours(), s.theirs(), seconds))))));
+            }
             case "limit-seconds", "limit-passes", "limit-entries", "limit-touches", "limit-dribbles" -> otherLimit();
             case "no-zone" -> dropRules();
             case "other-age" -> suitToo();

@@ -21,6 +21,8 @@ import java.util.stream.Stream;
  * @param rotation where everybody goes after the rep
  * @param stint how long everybody stays before that
  * @param scoring what counts, where the score is kept
+ * @param suits whom it is for
+ * @param conduct how all of it is run
  */
 public record Course(
         List<Fork> forks,
@@ -34,7 +36,8 @@ public record Course(
         List<Rotation> rotation,
         Stint stint,
         Scoring scoring,
-        Suits suits) {
+        Suits suits,
+        Conduct conduct) {
 
     public static final Course PLAIN = new Course(
             List.of(),
@@ -48,7 +51,8 @@ public record Course(
             List.of(),
             Stint.ONE_REP,
             Scoring.NONE,
-            Suits.EVERYBODY);
+            Suits.EVERYBODY,
+            Conduct.PLAIN);
 
     public Course {
         forks = List.copyOf(forks);
@@ -63,6 +67,7 @@ public record Course(
         Objects.requireNonNull(stint, "stint");
         Objects.requireNonNull(scoring, "scoring");
         Objects.requireNonNull(suits, "suits");
+        Objects.requireNonNull(conduct, "conduct");
         Uniqueness.check("fork", forks.stream().map(Fork::id));
         Uniqueness.check("set of calls", calls.stream().map(CallSet::id));
         Uniqueness.check("repeat", repeats.stream().map(Repeat::id));
@@ -104,22 +109,70 @@ public record Course(
 
     public Course withForks(List<Fork> list) {
         return new Course(
-                list, calls, rules, repeats, teams, teamTurns, alternation, launch, rotation, stint, scoring, suits);
+                list,
+                calls,
+                rules,
+                repeats,
+                teams,
+                teamTurns,
+                alternation,
+                launch,
+                rotation,
+                stint,
+                scoring,
+                suits,
+                conduct);
     }
 
     public Course withCalls(List<CallSet> list) {
         return new Course(
-                forks, list, rules, repeats, teams, teamTurns, alternation, launch, rotation, stint, scoring, suits);
+                forks,
+                list,
+                rules,
+                repeats,
+                teams,
+                teamTurns,
+                alternation,
+                launch,
+                rotation,
+                stint,
+                scoring,
+                suits,
+                conduct);
     }
 
     public Course withRules(List<Rule> list) {
         return new Course(
-                forks, calls, list, repeats, teams, teamTurns, alternation, launch, rotation, stint, scoring, suits);
+                forks,
+                calls,
+                list,
+                repeats,
+                teams,
+                teamTurns,
+                alternation,
+                launch,
+                rotation,
+                stint,
+                scoring,
+                suits,
+                conduct);
     }
 
     public Course withRepeats(List<Repeat> list) {
         return new Course(
-                forks, calls, rules, list, teams, teamTurns, alternation, launch, rotation, stint, scoring, suits);
+                forks,
+                calls,
+                rules,
+                list,
+                teams,
+                teamTurns,
+                alternation,
+                launch,
+                rotation,
+                stint,
+                scoring,
+                suits,
+                conduct);
     }
 
     public Course with(Repeat repeat) {
@@ -128,27 +181,87 @@ public record Course(
 
     public Course withLaunch(Optional<Launch> next) {
         return new Course(
-                forks, calls, rules, repeats, teams, teamTurns, alternation, next, rotation, stint, scoring, suits);
+                forks,
+                calls,
+                rules,
+                repeats,
+                teams,
+                teamTurns,
+                alternation,
+                next,
+                rotation,
+                stint,
+                scoring,
+                suits,
+                conduct);
     }
 
     public Course withRotation(List<Rotation> list) {
         return new Course(
-                forks, calls, rules, repeats, teams, teamTurns, alternation, launch, list, stint, scoring, suits);
+                forks,
+                calls,
+                rules,
+                repeats,
+                teams,
+                teamTurns,
+                alternation,
+                launch,
+                list,
+                stint,
+                scoring,
+                suits,
+                conduct);
     }
 
     public Course withStint(Stint lasts) {
         return new Course(
-                forks, calls, rules, repeats, teams, teamTurns, alternation, launch, rotation, lasts, scoring, suits);
+                forks,
+                calls,
+                rules,
+                repeats,
+                teams,
+                teamTurns,
+                alternation,
+                launch,
+                rotation,
+                lasts,
+                scoring,
+                suits,
+                conduct);
     }
 
     public Course withScoring(Scoring kept) {
         return new Course(
-                forks, calls, rules, repeats, teams, teamTurns, alternation, launch, rotation, stint, kept, suits);
+                forks,
+                calls,
+                rules,
+                repeats,
+                teams,
+                teamTurns,
+                alternation,
+                launch,
+                rotation,
+                stint,
+                kept,
+                suits,
+                conduct);
     }
 
     public Course withSuits(Suits whom) {
         return new Course(
-                forks, calls, rules, repeats, teams, teamTurns, alternation, launch, rotation, stint, scoring, whom);
+                forks,
+                calls,
+                rules,
+                repeats,
+                teams,
+                teamTurns,
+                alternation,
+                launch,
+                rotation,
+                stint,
+                scoring,
+                whom,
+                conduct);
     }
 
     public Course with(Fork fork) {
@@ -169,7 +282,19 @@ public record Course(
 
     public Course withTeams(List<Team> list) {
         return new Course(
-                forks, calls, rules, repeats, list, teamTurns, alternation, launch, rotation, stint, scoring, suits);
+                forks,
+                calls,
+                rules,
+                repeats,
+                list,
+                teamTurns,
+                alternation,
+                launch,
+                rotation,
+                stint,
+                scoring,
+                suits,
+                conduct);
     }
 
     public Course with(Team team) {
@@ -178,7 +303,19 @@ public record Course(
 
     public Course withTeamTurns(List<TeamTurn> list) {
         return new Course(
-                forks, calls, rules, repeats, teams, list, alternation, launch, rotation, stint, scoring, suits);
+                forks,
+                calls,
+                rules,
+                repeats,
+                teams,
+                list,
+                alternation,
+                launch,
+                rotation,
+                stint,
+                scoring,
+                suits,
+                conduct);
     }
 
     /** With what becomes of two teams, in place of what became of either. */
@@ -197,7 +334,8 @@ public record Course(
 
     public Course withAlternation(Optional<Alternation> sides) {
         return new Course(
-                forks, calls, rules, repeats, teams, teamTurns, sides, launch, rotation, stint, scoring, suits);
+                forks, calls, rules, repeats, teams, teamTurns, sides, launch, rotation, stint, scoring, suits,
+                conduct);
     }
 
     public Optional<Team> team(TeamId wanted) {
@@ -207,5 +345,22 @@ public record Course(
     /** The team that somebody is in. */
     public Optional<Team> teamOf(RoleId role) {
         return teams.stream().filter(t -> t.roles().contains(role)).findFirst();
+    }
+
+    public Course withConduct(Conduct how) {
+        return new Course(
+                forks,
+                calls,
+                rules,
+                repeats,
+                teams,
+                teamTurns,
+                alternation,
+                launch,
+                rotation,
+                stint,
+                scoring,
+                suits,
+                how);
     }
 }

@@ -43,9 +43,13 @@ public sealed interface Move permits Travel, Pass, Shot, PickUp, Act {
         return this instanceof Pass || this instanceof Shot;
     }
 
-    /** Whether somebody stands or goes somewhere for it; passes, shots and calls are made on the run. */
+    /** Whether somebody stands or goes somewhere for it; passes, shots, calls and looks are made on the run. */
     default boolean needsLegs() {
-        return !isBallRelease() && !(this instanceof Act act && act.deed() instanceof Deed.Calling);
+        boolean light = this instanceof Act act
+                && (act.deed() instanceof Deed.Calling
+                        || act.deed() instanceof Looking
+                        || act.deed() instanceof DroppingOut);
+        return !isBallRelease() && !light;
     }
 
     /** Others that it names: a receiver, a rival. */

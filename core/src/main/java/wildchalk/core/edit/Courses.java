@@ -12,6 +12,7 @@ import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Conduct;
 import wildchalk.core.drill.Course;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Launch;
@@ -191,6 +192,11 @@ public final class Courses {
 
     public static Edit stint(Stint stint) {
         return course(EditKind.STINT, c -> c.withStint(stint));
+    }
+
+    /** All of it is run otherwise. */
+    public static Edit conduct(UnaryOperator<Conduct> change) {
+        return course(EditKind.CONDUCT, c -> c.withConduct(change.apply(c.conduct())));
     }
 
     public static Edit scoring(Scoring scoring) {

@@ -64,6 +64,8 @@ public enum EditKind {
     LAUNCH,
     /** How long everybody stays before all rotate. */
     STINT,
+    /** At what tempo, from which score, what is done with a lost ball. */
+    CONDUCT,
     /** What counts. */
     SCORING,
     ROTATION_SET,

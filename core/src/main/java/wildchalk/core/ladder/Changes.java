@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wildchalk.core.drill.Alternation;
+import wildchalk.core.drill.Conduct;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Kind;
 import wildchalk.core.drill.Kinds;
@@ -28,7 +29,7 @@ import wildchalk.core.geometry.Point;
  *
  * @param lists what becomes of the list of each kind; steps stand in it without their moves
  * @param moves for each step, by its id, what becomes of its moves
- * @param groups all of them where they differ; likewise what is locked, labels, launch, alternation, stint and whom it suits
+ * @param groups all of them where they differ; likewise what is locked, labels, launch, alternation, stint, whom it suits and how it is run
  */
 public record Changes(
         Map<Kind<?>, ListChange<?>> lists,
@@ -40,7 +41,8 @@ public record Changes(
         Optional<Optional<Alternation>> alternation,
         Optional<Stint> stint,
         Optional<Scoring> scoring,
-        Optional<Suits> suits) {
+        Optional<Suits> suits,
+        Optional<Conduct> conduct) {
 
     /** What is to be done to one version to get another; ids and titles of the versions do not count. */
     public static Changes between(Progression before, Progression after) {
@@ -66,7 +68,8 @@ public record Changes(
                 other(a.course().alternation(), b.course().alternation()),
                 other(a.course().stint(), b.course().stint()),
                 other(a.course().scoring(), b.course().scoring()),
-                other(a.course().suits(), b.course().suits()));
+                other(a.course().suits(), b.course().suits()),
+                other(a.course().conduct(), b.course().conduct()));
     }
 
     private static <T> ListChange<T> between(Kind<T> kind, Parts a, Parts b) {
@@ -98,7 +101,8 @@ public record Changes(
                 && alternation.isEmpty()
                 && stint.isEmpty()
                 && scoring.isEmpty()
-                && suits.isEmpty();
+                && suits.isEmpty()
+                && conduct.isEmpty();
     }
 
     /** Does it to a version; what points at nothing then goes. */
@@ -135,7 +139,8 @@ public record Changes(
                         .withAlternation(alternation.orElse(parts.course().alternation()))
                         .withStint(stint.orElse(parts.course().stint()))
                         .withScoring(scoring.orElse(parts.course().scoring()))
-                        .withSuits(suits.orElse(parts.course().suits())));
+                        .withSuits(suits.orElse(parts.course().suits()))
+                        .withConduct(conduct.orElse(parts.course().conduct())));
     }
 
     private <T> Parts applied(Kind<T> kind, Parts parts) {

@@ -41,6 +41,7 @@ public final class Keys {
         all.put("stint", p.course().stint());
         all.put("scoring", p.course().scoring());
         all.put("suits", p.course().suits());
+        all.put("conduct", p.course().conduct());
         return all;
     }
 

@@ -79,10 +79,6 @@ final class Deeds {
 
             @Override
             public Void looking(Looking l) {
-                boolean onTheRun = job.runner.goesOn();
-                if (!onTheRun) {
-                    job.runner.stand(t);
-                }
                 run.endsAfter(job, t, Looking.SECONDS, true);
                 return null;
             }

@@ -156,7 +156,7 @@ final class FreePlay {
     }
 
     private double steady(Runner runner) {
-        return run.pace.topSpeed(Manner.FORWARD, Effort.STEADY, false) * runner.role.pace();
+        return run.pace.topSpeed(Manner.FORWARD, Effort.STEADY, false) * runner.own;
     }
 
     /** Somewhere near, in the area, away from the others of his side. */

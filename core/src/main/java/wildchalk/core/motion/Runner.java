@@ -46,6 +46,9 @@ final class Runner {
     int leaving;
 
     private final Pace pace;
+    /** His pace against that of his age. */
+    final double own;
+
     private final double whistleFacing;
     private final List<Trajectory.Piece> pieces = new ArrayList<>();
     private final List<Trajectory.Sweep> sweeps = new ArrayList<>();
@@ -60,7 +63,9 @@ final class Runner {
     /** Where on the planned line (m) each travel of the chain starts. */
     private List<Double> chainFrom = List.of();
 
-    Runner(Role role, Point start, double facing, Pace pace) {
+    /** @param tempo share of his pace at which all is run */
+    Runner(Role role, Point start, double facing, Pace pace, double tempo) {
+        this.own = role.pace() * tempo;
         this.role = role;
         this.pace = pace;
         this.whistleFacing = facing;
@@ -70,7 +75,7 @@ final class Runner {
 
     /** No speed of this role exceeds it, m/s. */
     double fastest() {
-        return pace.topSpeed(Manner.FORWARD, Effort.FLAT_OUT, false) * role.pace();
+        return pace.topSpeed(Manner.FORWARD, Effort.FLAT_OUT, false) * own;
     }
 
     Point at(double t) {
@@ -250,8 +255,8 @@ final class Runner {
         }
         double heading = now.velocity(t).headingDegrees();
         double turn = Headings.between(heading, route.line().headingAt(0));
-        Gait legs = pace.gait(travel.manner(), Effort.FLAT_OUT, false, role.pace());
-        double metres = legs.stopMetres(speed) - legs.stopMetres(Math.min(speed, pace.cornerSpeed(turn, role.pace())));
+        Gait legs = pace.gait(travel.manner(), Effort.FLAT_OUT, false, own);
+        double metres = legs.stopMetres(speed) - legs.stopMetres(Math.min(speed, pace.cornerSpeed(turn, own)));
         if (metres <= LEAST_BRAKING_METRES) {
             return route;
         }
@@ -316,7 +321,7 @@ final class Runner {
 
     private Gait gait(Job job, boolean carrying) {
         Travel travel = job.legs();
-        return pace.gait(travel.manner(), travel.effort(), carrying, role.pace());
+        return pace.gait(travel.manner(), travel.effort(), carrying, own);
     }
 
     private void setPieces(
@@ -395,7 +400,7 @@ final class Runner {
     /** Slows what passes a corner, by the turn. */
     private void corner(Route route, int point, int i, Gait[] gaits, double[] speedAt, double[] stop) {
         double turn = route.turnDegreesAt(point);
-        speedAt[i] = pace.cornerSpeed(turn, role.pace());
+        speedAt[i] = pace.cornerSpeed(turn, own);
         stop[i] = pace.plantSeconds(turn);
         if (route.keeps().containsKey(point)) {
             double top = Math.min(gaits[i - 1].top(), gaits[i].top());

@@ -122,7 +122,7 @@ final class Shadow {
         this.to = settled.size() > 1 ? Optional.of(settled.get(1)) : Optional.empty();
         this.faces = faces;
         this.marks = marks;
-        this.gait = pace.gait(job.legs().manner(), job.legs().effort(), job.carrying, job.runner.role.pace());
+        this.gait = pace.gait(job.legs().manner(), job.legs().effort(), job.carrying, job.runner.own);
         this.lateral = pace.lateral();
         this.late = late;
         this.goalLine = goalLine;

@@ -112,7 +112,14 @@ final class Simulation {
 
     private void setOut() {
         for (Role role : path.roles()) {
-            runners.put(role.id(), new Runner(role, path.startOf(role.id()), path.startFacingOf(role.id()), pace));
+            runners.put(
+                    role.id(),
+                    new Runner(
+                            role,
+                            path.startOf(role.id()),
+                            path.startFacingOf(role.id()),
+                            pace,
+                            path.course().conduct().tempo()));
         }
         for (Ball ball : path.balls()) {
             ballPlay.setOut(ball);

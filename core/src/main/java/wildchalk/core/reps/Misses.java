@@ -2,23 +2,33 @@ package wildchalk.core.reps;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.random.RandomGenerator;
 import wildchalk.core.drill.AgeBand;
+import wildchalk.core.drill.Conduct;
 
 /**
  * How often simple passes miss at an age, and what fetching the ball takes: estimates of the field, since no norms are known.
  *
  * @param share of passes that miss, 0 to 1
+ * @param least a miss costs so long (s) at least, all told
+ * @param most and at most
  */
-public record Misses(double share) {
-
-    /** A miss costs so long (s) at least and at most, all told (estimate). */
-    public static final double LEAST_SECONDS = 5;
-
-    public static final double MOST_SECONDS = 12;
+public record Misses(double share, double least, double most) {
 
     /** Nobody misses. */
     public static final Misses NONE = new Misses(0);
+
+    /** Each is fetched. */
+    public Misses(double share) {
+        this(share, Conduct.Lost.FETCH.leastSeconds(), Conduct.Lost.FETCH.mostSeconds());
+    }
+
+    /** With what is done then; fetched where nobody has said. */
+    public Misses then(Optional<Conduct.Lost> lost) {
+        Conduct.Lost done = lost.orElse(Conduct.Lost.FETCH);
+        return new Misses(share, done.leastSeconds(), done.mostSeconds());
+    }
 
     public Misses {
         if (!(share >= 0 && share <= 1)) {
@@ -48,8 +58,7 @@ public record Misses(double share) {
         List<Hitches.Hitch> missed = new ArrayList<>();
         for (double moment : passes) {
             if (random.nextDouble() < share) {
-                missed.add(new Hitches.Hitch(
-                        moment, LEAST_SECONDS + random.nextDouble() * (MOST_SECONDS - LEAST_SECONDS)));
+                missed.add(new Hitches.Hitch(moment, least + random.nextDouble() * (most - least)));
             }
         }
         return missed.isEmpty() ? Hitches.NONE : new Hitches(missed);

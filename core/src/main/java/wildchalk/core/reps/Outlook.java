@@ -38,7 +38,13 @@ public record Outlook(Setting setting, RepScript script, Block block, Fit fit, S
                 script,
                 Block.of(script, conditions, setting.minutes()),
                 Fit.of(script, conditions, setting.minutes(), setting.age()),
-                Spread.of(script, conditions, Misses.at(setting.age()), setting.minutes(), DRAWS));
+                Spread.of(
+                        script,
+                        conditions,
+                        Misses.at(setting.age())
+                                .then(script.path().course().conduct().lost()),
+                        setting.minutes(),
+                        DRAWS));
     }
 
     /** Under another setting; what does not hang on what is different stays. */
@@ -54,7 +60,13 @@ public record Outlook(Setting setting, RepScript script, Block block, Fit fit, S
                 script,
                 Block.of(script, conditions, other.minutes()),
                 sameFit ? fit : Fit.of(script, conditions, other.minutes(), other.age()),
-                Spread.of(script, conditions, Misses.at(other.age()), other.minutes(), DRAWS));
+                Spread.of(
+                        script,
+                        conditions,
+                        Misses.at(other.age())
+                                .then(script.path().course().conduct().lost()),
+                        other.minutes(),
+                        DRAWS));
     }
 
     /** Everybody and every ball at a moment, for whoever watches. */

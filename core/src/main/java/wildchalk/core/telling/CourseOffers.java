@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Conduct;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearKind;
@@ -46,6 +47,7 @@ public final class CourseOffers {
     private static final List<Double> STINT_MINUTES = List.of(1.0, 1.5, 2.0, 3.0, 4.0, 5.0);
     private static final List<Integer> SIDES_REPS = List.of(1, 2, 3, 4, 5);
     private static final List<Double> SIDES_MINUTES = List.of(1.0, 2.0, 3.0, 4.0, 5.0);
+    private static final List<Double> TEMPOS = List.of(0.35, 0.5, 0.75, 1.0);
     private static final int MOST_IN_PART = 3;
     private static final int MOST_ZONES = 8;
 
@@ -175,6 +177,22 @@ public final class CourseOffers {
     public static String teamName(Chalk bibs) {
         String colour = Texts.CORE.get("chalk." + bibs);
         return Character.toUpperCase(colour.charAt(0)) + colour.substring(1);
+    }
+
+    /** Walked, half, three quarters, full. */
+    public static List<Double> tempos() {
+        return TEMPOS;
+    }
+
+    /** Scores and clocks that coaches play out. */
+    public static List<Conduct.Situation> situations() {
+        List<Conduct.Situation> list = new ArrayList<>();
+        for (int theirs = 0; theirs <= 2; theirs++) {
+            for (int seconds : List.of(0, 10, 30, 60)) {
+                list.add(new Conduct.Situation(1, theirs, seconds));
+            }
+        }
+        return list;
     }
 
     /** What may become of every two teams. */

@@ -255,6 +255,12 @@ public final class ChangeWriter {
         if (!changes.of(Kinds.CALLS).isEmpty()) {
             lines.add(text("change.calls"));
         }
+        changes.conduct().ifPresent(c -> {
+            lines.addAll(now.conduct(c));
+            if (c.isPlain()) {
+                lines.add(text("change.conduct-gone"));
+            }
+        });
         changes.scoring().ifPresent(s -> lines.add(now.scoring(s).orElse(text("change.scoring-gone"))));
         if (changes.launch().isPresent()
                 || changes.stint().isPresent()

@@ -14,6 +14,7 @@ import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Challenge;
+import wildchalk.core.drill.Conduct;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Fork;
@@ -68,7 +69,37 @@ public final class CourseWords {
         scene.course().rules().forEach(r -> lines.add(rule(r)));
         scene.course().calls().forEach(c -> lines.add(calls(c)));
         scoring(scene.course().scoring()).ifPresent(lines::add);
+        lines.addAll(conduct(scene.course().conduct()));
         return lines;
+    }
+
+    /** At what tempo, from which score, and what is done with a lost ball; each a sentence. */
+    public List<String> conduct(Conduct c) {
+        List<String> lines = new ArrayList<>();
+        if (c.tempo() != 1) {
+            lines.add(tempo(c.tempo()));
+        }
+        c.situation().ifPresent(s -> lines.add(situation(s)));
+        c.lost().ifPresent(l -> lines.add(lost(l)));
+        return lines;
+    }
+
+    /** "Walk it through." */
+    public String tempo(double share) {
+        int percent = (int) Math.round(100 * share);
+        return Texts.CORE.has("tempo." + percent) ? text("tempo." + percent) : text("tempo", percent);
+    }
+
+    /** "It starts at 1 : 2 with 30 s left." */
+    public String situation(Conduct.Situation s) {
+        return s.seconds() > 0
+                ? text("situation.clock", s.ours(), s.theirs(), s.seconds())
+                : text("situation", s.ours(), s.theirs());
+    }
+
+    /** "If the ball is lost, take a spare one." */
+    public String lost(Conduct.Lost lost) {
+        return text("lost." + lost, surface.ballName());
     }
 
     /** "The same on the other side, with RB for LB." */

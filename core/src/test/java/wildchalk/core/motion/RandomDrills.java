@@ -21,6 +21,7 @@ import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Challenge;
+import wildchalk.core.drill.Conduct;
 import wildchalk.core.drill.Course;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.DroppingOut;
@@ -262,6 +263,10 @@ public final class RandomDrills {
                         random.nextBoolean() ? Stint.ofReps(1 + random.nextInt(3)) : Stint.ofMinutes(1.5),
                         Map.of(new RoleId("r0"), new RoleId("r1"), new RoleId("r1"), new RoleId("r0")),
                         Map.of("right", "left", "left", "right"))))
+                .withConduct(new Conduct(
+                        random.nextBoolean() ? 1 : 0.3 + random.nextInt(8) / 10.0,
+                        Optional.of(new Conduct.Situation(random.nextInt(3), 1, random.nextInt(60))),
+                        random.nextBoolean() ? Optional.empty() : Optional.of(pick(Conduct.Lost.values()))))
                 .withSuits(new Suits(List.of(AgeBand.U12), "once they look up"));
         return p.withSteps(steps, course);
     }
@@ -426,7 +431,7 @@ public final class RandomDrills {
 
     private Deed deed(int roles) {
         Hand hand = random.nextBoolean() ? Hand.LEFT : Hand.RIGHT;
-        return switch (random.nextInt(13)) {
+        return switch (random.nextInt(11)) {
             case 0 -> new Deed.Turning(pick(Deed.Turn.values()), hand, 45 * (1 + random.nextInt(8)));
             case 1 -> new Deed.Screening(random.nextBoolean() ? Optional.of(any(roles)) : Optional.empty(), 1.5);
             case 2 -> new Deed.Contact(any(roles), pick(Deed.Level.values()), 0.5);
@@ -440,8 +445,15 @@ public final class RandomDrills {
             case 6, 7 -> challenge(roles);
             case 8 -> openPlay(roles);
             case 9 -> skill(hand);
-            case 11 -> new Looking(still(), random.nextBoolean() ? hand : Hand.NONE);
-            case 12 -> new DroppingOut();
+            default -> light(hand);
+        };
+    }
+
+    /** What needs no time, or little. */
+    private Deed light(Hand hand) {
+        return switch (told.size() % 3) {
+            case 0 -> new Looking(new Mark.TheBall(new BallId("b0")), hand);
+            case 1 -> new DroppingOut();
             default -> new Deed.Waiting(0.5);
         };
     }

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -19,6 +20,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.CallSet;
+import wildchalk.core.drill.Conduct;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Role;
@@ -155,6 +157,21 @@ final class CourseSection {
             String text = all.get(whole.course().rules().size() + i);
             box.getChildren().add(removable(text, "calls-gone-" + set.id(), Courses.removeCalls(set.id())));
         }
+        Conduct conduct = whole.course().conduct();
+        if (conduct.tempo() != 1) {
+            box.getChildren()
+                    .add(removable(words().tempo(conduct.tempo()), "tempo-gone", Courses.conduct(c -> c.withTempo(1))));
+        }
+        conduct.situation()
+                .ifPresent(s -> box.getChildren()
+                        .add(removable(
+                                words().situation(s),
+                                "situation-gone",
+                                Courses.conduct(c -> c.withSituation(Optional.empty())))));
+        conduct.lost()
+                .ifPresent(l -> box.getChildren()
+                        .add(removable(
+                                words().lost(l), "lost-gone", Courses.conduct(c -> c.withLost(Optional.empty())))));
         words().scoring(whole.course().scoring())
                 .ifPresent(s -> box.getChildren().add(removable(s, "scoring-gone", Courses.scoring(Scoring.NONE))));
         return box;
@@ -214,6 +231,13 @@ final class CourseSection {
         for (Rule rule : CourseOffers.duties(whole, document.drill().surface())) {
             menu(add, groups, Ui.text("talk.rule.duty")).getItems().add(offer(rule));
         }
+        CourseOffers.tempos().forEach(t -> conduct(add, groups, "talk.tempo", words().tempo(t), c -> c.withTempo(t)));
+        CourseOffers.situations()
+                .forEach(s -> conduct(
+                        add, groups, "talk.situation", words().situation(s), c -> c.withSituation(Optional.of(s))));
+        for (Conduct.Lost lost : Conduct.Lost.values()) {
+            conduct(add, groups, "talk.lost", words().lost(lost), c -> c.withLost(Optional.of(lost)));
+        }
         MenuItem calls = new MenuItem(Ui.text("talk.rule.calls"));
         calls.setId("calls-add");
         calls.setOnAction(e -> addCalls(add));
@@ -221,6 +245,14 @@ final class CourseSection {
         scoring.setId("scoring-set");
         scoring.setOnAction(e -> setScoring(add));
         add.getItems().addAll(calls, scoring);
+    }
+
+    private void conduct(
+            LazyMenu add, Map<String, Menu> groups, String group, String text, UnaryOperator<Conduct> change) {
+        MenuItem item = new MenuItem(text);
+        item.setMnemonicParsing(false);
+        item.setOnAction(e -> document.edit(Ui.text(group), Courses.conduct(change)));
+        menu(add, groups, Ui.text(group)).getItems().add(item);
     }
 
     private void setScoring(Node near) {

@@ -24,6 +24,7 @@ import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Chalk;
+import wildchalk.core.drill.Conduct;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
 import wildchalk.core.drill.ElementId;
@@ -491,6 +492,13 @@ final class EditSamples {
                         .flatMap(c -> sample(Courses.removeCalls(c.id()), Set.of("calls " + c.id().text()))));
         with(EditKind.LAUNCH, () -> sample(Courses.launch(one(CourseOffers.launches(path))), Set.of("launch")));
         with(EditKind.STINT, () -> sample(Courses.stint(Stint.ofReps(4)), Set.of("stint")));
+        with(
+                EditKind.CONDUCT,
+                () -> sample(
+                        Courses.conduct(c -> c.withTempo(0.5)
+                                .withSituation(Optional.of(new Conduct.Situation(1, 2, 30)))
+                                .withLost(Optional.of(Conduct.Lost.SPARE_BALL))),
+                        Set.of("conduct")));
         with(
                 EditKind.SCORING,
                 () -> sample(
