@@ -87,6 +87,13 @@ public record Gear(
     }
 
     /** The goal that this piece is; only for kinds that are goals. */
+    /** As something to be hit, whatever it is: no net, no posts. */
+    public GoalMouth asTarget() {
+        GoalMouth mouth = asGoal();
+        return new GoalMouth(
+                mouth.id(), mouth.name(), at, mouth.widthMetres(), mouth.depthMetres(), facingDegrees, GoalShape.RING);
+    }
+
     public GoalMouth asGoal() {
         return new GoalMouth(
                 id.text(),

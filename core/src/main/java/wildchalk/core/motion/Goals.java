@@ -25,8 +25,19 @@ public final class Goals {
         return goals;
     }
 
+    /** The goal of that name, or the piece of gear that is to be hit. */
     public static Optional<GoalMouth> find(Scene scene, Surface surface, String id) {
-        return all(scene, surface).stream().filter(g -> g.id().equals(id)).findFirst();
+        return all(scene, surface).stream()
+                .filter(g -> g.id().equals(id))
+                .findFirst()
+                .or(() -> target(scene, id).map(Gear::asTarget));
+    }
+
+    /** The piece of gear that is to be hit, which is no goal. */
+    public static Optional<Gear> target(Scene scene, String id) {
+        return scene.gear().stream()
+                .filter(g -> !g.kind().isGoal() && g.id().text().equals(id))
+                .findFirst();
     }
 
     /** The goal nearest to a place; empty where there is none. */

@@ -73,6 +73,9 @@ final class BallWriter {
     /** Passes and shots before which the ball was in hand for more than a touch. */
     private final Set<MoveId> held;
     /** For each pass who has passed to its passer last. */
+    /** More pieces of gear are not offered to be hit. */
+    private static final int MOST_TARGETS = 12;
+
     /** With more players than these there are too many pairs to offer. */
     private static final int MOST_AHEAD = 9;
 
@@ -323,22 +326,25 @@ final class BallWriter {
                 .filter(g -> g.id().equals(move.goal()))
                 .findFirst()
                 .map(GoalMouth::name)
+                .or(() -> Goals.target(path, move.goal()).map(places::gear))
                 .orElse(move.goal());
         phrases.add(new Phrase.Slot(
                 SlotKind.WHERE,
                 isTheOne(move) ? "" : text("words.at-goal", goalName),
                 text("words.goal-prompt"),
-                () -> goals.stream()
-                        .map(g -> new Phrase.Choice(
-                                text("words.at-goal", g.name()), Rewordings.shot(s -> s.withGoal(g.id()))))
-                        .toList()));
-        boolean ring = goals.stream().anyMatch(g -> g.id().equals(move.goal()) && g.shape() == GoalShape.RING);
+                () -> targets(goals)));
+        boolean target = Goals.target(path, move.goal()).isPresent();
+        boolean ring = Goals.find(path, surface, move.goal())
+                .filter(g -> g.shape() == GoalShape.RING)
+                .isPresent();
         phrases.add(new Phrase.Slot(
                 SlotKind.AIM,
                 // a ring has no sides that one would tell
-                aim(move.aim(), ring),
+                aim(move.aim(), ring, target),
                 text("words.aim-prompt"),
-                () -> each(Aim.values(), a -> new Phrase.Choice(aim(a, ring), Rewordings.shot(s -> s.withAim(a))))));
+                () -> each(
+                        Aim.values(),
+                        a -> new Phrase.Choice(aim(a, ring, target), Rewordings.shot(s -> s.withAim(a))))));
         phrases.add(new Phrase.Slot(SlotKind.HOW, shotHow(move), text("words.how-prompt"), () -> shotHows(move)));
         return null;
     }
@@ -353,6 +359,21 @@ final class BallWriter {
         return kinds;
     }
 
+    /** All goals, and what else stands there to be hit. */
+    private List<Phrase.Choice> targets(List<GoalMouth> goals) {
+        List<Phrase.Choice> all = new ArrayList<>(goals.stream()
+                .map(g -> new Phrase.Choice(text("words.at-goal", g.name()), Rewordings.shot(s -> s.withGoal(g.id()))))
+                .toList());
+        path.gear().stream()
+                .filter(g -> !g.kind().isGoal() && !g.kind().isSupply())
+                .limit(MOST_TARGETS)
+                .forEach(g -> all.add(new Phrase.Choice(
+                        text("words.target-group"),
+                        text("words.at-goal", places.gear(g)),
+                        Rewordings.shot(s -> s.withGoal(g.id().text())))));
+        return all;
+    }
+
     /** Whether nobody has to be told which goal: it is one of the surface, and all shots go there. */
     private boolean isTheOne(Shot move) {
         return surface.goal(move.goal()).isPresent()
@@ -365,9 +386,10 @@ final class BallWriter {
         return move.oneTouch() ? text("tip." + weight) : SportTexts.get("shot", surface.sport(), weight.name());
     }
 
-    /** A ring has no sides and no posts: straight in, or off the board. */
-    private static String aim(Aim aim, boolean ring) {
-        return text((ring ? "aim.ring." : "aim.") + aim);
+    /** A ring has no sides and no posts: straight in, or off the board; of what is to be hit the middle is not said. */
+    private static String aim(Aim aim, boolean ring, boolean target) {
+        boolean bare = target && aim == Aim.MIDDLE;
+        return text((ring && (!target || bare) ? "aim.ring." : "aim.") + aim);
     }
 
     private String shotHow(Shot move) {
@@ -380,7 +402,8 @@ final class BallWriter {
                 .filter(g -> g.shape() == GoalShape.RING)
                 .isPresent();
         String keeper = keeper(path, surface, move).map(this::label).orElseGet(() -> text("shot-end.keeper"));
-        return SportTexts.get("shot-end", surface.sport(), (ring ? "ring." : "") + end, keeper);
+        boolean hit = Goals.target(path, move.goal()).isPresent();
+        return SportTexts.get("shot-end", surface.sport(), (hit ? "target." : ring ? "ring." : "") + end, keeper);
     }
 
     /** Who keeps the goal that a shot is at. */

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import wildchalk.core.check.Checks;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Drill;
@@ -25,6 +26,7 @@ import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.PassKind;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Shot;
+import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Stroke;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
@@ -144,6 +146,26 @@ class SportWordsTest {
                 }
             }
         }
+    }
+
+    /** Anything that stands there can be hit: the ball goes there, and it is said by its name. */
+    @ParameterizedTest
+    @CsvSource({
+        "CONE,GOAL,shoots at the orange cone",
+        "HOOP,MISS,and it goes past",
+        "MANNEQUIN,REBOUND,and it comes back off it"
+    })
+    void whatStandsThereCanBeHit(GearKind kind, ShotEnd end, String words) {
+        Drill drill = typed("handball", "attack at 0,0; ball with A1; A1 shoots");
+        GearId id = new GearId("c1");
+        Progression p = drill.base().with(new Gear(id, kind, Chalk.ORANGE, new Point(6, 2), 0));
+        Shot shot = ((Shot) p.moves().get(0)).withGoal(id.text()).withEnd(end);
+        String said = said(drill, p.withMove(shot));
+        assertTrue(said.contains(words), said);
+        RunThrough run = RunThrough.of(drill.withProgression(p.withMove(shot)), p.withMove(shot));
+        Point to = run.timeline().flightOf(shot.id()).orElseThrow().to();
+        assertTrue(to.isWithin(0.6, new Point(6, 2)), "it flies to " + to);
+        assertTrue(Checks.of(run).stream().noneMatch(f -> f.rule().equals("no-goal")), "that is no shot at nothing");
     }
 
     /** Off a box is said, since everybody else stands on the floor. */

@@ -5,7 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.geometry.Point2D;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -15,10 +14,8 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.robot.Motion;
 import wildchalk.core.drill.Act;
-import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Bid;
 import wildchalk.core.drill.Challenge;
-import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Following;
 import wildchalk.core.drill.Fork;
@@ -26,15 +23,11 @@ import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Pass;
 import wildchalk.core.drill.RoleId;
-import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Verdict;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.path.Path;
-import wildchalk.core.text.LengthUnit;
-import wildchalk.core.words.Saying;
-import wildchalk.picture.paint.Bodies;
 
 /** What coaches say beyond runs and passes, by hand, in few gestures. */
 @ExtendWith(ApplicationExtension.class)
@@ -47,29 +40,6 @@ class MissingMovesTest {
         window = Window.openDemo(stage);
     }
 
-    /** People as they were placed; what follows is done by hand. */
-    private void placed(String surface, String text) throws Exception {
-        Window.fx(() -> window.shell.startNew(Drill.blank("Hand", new SurfaceUse(surface, "whole"), Audience.USUAL)));
-        window.settled();
-        Path path = window.document().path();
-        Window.fx(() -> window.document()
-                .edit(
-                        "said",
-                        Saying.edit(
-                                window.document().drill(),
-                                path,
-                                path.steps().get(0).id(),
-                                LengthUnit.METRES,
-                                text)));
-        window.settled();
-        Window.fx(() -> window.board().requestFocus());
-    }
-
-    private Point2D body(String role) {
-        var p = Bodies.of(window.document().frame(), window.board().viewport(), new RoleId(role));
-        return window.board().localToScreen(p.getX(), p.getY());
-    }
-
     private Challenge challenge() {
         List<Move> moves = window.document().path().moves();
         return (Challenge) ((Act) moves.get(moves.size() - 1)).deed();
@@ -77,8 +47,8 @@ class MissingMovesTest {
 
     @Test
     void aDefenderIsPulledOntoTheCarrierAndStripsTheBall(FxRobot robot) throws Exception {
-        placed("basketball-international", "attack at 0,0; defence at 4,0; ball with A1");
-        window.pull(robot, body("d1"), body("a1"));
+        window.placed("basketball-international", "attack at 0,0; defence at 4,0; ball with A1");
+        window.pull(robot, window.body("d1"), window.body("a1"));
         window.settled();
         assertEquals(Bid.STRIP, challenge().bid());
         assertEquals(Optional.of(Verdict.WON), window.document().timeline().verdict(last().id()));
@@ -91,8 +61,8 @@ class MissingMovesTest {
 
     @Test
     void aDefenderPulledOntoAnAttackerGoesWhereHeGoes(FxRobot robot) throws Exception {
-        placed("handball", "attack at 0,4; defence at 6,2; A1 runs to 10,6");
-        window.pull(robot, body("d1"), body("a1"));
+        window.placed("handball", "attack at 0,4; defence at 6,2; A1 runs to 10,6");
+        window.pull(robot, window.body("d1"), window.body("a1"));
         window.settled();
         Travel marks = (Travel) last();
         assertEquals(Optional.of(Following.marking(new RoleId("a1"), Optional.of("right"))), marks.follows());
@@ -110,7 +80,7 @@ class MissingMovesTest {
     /** Two gestures beyond the one run: the menu of the step, and how. */
     @Test
     void aRunIsDoneAgainAtFourCorners(FxRobot robot) throws Exception {
-        placed("handball", "attack at -5,-5; attack at 5,-5; attack at 5,5; attack at -5,5; A1 runs to 4,-5");
+        window.placed("handball", "attack at -5,-5; attack at 5,-5; attack at 5,5; attack at -5,5; A1 runs to 4,-5");
         again(robot, "#talk-step-again", "TURNED-4");
         Path path = window.document().path();
         assertEquals(4, path.steps().size());
@@ -144,7 +114,7 @@ class MissingMovesTest {
 
     @Test
     void theOtherSideIsMirrored(FxRobot robot) throws Exception {
-        placed(
+        window.placed(
                 "handball",
                 "attack at 0,8; attack at 0,-8; attack at -4,0; ball with A3; A3 passes to A1; next; A1 runs to 9,6");
         again(robot, "#talk-step-all-again", "OTHER_SIDE-2");
@@ -169,8 +139,8 @@ class MissingMovesTest {
 
     @Test
     void aTackleForksByWhatBecomesOfIt(FxRobot robot) throws Exception {
-        placed("rugby-union", "attack at 0,0; defence at 8,0; ball with A1");
-        window.pull(robot, body("d1"), body("a1"));
+        window.placed("rugby-union", "attack at 0,0; defence at 8,0; ball with A1");
+        window.pull(robot, window.body("d1"), window.body("a1"));
         window.settled();
         assertEquals(Bid.TACKLE, challenge().bid());
         Window.press(robot, "#step-menu-1");
@@ -188,8 +158,8 @@ class MissingMovesTest {
 
     @Test
     void aDefenderIsPulledIntoTheLaneOfAPass(FxRobot robot) throws Exception {
-        placed("handball", "attack at -6,0; attack at 6,0; defence at 2,5; ball with A1; A1 passes to A2");
-        window.pull(robot, body("d1"), window.screen(new Point(2, 0)));
+        window.placed("handball", "attack at -6,0; attack at 6,0; defence at 2,5; ball with A1; A1 passes to A2");
+        window.pull(robot, window.body("d1"), window.screen(new Point(2, 0)));
         window.settled();
         assertEquals(Bid.INTERCEPTION, challenge().bid());
         Move pass = window.document().path().moves().get(0);
@@ -199,7 +169,7 @@ class MissingMovesTest {
 
     @Test
     void fourPlayFreelyAndThereIsAWayOut(FxRobot robot) throws Exception {
-        placed(
+        window.placed(
                 "handball",
                 "attack at -3,2; attack at 3,2; defence at -3,-2; defence at 3,-2; keeper at 19,0; ball with A1");
         // those who are chosen play: a loop is pulled round them

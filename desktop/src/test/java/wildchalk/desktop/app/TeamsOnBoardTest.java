@@ -18,20 +18,13 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.robot.Motion;
 import wildchalk.core.drill.Alternation;
-import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Chalk;
-import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Repeat;
 import wildchalk.core.drill.RoleId;
-import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.drill.Team;
 import wildchalk.core.drill.TeamTurn;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Point;
-import wildchalk.core.path.Path;
-import wildchalk.core.text.LengthUnit;
-import wildchalk.core.words.Saying;
-import wildchalk.picture.paint.Bodies;
 
 /** A team is made, moved, told and changed as one; reps change sides. */
 @ExtendWith(ApplicationExtension.class)
@@ -42,29 +35,6 @@ class TeamsOnBoardTest {
     @Start
     void start(Stage stage) throws Exception {
         window = Window.openDemo(stage);
-    }
-
-    private void placed(String text) throws Exception {
-        Window.fx(
-                () -> window.shell.startNew(Drill.blank("Teams", new SurfaceUse("handball", "whole"), Audience.USUAL)));
-        window.settled();
-        Path path = window.document().path();
-        Window.fx(() -> window.document()
-                .edit(
-                        "said",
-                        Saying.edit(
-                                window.document().drill(),
-                                path,
-                                path.steps().get(0).id(),
-                                LengthUnit.METRES,
-                                text)));
-        window.settled();
-        Window.fx(() -> window.board().requestFocus());
-    }
-
-    private Point2D body(String role) {
-        var p = Bodies.of(window.document().frame(), window.board().viewport(), new RoleId(role));
-        return window.board().localToScreen(p.getX(), p.getY());
     }
 
     private void lasso(FxRobot robot, Point... round) {
@@ -88,8 +58,10 @@ class TeamsOnBoardTest {
     }
 
     private void blueFive(FxRobot robot) throws Exception {
-        placed("attack at -12,4; attack at -12,2; attack at -12,0; attack at -12,-2; attack at -12,-4;"
-                + " defence at 6,2; defence at 6,-2");
+        window.placed(
+                "handball",
+                "attack at -12,4; attack at -12,2; attack at -12,0; attack at -12,-2; attack at -12,-4;"
+                        + " defence at 6,2; defence at 6,-2");
         lasso(robot, new Point(-14, 6), new Point(-10, 6), new Point(-10, -6), new Point(-14, -6));
         Window.press(robot, "#arrange-menu");
         choose(robot, "#arrange-team", "#arrange-team-BLUE");
@@ -107,14 +79,14 @@ class TeamsOnBoardTest {
                 window.document().path().role(r).orElseThrow().team()));
         // moved as one, with the arranging key
         robot.press(KeyCode.ALT);
-        window.pull(robot, body("a3"), window.screen(new Point(-9, 1)));
+        window.pull(robot, window.body("a3"), window.screen(new Point(-9, 1)));
         robot.release(KeyCode.ALT);
         window.settled();
         for (RoleId r : five) {
             assertEquals(-9, window.document().path().startOf(r).x(), 0.3, r + " went along");
         }
         // and told as one: A while pulling
-        Window.moveTo(robot, body("a3"));
+        Window.moveTo(robot, window.body("a3"));
         robot.press(MouseButton.PRIMARY);
         Window.moveTo(robot, window.screen(new Point(-4, 1)));
         robot.type(KeyCode.A);
@@ -161,7 +133,7 @@ class TeamsOnBoardTest {
 
     @Test
     void repsChangeSidesAndTheOtherWayRoundIsOnlyLookedAt(FxRobot robot) throws Exception {
-        placed("attack at 0,8; attack at 0,-8; A1 runs to 9,6");
+        window.placed("handball", "attack at 0,8; attack at 0,-8; A1 runs to 9,6");
         Window.press(robot, "#rotation-add");
         choose(robot, "#sides", "#sides-0");
         Alternation sides = window.document().version().course().alternation().orElseThrow();

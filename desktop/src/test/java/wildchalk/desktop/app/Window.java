@@ -20,11 +20,18 @@ import org.testfx.service.locator.BoundsLocatorException;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.drill.Audience;
+import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.text.LengthUnit;
+import wildchalk.core.words.Saying;
 import wildchalk.desktop.board.BoardView;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.ui.FileDialogs;
 import wildchalk.desktop.ui.NextFrame;
+import wildchalk.picture.paint.Bodies;
 
 /** The real window for tests, with answers instead of the system's file dialogs. */
 public final class Window {
@@ -131,6 +138,26 @@ public final class Window {
     /** The pixel of the screen over a place of the surface. */
     Point2D screen(Point metres) {
         var p = board().viewport().toPixels(metres);
+        return board().localToScreen(p.getX(), p.getY());
+    }
+
+    /** A new drill with people as they were placed by words; what follows is done by hand. */
+    void placed(String surface, String text) throws Exception {
+        fx(() -> shell.startNew(Drill.blank("Hand", new SurfaceUse(surface, "whole"), Audience.USUAL)));
+        settled();
+        var path = document().path();
+        fx(() -> document()
+                .edit(
+                        "said",
+                        Saying.edit(
+                                document().drill(), path, path.steps().get(0).id(), LengthUnit.METRES, text)));
+        settled();
+        fx(() -> board().requestFocus());
+    }
+
+    /** Where a player's body is on the screen. */
+    Point2D body(String role) {
+        var p = Bodies.of(document().frame(), board().viewport(), new RoleId(role));
         return board().localToScreen(p.getX(), p.getY());
     }
 

@@ -89,10 +89,11 @@ class ExportsTest {
         }
     }
 
-    /** As one line; ligatures taken apart. */
+    /** As one line; ligatures taken apart, and no gap before a full stop where a letter leaves one. */
     private static String normal(String text) {
         return Normalizer.normalize(text, Normalizer.Form.NFKC)
                 .replaceAll("\\s+", " ")
+                .replaceAll(" (?=[.,])", "")
                 .replace("- ", "-");
     }
 
