@@ -71,6 +71,7 @@ final class Encounters {
      * @param shift how much later (s) than the rep that is timed this one began
      * @param way the line that it keeps to; empty for one who stands
      * @param grid where it is at equal times; nothing for one who stands
+     * @param of the rep that it is a part of, which may be one the other way round
      */
     private record Stretch(
             RoleId role,
@@ -85,7 +86,8 @@ final class Encounters {
             double high,
             Point start,
             Optional<Polyline> way,
-            Point[] grid) {
+            Point[] grid,
+            Timeline of) {
 
         Stretch later(double seconds) {
             return new Stretch(
@@ -101,7 +103,8 @@ final class Encounters {
                     high,
                     start,
                     way,
-                    grid);
+                    grid,
+                    of);
         }
 
         /** Whether what it keeps to comes so near to what another keeps to; surely not otherwise. */
@@ -128,14 +131,14 @@ final class Encounters {
     private final Timeline timeline;
     private final List<Encounter> met = new ArrayList<>();
 
-    private Encounters(RunThrough run) {
-        this.path = run.path();
-        this.timeline = run.timeline();
+    private Encounters(Path path, Timeline timeline) {
+        this.path = path;
+        this.timeline = timeline;
     }
 
     /** For each two that come near each other the moment at which they are nearest. */
     static List<Encounter> of(RunThrough run) {
-        Encounters all = new Encounters(run);
+        Encounters all = new Encounters(run.path(), run.timeline());
         List<List<Stretch>> stretches =
                 run.path().roles().stream().map(r -> all.stretches(r)).toList();
         for (int i = 0; i < stretches.size(); i++) {
@@ -149,16 +152,18 @@ final class Encounters {
     /**
      * For each two of one rep and of the next, both under way, the moment at which they are nearest.
      *
-     * @param period seconds after which the next rep begins
+     * @param next how the next rep goes
+     * @param period seconds after which it begins
      * @param roles those that other people play in the next rep
      */
-    static List<Encounter> ofReps(RunThrough run, double period, List<Role> roles) {
-        Encounters all = new Encounters(run);
+    static List<Encounter> ofReps(RunThrough run, NextRep next, double period, List<Role> roles) {
+        Encounters all = new Encounters(run.path(), run.timeline());
+        Encounters then = new Encounters(next.path(), next.timeline());
         for (Role one : roles) {
             List<Stretch> first = all.moving(one);
             for (Role other : roles) {
                 List<Stretch> second =
-                        all.moving(other).stream().map(s -> s.later(period)).toList();
+                        then.moving(other).stream().map(s -> s.later(period)).toList();
                 all.meet(first, second);
             }
         }
@@ -219,7 +224,8 @@ final class Encounters {
                 places.stream().mapToDouble(Point::y).max().orElseThrow(),
                 places.get(0),
                 move.map(m -> new Polyline(places)),
-                grid);
+                grid,
+                timeline);
     }
 
     /** How fast somebody is at most between places on a grid, m/s. */
@@ -236,7 +242,7 @@ final class Encounters {
     }
 
     private Point at(Stretch stretch, double t) {
-        return stretch.move().isEmpty() ? stretch.start() : at(stretch.role(), t - stretch.shift());
+        return stretch.move().isEmpty() ? stretch.start() : stretch.of().placeAt(stretch.role(), t - stretch.shift());
     }
 
     private double apart(Stretch a, Stretch b, double t) {

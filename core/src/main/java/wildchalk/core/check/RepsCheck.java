@@ -32,9 +32,10 @@ final class RepsCheck {
         List<Role> others = run.path().roles().stream()
                 .filter(r -> run.path().lineFeeding(r.id()).isPresent())
                 .toList();
+        NextRep next = NextRep.after(run);
         Clearances clear = run.clearances();
         List<Finding> found = new ArrayList<>();
-        for (Encounter e : Encounters.ofReps(run, period.get(), others)) {
+        for (Encounter e : Encounters.ofReps(run, next, period.get(), others)) {
             if (clear.areTooNear(e.metres(), e.closing())) {
                 found.add(Finding.of(
                                 REPS_TRAFFIC,
@@ -49,24 +50,25 @@ final class RepsCheck {
         }
         for (Way way : BallWays.of(run)) {
             if (way.isShot() && !BallWays.goesOverHeads(run, way)) {
-                lane(run, way, period.get(), others, clear).ifPresent(found::add);
-                lane(run, way, -period.get(), others, clear).ifPresent(found::add);
+                lane(run, next, way, period.get(), others, clear).ifPresent(found::add);
+                lane(run, next, way, -period.get(), others, clear).ifPresent(found::add);
             }
         }
         return found;
     }
 
     /** Somebody of a rep that began so much later in the line of a shot. */
-    private static Optional<Finding> lane(RunThrough run, Way way, double later, List<Role> others, Clearances clear) {
+    private static Optional<Finding> lane(
+            RunThrough run, NextRep next, Way way, double later, List<Role> others, Clearances clear) {
         Finding worst = null;
         double least = clear.laneMetres();
         for (Role role : others) {
             for (double t = way.from(); t <= way.to() && role.side() != Side.KEEPER; t += BallWays.LOOK_SECONDS) {
                 double into = t - later;
                 Point ball = run.timeline().ballAt(way.ball(), t);
-                boolean plays = into > 0 && into < run.timeline().seconds();
+                boolean plays = into > 0 && into < next.timeline().seconds();
                 if (plays && ball.distanceTo(way.start()) > BallWays.AT_HAND_METRES) {
-                    Point body = run.timeline().poseAt(role.id(), into).at();
+                    Point body = next.timeline().poseAt(role.id(), into).at();
                     if (ball.distanceTo(body) < least) {
                         least = ball.distanceTo(body);
                         worst = Finding.of(
