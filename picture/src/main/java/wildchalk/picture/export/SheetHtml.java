@@ -234,15 +234,18 @@ final class SheetHtml {
                 .collect(Collectors.joining("|"));
         return labels.isEmpty()
                 ? escape(text)
-                : marked(text, Pattern.compile("(?<!\\w)(?:" + labels + ")(?!\\w)"), "<b>%s</b>");
+                : marked(text, Pattern.compile("(?<!\\w)(?:" + labels + ")(?!\\w)" + STOP), "<b>%s</b>");
     }
+
+    /** What follows on a word stays on its line. */
+    private static final String STOP = "[.,:;!?]?";
 
     /** A figure on one line with its unit. */
     private static String figures(String text) {
         return marked(text, MEASURE, "<span class=\"figure\">%s</span>");
     }
 
-    private static final Pattern MEASURE = Pattern.compile("\\b\\d+(?:\\.\\d+)? (?:m|yd|ft|s)\\b");
+    private static final Pattern MEASURE = Pattern.compile("\\b\\d+(?:\\.\\d+)? (?:m|yd|ft|s)\\b" + STOP);
 
     /** Each piece is an element of its own: what stands outside all elements of a line is painted first, and read first. */
     private static String marked(String text, Pattern what, String as) {

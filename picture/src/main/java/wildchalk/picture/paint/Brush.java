@@ -180,7 +180,7 @@ final class Brush {
         g.setStroke(round(2));
         double r = 17 * u;
         g.draw(new Ellipse2D.Double(x - r, y - r, 2 * r, 2 * r));
-        double d = r * Math.sqrt(0.5);
+        double d = 1.05 * r; // beyond the ring, since a body may lie over the middle
         g.draw(new Line2D.Double(x - d, y - d, x + d, y + d));
     }
 

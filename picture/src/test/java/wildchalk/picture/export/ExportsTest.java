@@ -89,11 +89,10 @@ class ExportsTest {
         }
     }
 
-    /** As one line; ligatures taken apart, and no gap before a full stop where a letter leaves one. */
+    /** As one line; ligatures taken apart. */
     private static String normal(String text) {
         return Normalizer.normalize(text, Normalizer.Form.NFKC)
                 .replaceAll("\\s+", " ")
-                .replaceAll(" (?=[.,])", "")
                 .replace("- ", "-");
     }
 
