@@ -109,6 +109,9 @@ public final class Outcomes {
      * id or label of the first fork on the path that is open and has it. Empty where nothing fits.
      */
     public static Optional<Choices> choosing(Progression version, Choices before, String wanted) {
+        if (wanted.equals(Choices.OTHER_SIDE) && version.course().alternation().isPresent()) {
+            return Optional.of(before.withOtherSide(true));
+        }
         List<String> said = List.of(wanted.split("\\+"));
         Walk walk = new Walk(version, before);
         Optional<Ask> called = walk.asks()

@@ -156,9 +156,9 @@ public final class Path implements Scene {
 
     @Override
     public boolean isTold(MoveId move) {
-        return !choices.otherSide() && again.isEmpty()
-                || !choices.otherSide()
-                        && stepOf(move).filter(s -> again.containsKey(s.id())).isEmpty();
+        return !choices.otherSide()
+                && (again.isEmpty()
+                        || stepOf(move).filter(s -> again.containsKey(s.id())).isEmpty());
     }
 
     /** Whether it is the usual way of a version: nobody has chosen anything. */

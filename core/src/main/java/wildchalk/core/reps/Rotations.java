@@ -34,10 +34,9 @@ public final class Rotations {
     private final Map<LineId, Integer> standing;
     private final Map<RoleId, LineId> fedBy = new LinkedHashMap<>();
     /** Where everybody goes after each stint, one after the other, until it begins anew. */
+    private final List<List<Rotation>> turns = new ArrayList<>();
     /** Who only waits in the last rep of each of these stints. */
     private final List<Set<RoleId>> waits = new ArrayList<>();
-
-    private final List<List<Rotation>> turns = new ArrayList<>();
 
     private Rotations(Scene scene, Map<LineId, Integer> standing) {
         this.scene = scene;
@@ -46,7 +45,8 @@ public final class Rotations {
             line.feeds().forEach(r -> fedBy.putIfAbsent(r, line.id()));
         }
         int ways = AfterRep.ways(scene);
-        for (int n = 0; n < ways * PERIODS; n++) {
+        int periods = scene.course().alternation().isPresent() ? PERIODS : 1;
+        for (int n = 0; n < ways * periods; n++) {
             List<Rotation> as = AfterRep.rotation(scene, n % ways);
             turns.add(
                     turned(n)
