@@ -16,6 +16,8 @@ import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Following;
+import wildchalk.core.drill.GearId;
+import wildchalk.core.drill.HandlingGear;
 import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Looking;
@@ -162,9 +164,8 @@ public final class Copies {
             if (ids.contains(ball.id())) {
                 BallId id = into.next(Kinds.BALLS);
                 names.put(ball.id(), id);
-                into = into.with(new Ball(
-                        id,
-                        ball.start()
+                into = into.with(ball.withId(id)
+                        .withStart(ball.start()
                                 .match(
                                         with -> names.containsKey(with.role())
                                                 ? new Ball.With((RoleId) names.get(with.role()))
@@ -289,15 +290,27 @@ public final class Copies {
                     .withFollows(following((Travel) move))
                     .withFaces(((Travel) move).faces().flatMap(this::mark));
         } else if (carried instanceof Shot shot) {
-            return copiedGoal(shot.goal()).map(shot::withGoal).orElse(shot);
+            Optional<RoleId> at = shot.at().filter(this::isThere).map(this::renamed);
+            return at.map(shot::withAt)
+                    .orElseGet(() -> copiedGoal(shot.goal()).map(shot::withGoal).orElse(shot));
         }
         return carried;
     }
+
+    private static final double HANDLING_SECONDS = 0.5;
 
     private Deed deed(Deed deed) {
         if (deed instanceof Looking l) {
             // what is not copied cannot be looked at: he takes as long
             return mark(l.at()).<Deed>map(l::withAt).orElse(new Deed.Waiting(Looking.SECONDS));
+        }
+        if (deed instanceof HandlingGear h) {
+            // what is not there cannot be carried: he takes as long
+            boolean there =
+                    into.gear().stream().anyMatch(g -> g.id().equals(h.gear()) && HandlingGear.canBeCarried(g.kind()));
+            return names.get(h.gear()) instanceof GearId copy
+                    ? h.withGear(copy)
+                    : there ? h : new Deed.Waiting(HANDLING_SECONDS);
         }
         return deed instanceof Deed.Calling c
                 ? new Deed.Calling(

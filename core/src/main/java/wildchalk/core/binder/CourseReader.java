@@ -83,7 +83,8 @@ final class CourseReader {
                 f.has("result") ? Optional.of(f.choice("result", ShotEnd.class)) : Optional.empty(),
                 f.has("word") ? Optional.of(f.text("word", Limits.WORD)) : Optional.empty(),
                 f.has("verdict") ? Optional.of(f.choice("verdict", Verdict.class)) : Optional.empty(),
-                f.has("ending") ? Optional.of(f.choice("ending", PlayEnd.class)) : Optional.empty());
+                f.has("ending") ? Optional.of(f.choice("ending", PlayEnd.class)) : Optional.empty(),
+                f.has("zone") ? Optional.of(f.slug("zone")) : Optional.empty());
     }
 
     static CallSet calls(Fields f) throws FormatProblem {
@@ -141,10 +142,14 @@ final class CourseReader {
                 how,
                 f.whole("times", 2, Repeat.MOST_TIMES),
                 how == Repeat.How.TURNED ? f.choiceOr("side", Hand.class, Hand.LEFT) : Hand.NONE,
-                f.has("about") ? f.point("about") : Point.ORIGIN,
+                f.has(how == Repeat.How.ALONG ? "by" : "about")
+                        ? f.point(how == Repeat.How.ALONG ? "by" : "about")
+                        : Point.ORIGIN,
                 instead(f),
                 goals(f),
-                f.has("until") ? Optional.of(f.text("until", Limits.WORD)) : Optional.empty());
+                f.has("until") ? Optional.of(f.text("until", Limits.WORD)) : Optional.empty(),
+                new Repeat.Growth(
+                        f.texts("joining", 60).stream().map(RoleId::new).toList(), f.flagOr("touchFewer", false)));
     }
 
     private static Map<RoleId, RoleId> instead(Fields f) throws FormatProblem {

@@ -59,6 +59,7 @@ final class CourseWriter {
             b.ending().ifPresent(e -> n.put("ending", Fields.nameOf(e)));
             b.verdict().ifPresent(v -> n.put("verdict", Fields.nameOf(v)));
             b.word().ifPresent(w -> n.put("word", w));
+            b.zone().ifPresent(z -> n.put("zone", z));
             extras.addTo(path + "/branches/" + b.id(), n);
         }
     }
@@ -125,8 +126,15 @@ final class CourseWriter {
         if (r.how() == Repeat.How.TURNED) {
             o.put("side", Fields.nameOf(r.side()));
         }
-        o.set("about", MoveWriter.point(r.about()));
+        o.set(r.how() == Repeat.How.ALONG ? "by" : "about", MoveWriter.point(r.about()));
         r.until().ifPresent(w -> o.put("until", w));
+        if (!r.growth().joining().isEmpty()) {
+            ArrayNode joining = o.putArray("joining");
+            r.growth().joining().forEach(role -> joining.add(role.text()));
+        }
+        if (r.growth().touchFewer()) {
+            o.put("touchFewer", true);
+        }
         pairs(o, "instead", r.insteadInOrder(), path, extras);
         pairs(o, "goals", r.goalsInOrder(), path, extras);
     }

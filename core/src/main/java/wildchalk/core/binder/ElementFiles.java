@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.BallKind;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Footprint;
 import wildchalk.core.drill.Gap;
@@ -108,7 +109,8 @@ final class ElementFiles {
                 f.has("team") ? Optional.of(f.choice("team", Chalk.class)) : Optional.empty(),
                 f.choiceOr("hand", Hand.class, Hand.NONE),
                 f.textOr("task", "", Limits.LINE),
-                f.choiceOr("posture", Posture.class, Posture.STANDING));
+                f.choiceOr("posture", Posture.class, Posture.STANDING),
+                f.has("from") && f.whole("from", 1, 2) > 1);
     }
 
     static void role(ObjectNode o, Role r, String path, Extras extras) {
@@ -128,6 +130,9 @@ final class ElementFiles {
         if (r.posture() != Posture.STANDING) {
             o.put("posture", Fields.nameOf(r.posture()));
         }
+        if (r.later()) {
+            o.put("from", 2);
+        }
     }
 
     static Ball ball(Fields f) throws FormatProblem {
@@ -135,7 +140,10 @@ final class ElementFiles {
         if (f.has("with") == f.has("at")) {
             throw f.problem("A ball needs either \"with\" (a role) or \"at\" (a place), not both.");
         }
-        return new Ball(id, f.has("with") ? new Ball.With(new RoleId(f.slug("with"))) : new Ball.Loose(f.point("at")));
+        return new Ball(
+                id,
+                f.has("with") ? new Ball.With(new RoleId(f.slug("with"))) : new Ball.Loose(f.point("at")),
+                f.choiceOr("kind", BallKind.class, BallKind.USUAL));
     }
 
     static void ball(ObjectNode o, Ball b, String path, Extras extras) {
@@ -143,6 +151,9 @@ final class ElementFiles {
                 .match(
                         with -> o.put("with", with.role().text()),
                         loose -> o.set("at", SurfaceWriter.point(loose.at())));
+        if (b.kind() != BallKind.USUAL) {
+            o.put("kind", Fields.nameOf(b.kind()));
+        }
     }
 
     static MarkedZone zone(Fields f) throws FormatProblem {

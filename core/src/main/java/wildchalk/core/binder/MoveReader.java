@@ -1,7 +1,9 @@
 package wildchalk.core.binder;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Aim;
@@ -16,7 +18,9 @@ import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.DroppingOut;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Following;
+import wildchalk.core.drill.GearId;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.HandlingGear;
 import wildchalk.core.drill.Joining;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.Looking;
@@ -33,6 +37,7 @@ import wildchalk.core.drill.PickUpKind;
 import wildchalk.core.drill.PlayEnd;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Round;
+import wildchalk.core.drill.Scoring;
 import wildchalk.core.drill.Seeks;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
@@ -53,7 +58,7 @@ import wildchalk.core.json.Located;
 final class MoveReader {
 
     private static final String KINDS =
-            "travel, pass, shot, pick-up, put-down, wait, turn, screen, contact, contest, challenge, play, skill, look, drop-out, call";
+            "travel, pass, shot, pick-up, put-down, wait, turn, screen, contact, contest, challenge, play, skill, look, drop-out, take-gear, put-gear, call";
 
     private MoveReader() {}
 
@@ -98,7 +103,8 @@ final class MoveReader {
                         role,
                         when,
                         runsOn,
-                        f.slug("goal"),
+                        f.has("at") ? f.slug("at") : f.slug("goal"),
+                        f.has("at") ? Optional.of(new RoleId(f.slug("at"))) : Optional.empty(),
                         f.choiceOr("aim", Aim.class, Aim.MIDDLE),
                         f.choiceOr("weight", Weight.class, Weight.FIRM),
                         f.flagOr("oneTouch", false),
@@ -172,6 +178,8 @@ final class MoveReader {
             case "look" ->
                 new Looking(f.object("at").readAll(MoveReader::mark), f.choiceOr("over", Hand.class, Hand.NONE));
             case "drop-out" -> new DroppingOut();
+            case "take-gear" -> new HandlingGear(new GearId(f.slug("gear")), HandlingGear.Way.TAKE);
+            case "put-gear" -> new HandlingGear(new GearId(f.slug("gear")), HandlingGear.Way.PUT);
             case "put-down" -> new Deed.PuttingDown();
             default -> throw f.problem(f.raw("do"), "\"do\" should be one of %s; found \"%s\".".formatted(KINDS, kind));
         };
@@ -202,7 +210,25 @@ final class MoveReader {
                 typical,
                 f.numberOr("longest", typical),
                 f.elements("joining", MoveReader::joining),
-                f.choiceOr("ending", PlayEnd.class, endings.get(0)));
+                f.choiceOr("ending", PlayEnd.class, endings.get(0)),
+                scores(f));
+    }
+
+    /** Points for some of what ends it. */
+    private static Map<PlayEnd, Integer> scores(Fields f) throws FormatProblem {
+        if (!f.has("scores")) {
+            return Map.of();
+        }
+        return f.object("scores").readAll(s -> {
+            Map<PlayEnd, Integer> all = new EnumMap<>(PlayEnd.class);
+            for (PlayEnd end : PlayEnd.values()) {
+                String name = Fields.nameOf(end);
+                if (s.has(name)) {
+                    all.put(end, s.whole(name, -Scoring.Points.MOST, Scoring.Points.MOST));
+                }
+            }
+            return all;
+        });
     }
 
     private static Joining joining(Fields f) throws FormatProblem {
@@ -231,6 +257,7 @@ final class MoveReader {
         return new Waypoint(
                 f.point("at"),
                 how,
+                f.choiceOr("foot", Hand.class, Hand.NONE),
                 f.numberOr("pause", 0),
                 f.has("round") ? Optional.of(f.object("round").readAll(MoveReader::round)) : Optional.empty(),
                 f.has("called") ? Optional.of(f.object("called").readAll(MoveReader::called)) : Optional.empty());

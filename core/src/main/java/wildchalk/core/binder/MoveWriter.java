@@ -10,6 +10,7 @@ import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.DroppingOut;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.HandlingGear;
 import wildchalk.core.drill.Looking;
 import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
@@ -119,6 +120,9 @@ final class MoveWriter {
         } else if (w.how() != Passing.CURVE) {
             whole.put("how", Fields.nameOf(w.how()));
         }
+        if (w.foot() != Hand.NONE) {
+            whole.put("foot", Fields.nameOf(w.foot()));
+        }
         if (w.pauseSeconds() > 0) {
             number(whole, "pause", w.pauseSeconds());
         }
@@ -167,7 +171,7 @@ final class MoveWriter {
 
     private ObjectNode shot(ObjectNode o, Shot s) {
         o.put("do", "shot")
-                .put("goal", s.goal())
+                .put(s.at().isPresent() ? "at" : "goal", s.goal())
                 .put("aim", Fields.nameOf(s.aim()))
                 .put("weight", Fields.nameOf(s.weight()));
         s.stroke().ifPresent(x -> o.put("stroke", Fields.nameOf(x)));
@@ -251,6 +255,11 @@ final class MoveWriter {
                                     .put("role", j.who().text())
                                     .put("at", j.at().text()));
                 }
+                if (!p.scores().isEmpty()) {
+                    ObjectNode scores = o.putObject("scores");
+                    p.scoresInOrder().forEach((e, n) -> scores.put(Fields.nameOf(e), n));
+                    extras.addTo(path + "/scores", scores);
+                }
                 return o.put("ending", Fields.nameOf(p.ending()));
             }
 
@@ -279,6 +288,12 @@ final class MoveWriter {
             @Override
             public ObjectNode droppingOut(DroppingOut d) {
                 return o.put("do", "drop-out");
+            }
+
+            @Override
+            public ObjectNode handlingGear(HandlingGear h) {
+                return o.put("do", h.way() == HandlingGear.Way.TAKE ? "take-gear" : "put-gear")
+                        .put("gear", h.gear().text());
             }
 
             @Override

@@ -44,6 +44,9 @@ public final class Checks {
             ScriptCheck::of,
             HeadStartCheck::of,
             FollowCheck::of,
+            FootCheck::of,
+            ThrowCheck::of,
+            CarryCheck::of,
             SidesCheck::of,
             SpaceCheck::of);
 

@@ -45,8 +45,11 @@ final class DutyCheck {
         Timeline timeline = run.timeline();
         double since = Double.NaN;
         for (double t = 0; t <= timeline.seconds(); t += LOOK_SECONDS) {
-            long count = count(run, duty, zone, t);
-            if (duty.bound().allows(count, duty.number())) {
+            Zone now = ZoneNow.at(run.path(), timeline, zone, t);
+            long count = count(run, duty, now, t);
+            // with the ball in the middle there is no far side to be on
+            boolean none = duty.zone().equals(Zones.FAR_SIDE) && Zones.isInTheMiddle(timeline.firstBallAt(t));
+            if (none || duty.bound().allows(count, duty.number())) {
                 since = Double.NaN;
                 continue;
             }

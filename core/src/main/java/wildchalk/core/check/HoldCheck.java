@@ -158,7 +158,7 @@ final class HoldCheck {
         boolean inside = hold.what() == Rule.What.ENTER;
         Optional<Zone> zone =
                 Zones.find(path, surface, ((Region.In) hold.where().orElseThrow()).zone());
-        return zone.map(z -> t -> z.contains(at(hold, t)) == inside);
+        return zone.map(z -> t -> ZoneNow.at(path, timeline, z, t).contains(at(hold, t)) == inside);
     }
 
     private Point at(Rule.Hold hold, double t) {

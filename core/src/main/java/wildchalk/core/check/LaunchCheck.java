@@ -39,7 +39,7 @@ final class LaunchCheck {
     /** Where the ball is as the next rep begins with it, against where that rep has it. */
     private static Optional<Finding> elsewhere(RunThrough run) {
         Timeline timeline = run.timeline();
-        Path next = run.path().otherSide().orElse(run.path());
+        Path next = run.path().otherSide().or(() -> run.path().afterFirst()).orElse(run.path());
         double at =
                 Launches.due(run.path(), timeline).map(Launches.Due::seconds).orElse(timeline.seconds());
         List<Point> begins = next.balls().stream()

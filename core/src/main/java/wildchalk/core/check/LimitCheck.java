@@ -62,7 +62,18 @@ final class LimitCheck {
             }
         }
         check.clock();
+        check.forks();
         return check.found;
+    }
+
+    /** Forks that go by where the ball is won, in a zone that is not there. */
+    private void forks() {
+        path.version().course().forks().stream()
+                .flatMap(f -> f.branches().stream())
+                .flatMap(b -> b.zone().stream())
+                .filter(z -> Zones.find(path, surface, z).isEmpty())
+                .distinct()
+                .forEach(z -> found.add(Finding.of(NoZone.FLAW).named(z)));
     }
 
     /** More than the clock has left. */
@@ -99,18 +110,31 @@ final class LimitCheck {
             Point at = timeline.placeAt(p.role(), p.from());
             boolean counts = limit.isFor(path, p.role())
                     && p.releases()
-                    && zone.map(z -> z.contains(at)).orElse(true)
+                    && zone.map(z -> now(z, p.from()).contains(at)).orElse(true)
                     && !isInPlay(p.from());
+            int number = touches ? fewer(limit.number(), p.from()) : limit.number();
             int count = touches ? p.touches(surface.sport()) : p.dribbles(surface.sport());
-            if (counts && !limit.bound().allows(count, limit.number())) {
+            if (counts && !limit.bound().allows(count, number)) {
                 found.add(Finding.of(touches ? TOUCHES : DRIBBLES, p.role())
-                        .with(Quantity.LIMIT, limit.number())
+                        .with(Quantity.LIMIT, number)
                         .with(Quantity.COUNT, count)
                         .named(limit.id().text())
                         .at(at, p.from()));
                 return; // one is enough to see what is meant
             }
         }
+    }
+
+    /** What is left of a limit on touches where each time that steps are done again has one fewer. */
+    private int fewer(int number, double t) {
+        return path.steps().stream()
+                .filter(s -> timeline.step(s.id()).start() <= t
+                        && t < timeline.step(s.id()).end())
+                .flatMap(s -> path.again(s.id()).stream())
+                .filter(a -> a.repeat().growth().touchFewer())
+                .findFirst()
+                .map(a -> Math.max(1, number - a.n()))
+                .orElse(number);
     }
 
     private boolean isInPlay(double t) {
@@ -162,7 +186,7 @@ final class LimitCheck {
         for (Role role : path.roles()) {
             double since = Double.NaN;
             for (double t = 0; limit.isFor(path, role.id()) && t <= timeline.seconds(); t += LOOK_SECONDS) {
-                boolean is = zone.contains(timeline.poseAt(role.id(), t).at());
+                boolean is = now(zone, t).contains(timeline.poseAt(role.id(), t).at());
                 since = is ? Double.isNaN(since) ? t : since : Double.NaN;
                 if (is && limit.bound() == Rule.Bound.AT_MOST && t - since > limit.number()) {
                     found.add(Finding.of(SECONDS, role.id())
@@ -184,6 +208,11 @@ final class LimitCheck {
         return zone;
     }
 
+    /** A zone where it is at a second: some go with the ball. */
+    private Zone now(Zone zone, double t) {
+        return ZoneNow.at(path, timeline, zone, t);
+    }
+
     private void passes(Rule.Limit limit) {
         Optional<Zone> zone = zone(limit);
         for (MoveSpan shot : zone.isEmpty() && limit.zone().isPresent() ? List.<MoveSpan>of() : shots(limit)) {
@@ -202,7 +231,7 @@ final class LimitCheck {
         Move move = path.move(span.move()).orElseThrow();
         return move instanceof Pass
                 && limit.isFor(path, move.role())
-                && zone.map(z -> z.contains(place(span))).orElse(true);
+                && zone.map(z -> now(z, span.start()).contains(place(span))).orElse(true);
     }
 
     private void entries(Rule.Limit limit) {
@@ -219,7 +248,7 @@ final class LimitCheck {
         int count = 0;
         boolean inside = false;
         for (double t = lastShotBefore(shot); t <= shot.start(); t += LOOK_SECONDS) {
-            boolean is = zone.contains(timeline.ballAt(ball, t));
+            boolean is = now(zone, t).contains(timeline.ballAt(ball, t));
             count += is && !inside ? 1 : 0;
             inside = is;
         }

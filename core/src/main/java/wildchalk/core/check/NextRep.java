@@ -16,6 +16,7 @@ record NextRep(Path path, Timeline timeline) {
                 .map(Alternation::after)
                 .filter(a -> a.isUsual())
                 .flatMap(a -> run.path().otherSide())
+                .or(() -> run.path().afterFirst())
                 .map(o -> new NextRep(o, Timeline.of(o, run.drill().surface(), Pace.of(run.drill()))))
                 .orElse(new NextRep(run.path(), run.timeline()));
     }

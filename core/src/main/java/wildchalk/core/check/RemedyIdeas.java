@@ -10,6 +10,7 @@ import java.util.function.UnaryOperator;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.BallKind;
 import wildchalk.core.drill.Conduct;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Effort;
@@ -89,6 +90,9 @@ final class RemedyIdeas {
             case "hold-leave", "hold-enter", "hold-cross" -> holdBack();
             case "hold-touch", "hold-shoot", "hold-tackle", "hold-look" -> dropRules();
             case "duty-broken" -> dropRules();
+            case "hard-at-body" -> softBall();
+            case "gear-too-far", "gear-not-in-hand", "gear-left" -> candidates.addAll(CarryIdeas.of(run, finding));
+            case "plant-inside" -> add("outer-foot", moves(), travels(t -> FootCheck.outerFoot(run, t)));
             case "time-up" -> {
                 int seconds = (int) Math.ceil(finding.figures().get(Quantity.SECONDS));
                 add(
@@ -103,7 +107,10 @@ final class RemedyIdeas {
                                                 .map(s -> new Conduct.Situation(s.ours(), s.theirs(), seconds))))));
             }
             case "limit-seconds", "limit-passes", "limit-entries", "limit-touches", "limit-dribbles" -> otherLimit();
-            case "no-zone" -> dropRules();
+            case "no-zone" -> {
+                anywhere();
+                dropRules();
+            }
             case "other-age" -> suitToo();
             case "touch-held" -> notAtATouch();
             case "rotation-twice", "rotation-empty" -> rotation();
@@ -184,6 +191,20 @@ final class RemedyIdeas {
     private void giveBall() {
         RoleId role = finding.roles().get(0);
         add("give-ball", List.of(role), v -> v.with(new Ball(v.next(Kinds.BALLS), new Ball.With(role))));
+    }
+
+    /** Whatever is thrown at somebody is soft. */
+    private void softBall() {
+        List<BallId> thrown = finding.about().stream()
+                .filter(BallId.class::isInstance)
+                .map(BallId.class::cast)
+                .toList();
+        add(
+                "soft-ball",
+                List.of(),
+                v -> v.withBalls(v.balls().stream()
+                        .map(b -> thrown.contains(b.id()) ? b.withKind(BallKind.SOFT) : b)
+                        .toList()));
     }
 
     private void goals() {
@@ -367,6 +388,19 @@ final class RemedyIdeas {
             }
         }
         dropRules();
+    }
+
+    /** Ways for a zone that is not there become ways for anywhere else. */
+    private void anywhere() {
+        add(
+                "anywhere",
+                List.of(),
+                v -> v.withCourse(v.course()
+                        .withForks(v.course().forks().stream()
+                                .map(f -> f.withBranches(f.branches().stream()
+                                        .map(b -> b.withZone(b.zone().filter(z -> !z.equals(finding.name()))))
+                                        .toList()))
+                                .toList())));
     }
 
     /** Takes out one rule after the other: the one that the finding comes from is among them. */

@@ -6,16 +6,34 @@ import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
 
 /** The ball, puck or other implement, and where it is at the whistle. */
-public record Ball(BallId id, Start start) {
+public record Ball(BallId id, Start start, BallKind kind) {
 
     public Ball {
         Objects.requireNonNull(id, "id");
         Objects.requireNonNull(start, "start");
+        Objects.requireNonNull(kind, "kind");
+    }
+
+    /** One as the sport has it. */
+    public Ball(BallId id, Start start) {
+        this(id, start, BallKind.USUAL);
+    }
+
+    public Ball withId(BallId name) {
+        return new Ball(name, start, kind);
+    }
+
+    public Ball withStart(Start where) {
+        return new Ball(id, where, kind);
+    }
+
+    public Ball withKind(BallKind other) {
+        return new Ball(id, start, other);
     }
 
     /** Where a map carries it; one in somebody's hands goes along with them. */
     public Ball carried(PlaneMap map) {
-        return start.match(with -> this, loose -> new Ball(id, new Loose(map.apply(loose.at()))));
+        return start.match(with -> this, loose -> withStart(new Loose(map.apply(loose.at()))));
     }
 
     /** Where a ball is at the whistle. */

@@ -2,6 +2,8 @@ package wildchalk.core.drill;
 
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Predicate;
+import wildchalk.core.text.Slugs;
 
 /**
  * One way a rep may go at a fork.
@@ -14,6 +16,7 @@ import java.util.Optional;
  * @param word what is called; for a fork at a call
  * @param verdict what becomes of the challenge that decides
  * @param ending how the open play ends that decides
+ * @param zone id of the zone in which the ball is won; empty for anywhere else
  */
 public record Branch(
         BranchId id,
@@ -24,7 +27,8 @@ public record Branch(
         Optional<ShotEnd> result,
         Optional<String> word,
         Optional<Verdict> verdict,
-        Optional<PlayEnd> ending) {
+        Optional<PlayEnd> ending,
+        Optional<String> zone) {
 
     public static final double MAX_WEIGHT = 1000;
 
@@ -36,6 +40,8 @@ public record Branch(
         Objects.requireNonNull(word, "word");
         Objects.requireNonNull(verdict, "verdict");
         Objects.requireNonNull(ending, "ending");
+        Objects.requireNonNull(zone, "zone");
+        zone.ifPresent(z -> Slugs.check("zone", z));
         Limits.text("branch", label, Limits.WORD);
         word.ifPresent(w -> Limits.text("call", w, Limits.WORD));
         if (label.isBlank()) {
@@ -57,38 +63,49 @@ public record Branch(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
     public Branch withLabel(String text) {
-        return new Branch(id, text, weight, ends, winner, result, word, verdict, ending);
+        return new Branch(id, text, weight, ends, winner, result, word, verdict, ending, zone);
     }
 
     public Branch withWeight(double other) {
-        return new Branch(id, label, other, ends, winner, result, word, verdict, ending);
+        return new Branch(id, label, other, ends, winner, result, word, verdict, ending, zone);
     }
 
     public Branch withEnds(boolean over) {
-        return new Branch(id, label, weight, over, winner, result, word, verdict, ending);
+        return new Branch(id, label, weight, over, winner, result, word, verdict, ending, zone);
     }
 
     public Branch withWinner(RoleId role) {
-        return new Branch(id, label, weight, ends, Optional.of(role), result, word, verdict, ending);
+        return new Branch(id, label, weight, ends, Optional.of(role), result, word, verdict, ending, zone);
     }
 
     public Branch withResult(ShotEnd end) {
-        return new Branch(id, label, weight, ends, winner, Optional.of(end), word, verdict, ending);
+        return new Branch(id, label, weight, ends, winner, Optional.of(end), word, verdict, ending, zone);
     }
 
     public Branch withWord(String called) {
-        return new Branch(id, label, weight, ends, winner, result, Optional.of(called), verdict, ending);
+        return new Branch(id, label, weight, ends, winner, result, Optional.of(called), verdict, ending, zone);
     }
 
     public Branch withVerdict(Verdict end) {
-        return new Branch(id, label, weight, ends, winner, result, word, Optional.of(end), ending);
+        return new Branch(id, label, weight, ends, winner, result, word, Optional.of(end), ending, zone);
     }
 
     public Branch withEnding(PlayEnd end) {
-        return new Branch(id, label, weight, ends, winner, result, word, verdict, Optional.of(end));
+        return new Branch(id, label, weight, ends, winner, result, word, verdict, Optional.of(end), zone);
+    }
+
+    /** Where the ball is won in that zone, or anywhere else. */
+    public Branch withZone(Optional<String> place) {
+        return new Branch(id, label, weight, ends, winner, result, word, verdict, ending, place);
+    }
+
+    /** With a winner only if he is there. */
+    Branch among(Predicate<RoleId> there) {
+        return new Branch(id, label, weight, ends, winner.filter(there), result, word, verdict, ending, zone);
     }
 }

@@ -18,6 +18,7 @@ public sealed interface Deed
                 Skill,
                 Looking,
                 DroppingOut,
+                HandlingGear,
                 Deed.Calling,
                 Deed.PuttingDown {
 
@@ -46,6 +47,8 @@ public sealed interface Deed
         T looking(Looking l);
 
         T droppingOut(DroppingOut d);
+
+        T handlingGear(HandlingGear h);
 
         T calling(Calling c);
 

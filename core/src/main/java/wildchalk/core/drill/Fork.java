@@ -35,6 +35,8 @@ public record Fork(
         PLAY,
         /** Who is first somewhere, by the clock. */
         FIRST,
+        /** Where the ball is won, by the clock. */
+        PLACE,
         CALL,
         CHANCE
     }
@@ -69,6 +71,11 @@ public record Fork(
     public Fork(
             ForkId id, StepId after, By by, Optional<MoveId> decider, Optional<CallId> call, List<Branch> branches) {
         this(id, after, by, decider, call, Optional.empty(), branches);
+    }
+
+    /** Whether the clock says which way it goes, where nobody chooses another. */
+    public boolean isByClock() {
+        return by == By.FIRST || by == By.PLACE;
     }
 
     public Fork withRace(Race other) {

@@ -86,7 +86,6 @@ public record Gear(
         return new Gear(id, kind, colour, at, facingDegrees, size, label, balls);
     }
 
-    /** The goal that this piece is; only for kinds that are goals. */
     /** As something to be hit, whatever it is: no net, no posts. */
     public GoalMouth asTarget() {
         GoalMouth mouth = asGoal();
@@ -94,6 +93,7 @@ public record Gear(
                 mouth.id(), mouth.name(), at, mouth.widthMetres(), mouth.depthMetres(), facingDegrees, GoalShape.RING);
     }
 
+    /** The goal that this piece is; only for kinds that are goals. */
     public GoalMouth asGoal() {
         return new GoalMouth(
                 id.text(),

@@ -46,7 +46,7 @@ public final class Kinds {
             BallId::new,
             "b",
             Ball::id,
-            (b, id) -> new Ball(id, b.start()),
+            Ball::withId,
             Ball::carried,
             (scene, b) -> b.start().match(with -> Optional.empty(), loose -> Optional.of(loose.at())));
 

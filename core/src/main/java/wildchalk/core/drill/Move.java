@@ -57,7 +57,7 @@ public sealed interface Move permits Travel, Pass, Shot, PickUp, Act {
         return match(
                 Travel::concerned,
                 Pass::concerned,
-                s -> List.of(),
+                s -> s.at().stream().toList(),
                 u -> List.of(),
                 a -> a.deed().others());
     }

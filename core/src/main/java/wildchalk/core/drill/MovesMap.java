@@ -50,6 +50,7 @@ public final class MovesMap {
 
     private Waypoint waypoint(Waypoint w) {
         return w.withAt(map.apply(w.at()))
+                .withFoot(map.swapsHands() ? w.foot().swapped() : w.foot())
                 .withRound(w.round()
                         .map(r -> new Round(
                                 map.apply(r.centre()),
@@ -63,7 +64,8 @@ public final class MovesMap {
     }
 
     private Move shot(Shot s) {
-        return s.withGoal(goals.apply(s.goal())).withRebound(s.rebound().map(map::apply));
+        return (s.at().isPresent() ? s : s.withGoal(goals.apply(s.goal())))
+                .withRebound(s.rebound().map(map::apply));
     }
 
     private Move act(Act a) {
@@ -118,9 +120,15 @@ public final class MovesMap {
                 .orElse(id);
     }
 
+    /** A way along a row is no place: it is turned, and not moved on. */
+    private Point about(Repeat repeat) {
+        Point there = map.apply(repeat.about());
+        return repeat.how() == Repeat.How.ALONG ? there.minus(map.apply(Point.ORIGIN)) : there;
+    }
+
     /** A repeat about where the map carries its place. */
     public Repeat repeat(Repeat repeat) {
-        Repeat there = repeat.withAbout(map.apply(repeat.about())).withGoals(goals(repeat.goals()));
+        Repeat there = repeat.withAbout(about(repeat)).withGoals(goals(repeat.goals()));
         return map.swapsHands() ? there.withSide(repeat.side().swapped()) : there;
     }
 
@@ -155,11 +163,14 @@ public final class MovesMap {
                 : rule;
     }
 
-    /** A fork whose race is to where a map carries it. */
+    /** A fork whose race, and whose zones, are where a map carries them. */
     public Fork fork(Fork fork) {
+        Fork there = fork.withBranches(fork.branches().stream()
+                .map(b -> b.withZone(b.zone().map(zones)))
+                .toList());
         return fork.race()
-                .flatMap(r -> r.where().map(w -> fork.withRace(r.withWhere(region(w)))))
-                .orElse(fork);
+                .flatMap(r -> r.where().map(w -> there.withRace(r.withWhere(region(w)))))
+                .orElse(there);
     }
 
     private Region region(Region region) {

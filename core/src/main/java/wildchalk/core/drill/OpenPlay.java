@@ -1,9 +1,12 @@
 package wildchalk.core.drill;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import wildchalk.core.text.Slugs;
@@ -19,6 +22,7 @@ import wildchalk.core.text.Slugs;
  * @param longestSeconds when it is stopped at the latest, at least as long
  * @param joining who comes in while it goes on
  * @param ending how it ends where no fork decides; one of the endings
+ * @param scores what an ending counts, for those that count
  */
 public record OpenPlay(
         List<RoleId> with,
@@ -28,7 +32,8 @@ public record OpenPlay(
         double typicalSeconds,
         double longestSeconds,
         List<Joining> joining,
-        PlayEnd ending)
+        PlayEnd ending,
+        Map<PlayEnd, Integer> scores)
         implements Deed {
 
     public static final int MAX_PASSES = 50;
@@ -53,6 +58,11 @@ public record OpenPlay(
                     "The passes (%d) that end open play must be from 1 to %d where passes end it, else 0."
                             .formatted(passes, MAX_PASSES));
         }
+        scores = Map.copyOf(scores);
+        if (!endings.containsAll(scores.keySet()) || scores.values().stream().anyMatch(OpenPlay::isNoScore)) {
+            throw new IllegalArgumentException("Open play can score %s only by what ends it, 1 to %d points each."
+                    .formatted(new TreeMap<>(scores), Scoring.Points.MOST));
+        }
         Limits.lasting("usual length of open play", typicalSeconds);
         Limits.lasting("longest open play", longestSeconds);
         if (longestSeconds < typicalSeconds) {
@@ -71,15 +81,44 @@ public record OpenPlay(
                 TYPICAL_SECONDS,
                 LONGEST_SECONDS,
                 List.of(),
-                PlayEnd.GOAL);
+                PlayEnd.GOAL,
+                Map.of());
+    }
+
+    private static boolean isNoScore(int points) {
+        return points == 0 || Math.abs(points) > Scoring.Points.MOST;
+    }
+
+    private Map<PlayEnd, Integer> scores(List<PlayEnd> left) {
+        Map<PlayEnd, Integer> all = new HashMap<>(scores);
+        all.keySet().retainAll(left);
+        return all;
+    }
+
+    /** With points for an ending; none where they are 0. */
+    public OpenPlay withScore(PlayEnd end, int points) {
+        if (!endings.contains(end)) {
+            return this;
+        }
+        Map<PlayEnd, Integer> all = new HashMap<>(scores);
+        all.remove(end);
+        if (points != 0) {
+            all.put(end, points);
+        }
+        return new OpenPlay(with, zone, endings, passes, typicalSeconds, longestSeconds, joining, ending, all);
+    }
+
+    /** In one order wherever they are written. */
+    public Map<PlayEnd, Integer> scoresInOrder() {
+        return new TreeMap<>(scores);
     }
 
     public OpenPlay withOthers(List<RoleId> roles) {
-        return new OpenPlay(roles, zone, endings, passes, typicalSeconds, longestSeconds, joining, ending);
+        return new OpenPlay(roles, zone, endings, passes, typicalSeconds, longestSeconds, joining, ending, scores);
     }
 
     public OpenPlay withZone(Optional<String> id) {
-        return new OpenPlay(with, id, endings, passes, typicalSeconds, longestSeconds, joining, ending);
+        return new OpenPlay(with, id, endings, passes, typicalSeconds, longestSeconds, joining, ending, scores);
     }
 
     /** Ended by something more, or by that no longer; what is left last stays. */
@@ -96,25 +135,26 @@ public record OpenPlay(
                 typicalSeconds,
                 longestSeconds,
                 joining,
-                all.contains(ending) ? ending : all.get(0));
+                all.contains(ending) ? ending : all.get(0),
+                scores(all));
     }
 
     public OpenPlay withEnding(PlayEnd end) {
         return endings.contains(end)
-                ? new OpenPlay(with, zone, endings, passes, typicalSeconds, longestSeconds, joining, end)
+                ? new OpenPlay(with, zone, endings, passes, typicalSeconds, longestSeconds, joining, end, scores)
                 : this;
     }
 
     public OpenPlay withPasses(int count) {
-        return new OpenPlay(with, zone, endings, count, typicalSeconds, longestSeconds, joining, ending);
+        return new OpenPlay(with, zone, endings, count, typicalSeconds, longestSeconds, joining, ending, scores);
     }
 
     public OpenPlay withSeconds(double typical, double longest) {
-        return new OpenPlay(with, zone, endings, passes, typical, longest, joining, ending);
+        return new OpenPlay(with, zone, endings, passes, typical, longest, joining, ending, scores);
     }
 
     public OpenPlay withJoining(List<Joining> list) {
-        return new OpenPlay(with, zone, endings, passes, typicalSeconds, longestSeconds, list, ending);
+        return new OpenPlay(with, zone, endings, passes, typicalSeconds, longestSeconds, list, ending, scores);
     }
 
     private static final double TYPICAL_SECONDS = 8;

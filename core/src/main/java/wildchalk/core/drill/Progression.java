@@ -44,7 +44,7 @@ public record Progression(
         Uniqueness.check("ball", balls.stream().map(Ball::id));
         Uniqueness.check("step", steps.stream().map(Step::id));
         Uniqueness.check("move", steps.stream().flatMap(s -> s.moves().stream()).map(Move::id));
-        new References(lines, roles, balls, steps, course).check();
+        new References(gear, lines, roles, balls, steps, course).check();
         layout = layout.keeping(Elements.among(new Parts(gear, lines, roles, balls, steps, layout, course)));
     }
 

@@ -22,12 +22,20 @@ public final class Pruning {
     private Course course;
     private final Set<RoleId> knownRoles;
     private final Set<BallId> knownBalls;
+    private final Set<GearId> carriable;
 
     private Pruning(Parts parts) {
-        this(parts.lines(), parts.roles(), parts.balls(), parts.steps(), parts.course());
+        this(parts.gear(), parts.lines(), parts.roles(), parts.balls(), parts.steps(), parts.course());
     }
 
-    private Pruning(List<WaitingLine> lines, List<Role> roles, List<Ball> balls, List<Step> steps, Course course) {
+    private Pruning(
+            List<Gear> gear,
+            List<WaitingLine> lines,
+            List<Role> roles,
+            List<Ball> balls,
+            List<Step> steps,
+            Course course) {
+        this.carriable = HandlingGear.carriable(gear);
         Set<RoleId> fed = lines.stream().flatMap(l -> l.feeds().stream()).collect(Collectors.toSet());
         this.roles = roles.stream()
                 .filter(r -> r.at().isPresent() || fed.contains(r.id()))
@@ -109,7 +117,8 @@ public final class Pruning {
                                 role -> target(role).map(pass::withTo),
                                 place -> Optional.of(pass.withTo(
                                         place.withRunner(place.runner().filter(knownRoles::contains))))),
-                shot -> Optional.of(shot),
+                shot -> Optional.<Move>of(shot)
+                        .filter(m -> shot.at().map(knownRoles::contains).orElse(true)),
                 pickUp -> Optional.of(pickUp),
                 act -> deed(act.deed()).map(act::withDeed));
     }
@@ -143,6 +152,8 @@ public final class Pruning {
                     : Optional.of(p.withOthers(left).withJoining(joining));
         } else if (deed instanceof Challenge c) {
             return Optional.of(deed).filter(d -> knownRoles.contains(c.on()));
+        } else if (deed instanceof HandlingGear h) {
+            return Optional.of(deed).filter(d -> carriable.contains(h.gear()));
         } else if (deed instanceof Looking l) {
             return Optional.of(deed).filter(d -> isKnown(l.at()));
         } else if (deed instanceof Deed.Calling c) {
@@ -211,16 +222,7 @@ public final class Pruning {
                 Fork raced = fork.race().flatMap(this::race).map(fork::withRace).orElse(fork);
                 kept.add(raced.withDecider(fork.decider().filter(moves::contains))
                         .withBranches(fork.branches().stream()
-                                .map(b -> new Branch(
-                                        b.id(),
-                                        b.label(),
-                                        b.weight(),
-                                        b.ends(),
-                                        b.winner().filter(knownRoles::contains),
-                                        b.result(),
-                                        b.word(),
-                                        b.verdict(),
-                                        b.ending()))
+                                .map(b -> b.among(knownRoles::contains))
                                 .toList()));
             }
         }
@@ -279,7 +281,8 @@ public final class Pruning {
         List<StepId> order = steps.stream().map(Step::id).toList();
         course = course.withRepeats(course.repeats().stream()
                 .filter(r -> order.contains(r.from()) && order.indexOf(r.to()) >= order.indexOf(r.from()))
-                .map(r -> r.withInstead(known(r.instead())))
+                .map(r ->
+                        r.withInstead(known(r.instead())).withGrowth(r.growth().among(knownRoles::contains)))
                 .toList());
         Set<LineId> lineIds = lines.stream().map(WaitingLine::id).collect(Collectors.toSet());
         course = course.withRules(rules)

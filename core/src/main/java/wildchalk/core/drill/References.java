@@ -20,8 +20,18 @@ final class References {
     private final Set<RoleId> knownRoles;
     private final Set<BallId> knownBalls;
     private final Set<MoveId> knownMoves;
+    private final Set<GearId> knownGear;
+    private final Set<GearId> carriable;
 
-    References(List<WaitingLine> lines, List<Role> roles, List<Ball> balls, List<Step> steps, Course course) {
+    References(
+            List<Gear> gear,
+            List<WaitingLine> lines,
+            List<Role> roles,
+            List<Ball> balls,
+            List<Step> steps,
+            Course course) {
+        this.knownGear = gear.stream().map(Gear::id).collect(Collectors.toSet());
+        this.carriable = HandlingGear.carriable(gear);
         this.lines = lines;
         this.roles = roles;
         this.balls = balls;
@@ -78,6 +88,16 @@ final class References {
             travel.until().ifPresent(e -> event(e, what));
             travel.marks().forEach(m -> m.ballId().ifPresent(b -> need(knownBalls.contains(b), what, "ball", b)));
         }
+        if (move instanceof Act act && act.deed() instanceof HandlingGear h) {
+            need(knownGear.contains(h.gear()), what, "piece of gear", h.gear());
+            if (!carriable.contains(h.gear())) {
+                throw new Misplaced(
+                        "The %s is about %s, a goal or a ball supply, which nobody carries: choose another piece of gear."
+                                .formatted(what, h.gear()),
+                        move.id().text(),
+                        h.gear().text());
+            }
+        }
         if (move instanceof Act act && act.deed() instanceof Looking look) {
             look.at().ballId().ifPresent(b -> need(knownBalls.contains(b), what, "ball", b));
         }
@@ -126,6 +146,7 @@ final class References {
                         repeat.id().text(),
                         repeat.to().text());
             }
+            repeat.growth().joining().forEach(r -> role(r, what));
             repeat.instead().forEach((a, b) -> {
                 role(a, what);
                 role(b, what);

@@ -22,7 +22,7 @@ public final class Removals {
                 .collect(Collectors.toSet());
         Progression without = moves(version, gone);
         List<Ball> balls = without.balls().stream()
-                .map(b -> b.start().equals(new Ball.With(role)) ? new Ball(b.id(), new Ball.Loose(place)) : b)
+                .map(b -> b.start().equals(new Ball.With(role)) ? b.withStart(new Ball.Loose(place)) : b)
                 .toList();
         List<WaitingLine> lines = without.lines().stream()
                 .map(l -> l.withFeeds(

@@ -17,6 +17,7 @@ import wildchalk.core.geometry.Point;
  * @param hand the hand, foot or stick side it plays with
  * @param posture how it is at the whistle
  * @param task what it does all the time, in words: "passes", "calls"; perhaps nothing
+ * @param later whether somebody plays it from the second rep on only, and nobody in the first
  */
 public record Role(
         RoleId id,
@@ -28,7 +29,8 @@ public record Role(
         Optional<Chalk> team,
         Hand hand,
         String task,
-        Posture posture) {
+        Posture posture,
+        boolean later) {
 
     public static final double MIN_PACE = 0.3;
     public static final double MAX_PACE = 2;
@@ -55,7 +57,7 @@ public record Role(
 
     /** A role in the colour of its side. */
     public Role(RoleId id, String label, Side side, Optional<Point> at, double facingDegrees, double pace) {
-        this(id, label, side, at, facingDegrees, pace, Optional.empty(), Hand.NONE, "", Posture.STANDING);
+        this(id, label, side, at, facingDegrees, pace, Optional.empty(), Hand.NONE, "", Posture.STANDING, false);
     }
 
     /** One that stands. */
@@ -69,11 +71,11 @@ public record Role(
             Optional<Chalk> team,
             Hand hand,
             String task) {
-        this(id, label, side, at, facingDegrees, pace, team, hand, task, Posture.STANDING);
+        this(id, label, side, at, facingDegrees, pace, team, hand, task, Posture.STANDING, false);
     }
 
     public Role withPosture(Posture how) {
-        return new Role(id, label, side, at, facingDegrees, pace, team, hand, task, how);
+        return new Role(id, label, side, at, facingDegrees, pace, team, hand, task, how, later);
     }
 
     /** Where a map carries it; the other hand where the map mirrors. */
@@ -83,38 +85,42 @@ public record Role(
     }
 
     public Role withId(RoleId name) {
-        return new Role(name, label, side, at, facingDegrees, pace, team, hand, task, posture);
+        return new Role(name, label, side, at, facingDegrees, pace, team, hand, task, posture, later);
     }
 
     public Role withAt(Point place) {
-        return new Role(id, label, side, Optional.of(place), facingDegrees, pace, team, hand, task, posture);
+        return new Role(id, label, side, Optional.of(place), facingDegrees, pace, team, hand, task, posture, later);
     }
 
     public Role withPace(double factor) {
-        return new Role(id, label, side, at, facingDegrees, factor, team, hand, task, posture);
+        return new Role(id, label, side, at, facingDegrees, factor, team, hand, task, posture, later);
     }
 
     public Role withLabel(String text) {
-        return new Role(id, text, side, at, facingDegrees, pace, team, hand, task, posture);
+        return new Role(id, text, side, at, facingDegrees, pace, team, hand, task, posture, later);
     }
 
     public Role withSide(Side other) {
-        return new Role(id, label, other, at, facingDegrees, pace, team, hand, task, posture);
+        return new Role(id, label, other, at, facingDegrees, pace, team, hand, task, posture, later);
     }
 
     public Role withFacing(double degrees) {
-        return new Role(id, label, side, at, degrees, pace, team, hand, task, posture);
+        return new Role(id, label, side, at, degrees, pace, team, hand, task, posture, later);
     }
 
     public Role withTeam(Optional<Chalk> colour) {
-        return new Role(id, label, side, at, facingDegrees, pace, colour, hand, task, posture);
+        return new Role(id, label, side, at, facingDegrees, pace, colour, hand, task, posture, later);
     }
 
     public Role withHand(Hand other) {
-        return new Role(id, label, side, at, facingDegrees, pace, team, other, task, posture);
+        return new Role(id, label, side, at, facingDegrees, pace, team, other, task, posture, later);
     }
 
     public Role withTask(String words) {
-        return new Role(id, label, side, at, facingDegrees, pace, team, hand, words, posture);
+        return new Role(id, label, side, at, facingDegrees, pace, team, hand, words, posture, later);
+    }
+
+    public Role withLater(boolean fromSecondRep) {
+        return new Role(id, label, side, at, facingDegrees, pace, team, hand, task, posture, fromSecondRep);
     }
 }

@@ -9,6 +9,8 @@ import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import wildchalk.core.arrange.Alignments;
 import wildchalk.core.arrange.Transforms;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.ElementId;
@@ -177,6 +179,13 @@ public final class Arrangements {
 
     public static Edit gear(GearId id, UnaryOperator<Gear> change) {
         return one((p, l) -> p.gear(id).map(g -> p.with(change.apply(g).withId(id))));
+    }
+
+    public static Edit ball(BallId id, UnaryOperator<Ball> change) {
+        return one((p, l) -> p.balls().stream()
+                .filter(b -> b.id().equals(id))
+                .findFirst()
+                .map(b -> p.with(change.apply(b).withId(id))));
     }
 
     public static Edit line(LineId id, UnaryOperator<WaitingLine> change) {

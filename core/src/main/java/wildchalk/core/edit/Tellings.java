@@ -149,7 +149,7 @@ public final class Tellings {
         return inVersion(
                 EditKind.FORK,
                 p -> p.step(after)
-                        .filter(s -> Branching.canDecide(s, by))
+                        .filter(s -> Branching.canDecide(p, s, by))
                         .map(s -> Branching.fork(p, after, by))
                         .orElse(p));
     }

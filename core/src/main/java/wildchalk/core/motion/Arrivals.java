@@ -24,12 +24,21 @@ final class Arrivals {
     private final Scene scene;
     private final Surface surface;
     private final Function<RoleId, DoubleFunction<Point>> people;
+    private final DoubleFunction<Optional<Point>> ball;
 
-    /** @param people where everybody is at a second */
-    Arrivals(Scene scene, Surface surface, Function<RoleId, DoubleFunction<Point>> people) {
+    /**
+     * @param people where everybody is at a second
+     * @param ball where the ball is that zones go with
+     */
+    Arrivals(
+            Scene scene,
+            Surface surface,
+            Function<RoleId, DoubleFunction<Point>> people,
+            DoubleFunction<Optional<Point>> ball) {
         this.scene = scene;
         this.surface = surface;
         this.people = people;
+        this.ball = ball;
     }
 
     /**
@@ -54,14 +63,14 @@ final class Arrivals {
 
             @Override
             public DoublePredicate in(Region.In i) {
-                Optional<Zone> zone = Zones.find(scene, surface, i.zone());
-                return t -> zone.isPresent() && zone.get().contains(way.apply(t));
+                DoubleFunction<Optional<Zone>> zone = zone(i.zone());
+                return t -> zone.apply(t).filter(z -> z.contains(way.apply(t))).isPresent();
             }
 
             @Override
             public DoublePredicate out(Region.Out o) {
-                Optional<Zone> zone = Zones.find(scene, surface, o.zone());
-                return t -> zone.isPresent() && !zone.get().contains(way.apply(t));
+                DoubleFunction<Optional<Zone>> zone = zone(o.zone());
+                return t -> zone.apply(t).filter(z -> !z.contains(way.apply(t))).isPresent();
             }
 
             @Override
@@ -75,6 +84,12 @@ final class Arrivals {
                 return t -> way.apply(t).isWithin(n.metres(), other.apply(t));
             }
         });
+    }
+
+    /** A zone at a second: looked up once where it stays where it is. */
+    private DoubleFunction<Optional<Zone>> zone(String id) {
+        Optional<Zone> still = Zones.find(scene, surface, id);
+        return Zones.goesWithBall(id) ? t -> Zones.find(scene, surface, id, ball.apply(t)) : t -> still;
     }
 
     /** The first second at which something holds. */

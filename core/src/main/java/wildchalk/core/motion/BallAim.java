@@ -22,6 +22,11 @@ final class BallAim {
     /** A shot that misses passes the post by this much, m. */
     private static final double MISS_METRES = 0.8;
 
+    /** A ball that is dodged goes past somebody this far off, and lies so much further on, m (estimates). */
+    private static final double PAST_METRES = 0.7;
+
+    private static final double BEYOND_METRES = 3;
+
     private final Simulation run;
 
     BallAim(Simulation run) {
@@ -35,16 +40,19 @@ final class BallAim {
         ball.rebounding = false;
         if (job.move instanceof Pass drawn) {
             Pass pass = withWhoIsAhead(job, drawn, from, t);
-            ball.lane = new Lane(pass, run.surface, run.pace, from, t);
+            ball.lane = new Lane(pass, run.surface, run.pace, from, t, ball.kind.share());
             ball.receiver = pass.to().match(role -> run.runners.get(role.role()), place -> null);
             return Optional.of(ball.lane.plain(pass.to().match(role -> from, place -> place.at())));
         }
         Shot shot = (Shot) job.move;
+        if (shot.at().isPresent()) {
+            return Optional.of(atSomebody(ball, shot, run.runners.get(shot.at().get()), from, t));
+        }
         Optional<GoalMouth> goal = Goals.find(run.path, run.surface, shot.goal());
         if ((shot.end() == ShotEnd.SAVE || shot.end() == ShotEnd.COVER) && goal.isPresent()) {
             ball.receiver = keeperAt(goal.get(), t).orElse(null);
         }
-        double speed = run.pace.shotSpeed(shot.weight());
+        double speed = ball.kind.share() * run.pace.shotSpeed(shot.weight());
         return goal.map(g -> new Flight(
                 t,
                 from,
@@ -54,6 +62,24 @@ final class BallAim {
                 speed,
                 0,
                 true));
+    }
+
+    /** At where he will be when it is there, as he runs now; one that misses goes past him. */
+    private Flight atSomebody(BallRun ball, Shot shot, Runner target, Point from, double t) {
+        double speed = ball.kind.share() * run.pace.shotSpeed(shot.weight());
+        Flight straight = new Flight(t, from, target.at(t), speed, 0, true);
+        OptionalDouble meets = Intercepts.earliest(straight, target::at, target.fastest());
+        Point there = target.at(meets.orElse(t));
+        switch (shot.end()) {
+            case SAVE, COVER -> ball.receiver = target;
+            case MISS -> {
+                Point way = there.minus(from);
+                Point aside = Point.polar(PAST_METRES, way.headingDegrees() + 90);
+                return straight.withTo(there.plus(aside).plus(way.times(BEYOND_METRES / Math.max(1, way.length()))));
+            }
+            default -> {}
+        }
+        return straight.withTo(there);
     }
 
     /** To whoever is further ahead as it is sent: furthest the way in which those lie of whom it may be. */

@@ -68,7 +68,7 @@ final class BallPlay {
     }
 
     void setOut(Ball ball) {
-        BallRun fresh = new BallRun(ball.id());
+        BallRun fresh = new BallRun(ball);
         balls.add(fresh);
         fresh.set(ball.start()
                 .match(with -> new BallState.Held(0, with.role()), loose -> new BallState.Loose(0, loose.at())));
@@ -90,13 +90,18 @@ final class BallPlay {
         return touches.stream()
                 .filter(l -> l.isFor(run.path, runner.role.id()))
                 .filter(l -> l.zone()
-                        .map(z -> Zones.find(run.path, run.surface, z)
+                        .map(z -> Zones.find(run.path, run.surface, z, firstAt(t))
                                 .filter(zone -> zone.contains(runner.at(t)))
                                 .isPresent())
                         .orElse(true))
                 .mapToInt(Rule.Limit::number)
                 .min()
                 .orElse(0);
+    }
+
+    /** Where the ball is that zones go with. */
+    private Optional<Point> firstAt(double t) {
+        return balls.stream().findFirst().map(b -> b.at(t, run.runners));
     }
 
     // ---- picking up ----
@@ -287,6 +292,13 @@ final class BallPlay {
     }
 
     private void shotLands(BallRun ball, Job job, Shot shot, Flight flight, double t) {
+        if (shot.at().isPresent()) {
+            if (shot.end() == ShotEnd.GOAL) {
+                happened(Happening.Kind.AT_GOAL, ball, job, null, t, flight.to());
+            }
+            liesLoose(ball, job, t, flight.to());
+            return;
+        }
         GoalMouth goal = Goals.find(run.path, run.surface, shot.goal()).orElseThrow();
         switch (shot.end()) {
             case GOAL -> {

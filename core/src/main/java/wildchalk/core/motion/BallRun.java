@@ -3,7 +3,9 @@ package wildchalk.core.motion;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.BallKind;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.geometry.Point;
 
@@ -11,6 +13,7 @@ import wildchalk.core.geometry.Point;
 final class BallRun {
 
     final BallId id;
+    final BallKind kind;
     final List<BallState> states = new ArrayList<>();
     /** Since when somebody holds it; before the whistle for a ball that starts in hand. */
     double heldSince = Double.NEGATIVE_INFINITY;
@@ -29,8 +32,9 @@ final class BallRun {
     /** Goes up when its landing is planned anew, so that the old landing is passed over. */
     int version;
 
-    BallRun(BallId id) {
-        this.id = id;
+    BallRun(Ball ball) {
+        this.id = ball.id();
+        this.kind = ball.kind();
     }
 
     /** Where it is, as things are planned now. */

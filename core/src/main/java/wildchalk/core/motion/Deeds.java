@@ -6,8 +6,10 @@ import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.DroppingOut;
 import wildchalk.core.drill.Event;
+import wildchalk.core.drill.HandlingGear;
 import wildchalk.core.drill.Looking;
 import wildchalk.core.drill.OpenPlay;
+import wildchalk.core.drill.PickUpKind;
 import wildchalk.core.drill.Skill;
 import wildchalk.core.geometry.Point;
 
@@ -87,6 +89,16 @@ final class Deeds {
             public Void droppingOut(DroppingOut d) {
                 run.endsAfter(job, t, 0, true);
                 return null;
+            }
+
+            @Override
+            public Void handlingGear(HandlingGear h) {
+                return standing(
+                        job,
+                        t,
+                        h.way() == HandlingGear.Way.TAKE
+                                ? run.pace.pickUpSeconds(PickUpKind.GROUND)
+                                : run.pace.putDownSeconds());
             }
 
             @Override

@@ -53,7 +53,7 @@ public record Finish(Map<RoleId, Double> seconds, double marginSeconds, double m
         }
         Race race = fork.race().get();
         double from = timeline.step(fork.after()).start();
-        Arrivals arrivals = new Arrivals(path, surface, r -> t -> timeline.placeAt(r, t));
+        Arrivals arrivals = new Arrivals(path, surface, r -> t -> timeline.placeAt(r, t), timeline::firstBallAt);
         Map<RoleId, Double> times = new LinkedHashMap<>();
         for (RoleId runner : race.runners()) {
             DoubleFunction<Point> way = t -> timeline.placeAt(runner, t);

@@ -96,6 +96,9 @@ public final class HeadCounts {
     /** When somebody's first move starts and his last one leaves him free. */
     private final Map<RoleId, double[]> busy = new HashMap<>();
 
+    /** Until when somebody is not in it yet, who joins when steps are done again. */
+    private final Map<RoleId, Double> joins = new HashMap<>();
+
     /** From when on somebody is out of it. */
     private final Map<RoleId, Double> out = new HashMap<>();
 
@@ -164,6 +167,14 @@ public final class HeadCounts {
                 }
             }
         }
+        path.steps()
+                .forEach(s -> path.again(s.id()).filter(Path.Again::begins).ifPresent(a -> {
+                    List<RoleId> joining = a.repeat().growth().joining();
+                    if (a.n() <= joining.size()) {
+                        RoleId who = a.repeat().role(joining.get(a.n() - 1), a.n());
+                        joins.put(who, timeline.step(s.id()).start());
+                    }
+                }));
         timeline.happenings().stream()
                 .filter(h -> h.kind() != Happening.Kind.RELEASED)
                 .forEach(h -> h.role().ifPresent(active::add));
@@ -306,7 +317,7 @@ public final class HeadCounts {
 
     /** @param setsOff until when a first move must have started */
     private boolean isInPlay(Role role, double setsOff, double t) {
-        if (out.getOrDefault(role.id(), Double.POSITIVE_INFINITY) <= t) {
+        if (out.getOrDefault(role.id(), Double.POSITIVE_INFINITY) <= t || t < joins.getOrDefault(role.id(), 0.0)) {
             return false;
         }
         double[] own = busy.getOrDefault(role.id(), new double[] {Double.POSITIVE_INFINITY, 0});

@@ -37,13 +37,16 @@ final class Lane {
     private final Pace pace;
     private final Point from;
     private final double start;
+    private final double share;
 
-    Lane(Pass pass, Surface surface, Pace pace, Point from, double start) {
+    /** @param share how fast the ball flies, as a share of the usual one's speed */
+    Lane(Pass pass, Surface surface, Pace pace, Point from, double start, double share) {
         this.pass = pass;
         this.surface = surface;
         this.pace = pace;
         this.from = from;
         this.start = start;
+        this.share = share;
     }
 
     /** Whether it flies the same way wherever it goes, so that its speed does not hang on its target. */
@@ -59,7 +62,7 @@ final class Lane {
     Flight plain(Point to) {
         PassKind kind = pass.kind();
         boolean inAir = pace.fliesThroughAir(kind);
-        return new Flight(start, from, to, pace.passSpeed(kind, pass.weight()), pace.ballSlowing(kind), inAir);
+        return new Flight(start, from, to, share * pace.passSpeed(kind, pass.weight()), pace.ballSlowing(kind), inAir);
     }
 
     /** The flight that gets to a place; empty where none of the kind does. */
@@ -106,7 +109,7 @@ final class Lane {
             return Double.POSITIVE_INFINITY;
         }
         double degrees = pass.kind() == PassKind.TOSS ? TOSS_DEGREES : LOFT_DEGREES;
-        double top = pace.passSpeed(pass.kind(), pass.weight());
+        double top = share * pace.passSpeed(pass.kind(), pass.weight());
         return top * top * StrictMath.sin(2 * Math.toRadians(degrees)) / GRAVITY;
     }
 

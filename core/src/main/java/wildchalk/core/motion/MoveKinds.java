@@ -4,6 +4,7 @@ import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.DroppingOut;
+import wildchalk.core.drill.HandlingGear;
 import wildchalk.core.drill.Looking;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OpenPlay;
@@ -75,6 +76,11 @@ public final class MoveKinds {
             @Override
             public String droppingOut(DroppingOut d) {
                 return "drop-out";
+            }
+
+            @Override
+            public String handlingGear(HandlingGear h) {
+                return h.way() == HandlingGear.Way.TAKE ? "take-gear" : "put-gear";
             }
 
             @Override

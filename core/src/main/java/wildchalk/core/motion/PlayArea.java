@@ -103,7 +103,8 @@ public record PlayArea(List<Point> outline) {
 
     /** Whether a rule that binds somebody to a zone, or keeps him out of one, lets him be at a place. */
     static boolean allows(Scene scene, Surface surface, Rule.Hold hold, Point place) {
-        if (hold.where().isEmpty() || !(hold.where().get() instanceof Region.In in)) {
+        // who plays freely about a ball keeps to what goes with it, or does not: that is for those who play
+        if (hold.where().isEmpty() || !(hold.where().get() instanceof Region.In in) || Zones.goesWithBall(in.zone())) {
             return true;
         }
         Optional<Zone> zone = Zones.find(scene, surface, in.zone());

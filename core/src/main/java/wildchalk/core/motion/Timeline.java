@@ -108,6 +108,11 @@ public final class Timeline {
         return surface;
     }
 
+    /** Where the ball is that zones go with: the first. */
+    public Optional<Point> firstBallAt(double t) {
+        return ballIds().stream().findFirst().map(b -> ballAt(b, t));
+    }
+
     /** Seconds from the whistle until everything is over. */
     public double seconds() {
         return seconds;

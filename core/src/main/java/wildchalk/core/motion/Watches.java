@@ -9,6 +9,7 @@ import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Zones;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
@@ -25,7 +26,11 @@ final class Watches {
     final List<Watch> all = new ArrayList<>();
 
     Watches(Path path, Surface surface, Map<RoleId, Runner> runners, List<BallRun> balls) {
-        this.arrivals = new Arrivals(path, surface, r -> runners.get(r)::at);
+        this.arrivals = new Arrivals(
+                path,
+                surface,
+                r -> runners.get(r)::at,
+                t -> balls.stream().findFirst().map(b -> b.at(t, runners)));
         this.runners = runners;
         this.balls = balls;
     }
@@ -43,7 +48,13 @@ final class Watches {
                         r -> (long) runners.get(r.role()).plans,
                         b -> ball(b.ball()).plans(runners));
         long other = event.where() instanceof Region.NearRole near ? runners.get(near.role()).plans : 0;
-        return who * 1_000_003L + other;
+        long zone = goesWithBall(event.where()) ? balls.get(0).plans(runners) : 0;
+        return (who * 1_000_003L + other) * 31 + zone;
+    }
+
+    private boolean goesWithBall(Region where) {
+        String zone = where instanceof Region.In in ? in.zone() : where instanceof Region.Out out ? out.zone() : "";
+        return Zones.goesWithBall(zone) && !balls.isEmpty();
     }
 
     private BallRun ball(BallId id) {
@@ -58,6 +69,9 @@ final class Watches {
                 .match(r -> runners.get(r.role()).restsAt(), b -> ball(b.ball()).restsAt(runners));
         if (event.where() instanceof Region.NearRole near) {
             until = Math.max(until, runners.get(near.role()).restsAt());
+        }
+        if (goesWithBall(event.where())) {
+            until = Math.max(until, balls.get(0).restsAt(runners));
         }
         // a ball that would creep for ever is not waited for so long
         until = Math.min(until, now + HORIZON_SECONDS);

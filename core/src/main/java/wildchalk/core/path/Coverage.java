@@ -48,13 +48,15 @@ public record Coverage(List<Choices> choices, long of, boolean orMore) {
     }
 
     /**
-     * The likeliest way the other way round too, where reps change sides.
+     * The likeliest way the other way round too, where reps change sides, and the first rep where some come in later.
      *
      * @param all where there are no more ways than these, each is looked at
      */
     public static Coverage of(Progression version, int all) {
         Coverage drawn = drawn(version, all);
-        return version.course().alternation().isEmpty() ? drawn : drawn.with(Choices.USUAL.withOtherSide(true));
+        Coverage sides =
+                version.course().alternation().isEmpty() ? drawn : drawn.with(Choices.USUAL.withOtherSide(true));
+        return Path.hasLater(version) ? sides.with(Choices.USUAL.withRep(Choices.Rep.FIRST)) : sides;
     }
 
     private Coverage with(Choices one) {

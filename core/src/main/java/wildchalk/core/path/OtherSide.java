@@ -46,7 +46,7 @@ final class OtherSide {
                 .course()
                 .alternation()
                 .map(sides -> new OtherSide(settled.settled(), sides))
-                .map(other -> new Unfolding.Unfolded(other.turned(), other.again(settled.again())))
+                .map(other -> new Unfolding.Unfolded(other.turned(), other.again(settled.again()), settled.told()))
                 .orElse(settled);
     }
 
@@ -66,9 +66,7 @@ final class OtherSide {
     private List<Ball> balls() {
         return settled.balls().stream()
                 .map(b -> b.start()
-                        .match(
-                                with -> new Ball(b.id(), new Ball.With(once.role(with.role()))),
-                                loose -> b.carried(plane)))
+                        .match(with -> b.withStart(new Ball.With(once.role(with.role()))), loose -> b.carried(plane)))
                 .toList();
     }
 

@@ -112,6 +112,9 @@ public final class Outcomes {
         if (wanted.equals(Choices.OTHER_SIDE) && version.course().alternation().isPresent()) {
             return Optional.of(before.withOtherSide(true));
         }
+        if (wanted.equals(Choices.FIRST_REP) && Path.hasLater(version)) {
+            return Optional.of(before.withRep(Choices.Rep.FIRST));
+        }
         List<String> said = List.of(wanted.split("\\+"));
         Walk walk = new Walk(version, before);
         Optional<Ask> called = walk.asks()

@@ -35,6 +35,8 @@ public final class Path implements Scene {
     /** Which of its steps are done again. */
     private final Map<StepId, Again> again;
 
+    private final Map<MoveId, MoveId> told;
+
     /**
      * That a step is a step done again.
      *
@@ -47,11 +49,17 @@ public final class Path implements Scene {
     /** Holds only final fields, so that whoever sees it sees it whole. */
     private Index index;
 
-    private Path(Progression version, Choices choices, Progression settled, Map<StepId, Again> again) {
+    private Path(
+            Progression version,
+            Choices choices,
+            Progression settled,
+            Map<StepId, Again> again,
+            Map<MoveId, MoveId> told) {
         this.version = Objects.requireNonNull(version, "version");
         this.choices = Objects.requireNonNull(choices, "choices");
         this.settled = settled;
         this.again = again;
+        this.told = told;
     }
 
     /**
@@ -83,13 +91,35 @@ public final class Path implements Scene {
     /** What the choices leave open goes the likeliest way. */
     public static Path of(Progression version, Choices choices) {
         Unfolding.Unfolded drawn = Unfolding.of(Settling.settle(version, choices));
-        Unfolding.Unfolded all = choices.otherSide() ? OtherSide.of(drawn) : drawn;
-        return new Path(version, choices, all.settled(), all.again());
+        Unfolding.Unfolded all =
+                switch (choices.rep()) {
+                    case DRAWN -> drawn;
+                    case OTHER_SIDE -> OtherSide.of(drawn);
+                    case FIRST -> FirstRep.of(drawn);
+                };
+        return new Path(version, choices, all.settled(), all.again(), all.told());
     }
 
     /** The same way as the rep after a change of sides goes it; empty where reps do not change sides. */
     public Optional<Path> otherSide() {
         return version.course().alternation().map(a -> of(version, choices.withOtherSide(!choices.otherSide())));
+    }
+
+    /** The same way as the first rep goes it; empty where everybody is there from the start. */
+    public Optional<Path> firstRep() {
+        return hasLater(version) ? Optional.of(of(version, choices.withRep(Choices.Rep.FIRST))) : Optional.empty();
+    }
+
+    /** The rep that comes after the first: as it is drawn. Empty for another. */
+    public Optional<Path> afterFirst() {
+        return choices.rep() == Choices.Rep.FIRST
+                ? Optional.of(of(version, choices.withRep(Choices.Rep.DRAWN)))
+                : Optional.empty();
+    }
+
+    /** Whether some play from the second rep on only. */
+    public static boolean hasLater(Progression version) {
+        return version.roles().stream().anyMatch(Role::later);
     }
 
     /** The likeliest way. */
@@ -116,12 +146,27 @@ public final class Path implements Scene {
                         .map(m -> known.containsKey(m.id()) ? known.get(m.id()) : m)
                         .toList()))
                 .toList();
-        return new Path(version, choices, settled.withSteps(steps), again);
+        return new Path(version, choices, settled.withSteps(steps), again, told);
     }
 
     /** What a step is done again of; empty for one that was told. */
     public Optional<Again> again(StepId step) {
         return Optional.ofNullable(again.get(step));
+    }
+
+    /** Whether somebody who joins a repeat does for the first time what he does in it. */
+    public boolean isNewAgain(Move move) {
+        Optional<Again> time = stepOf(move.id()).flatMap(s -> again(s.id()));
+        Optional<RoleId> drawn = version.move(told(move.id())).map(Move::role);
+        return time.isPresent()
+                && drawn.isPresent()
+                && time.get().repeat().growth().joining().indexOf(drawn.get()) + 1
+                        == time.get().n();
+    }
+
+    /** Whether a step is done again with nothing in it that was not told. */
+    public boolean isMereRepetition(Step step) {
+        return again(step.id()).isPresent() && step.moves().stream().noneMatch(this::isNewAgain);
     }
 
     /** The step of the version that a step is, or is again. */
@@ -131,15 +176,7 @@ public final class Path implements Scene {
 
     /** The move of the version that a move is, or is again. */
     public MoveId told(MoveId move) {
-        return stepOf(move)
-                .flatMap(s -> again(s.id())
-                        .flatMap(a -> settled.step(a.of()))
-                        .map(t -> t.moves().get(indexOf(s, move)).id()))
-                .orElse(move);
-    }
-
-    private static int indexOf(Step step, MoveId move) {
-        return step.moves().stream().map(Move::id).toList().indexOf(move);
+        return told.getOrDefault(move, move);
     }
 
     /** The number of a step among those that were told, from 1. */
@@ -156,7 +193,7 @@ public final class Path implements Scene {
 
     @Override
     public boolean isTold(MoveId move) {
-        return !choices.otherSide()
+        return choices.isDrawn()
                 && (again.isEmpty()
                         || stepOf(move).filter(s -> again.containsKey(s.id())).isEmpty());
     }

@@ -16,6 +16,7 @@ import wildchalk.core.drill.Region;
 import wildchalk.core.drill.Repeat;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Scene;
+import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Target;
 import wildchalk.core.drill.Travel;
@@ -75,7 +76,9 @@ final class Repetition {
 
     private Move move(Move move) {
         // whoever does it instead may be whom it goes by: that is put in last
-        Move plain = move instanceof Travel t ? t.withFollows(Optional.empty()).withFaces(Optional.empty()) : move;
+        Move plain = move instanceof Travel t
+                ? t.withFollows(Optional.empty()).withFaces(Optional.empty())
+                : move instanceof Shot s && s.at().isPresent() ? s.withGoal(s.goal()) : move;
         Move carried = map.move(plain.withTrigger(Optional.empty()))
                 .withId(names.get(move.id()))
                 .withRole(role(move.role()))
@@ -83,6 +86,8 @@ final class Repetition {
         if (carried instanceof Pass pass) {
             return pass.withTo(pass.to()
                     .match(this::target, p -> p.withRunner(p.runner().map(this::role))));
+        } else if (carried instanceof Shot shot) {
+            return ((Shot) move).at().map(this::role).map(shot::withAt).orElse(shot);
         } else if (carried instanceof Act act) {
             return act.withDeed(act.deed().withRoles(this::role));
         } else if (carried instanceof Travel travel) {

@@ -11,6 +11,7 @@ import java.util.Set;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Progression;
+import wildchalk.core.drill.Pruning;
 import wildchalk.core.drill.Repeat;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
@@ -24,6 +25,7 @@ final class Unfolding {
     private final Progression scene;
     private final List<Step> steps;
     private final Map<StepId, Path.Again> again = new LinkedHashMap<>();
+    private final Map<MoveId, MoveId> told = new HashMap<>();
     private final Set<String> taken = new HashSet<>();
     private int room;
 
@@ -35,16 +37,23 @@ final class Unfolding {
         this.room = Limits.MOVES - settled.moves().size();
     }
 
-    /** A settled version with its repeats written out, and which steps those are. */
-    record Unfolded(Progression settled, Map<StepId, Path.Again> again) {}
+    /** A settled version with its repeats written out, and which steps and moves those are. */
+    record Unfolded(Progression settled, Map<StepId, Path.Again> again, Map<MoveId, MoveId> told) {}
 
     static Unfolded of(Progression settled) {
         if (settled.course().repeats().isEmpty()) {
-            return new Unfolded(settled, Map.of());
+            return new Unfolded(settled, Map.of(), Map.of());
         }
         Unfolding all = new Unfolding(settled);
         settled.course().repeats().forEach(all::unfold);
-        return new Unfolded(settled.withSteps(all.steps), Map.copyOf(all.again));
+        return new Unfolded(all.written(), Map.copyOf(all.again), Map.copyOf(all.told));
+    }
+
+    /** Where somebody joins later, nothing of the first time may wait for what he does then. */
+    private Progression written() {
+        boolean grows = scene.course().repeats().stream()
+                .anyMatch(r -> !r.growth().joining().isEmpty());
+        return grows ? Pruning.withSteps(scene, steps, scene.course()) : scene.withSteps(steps);
     }
 
     private void unfold(Repeat repeat) {
@@ -56,6 +65,9 @@ final class Unfolding {
         }
         List<Step> drawn = List.copyOf(steps.subList(from, to + 1));
         int moves = drawn.stream().mapToInt(s -> s.moves().size()).sum();
+        for (int i = from; i <= to; i++) {
+            steps.set(i, step(repeat, 0, steps.get(i)));
+        }
         int at = to + 1;
         for (int n = 1; n < repeat.times(); n++) {
             // no more than a version can hold
@@ -69,9 +81,20 @@ final class Unfolding {
         }
     }
 
-    private List<Step> copies(Repeat repeat, int n, List<Step> drawn) {
+    /** A step with those who are in it the n-th time. */
+    private static Step step(Repeat repeat, int n, Step step) {
+        return repeat.growth().joining().isEmpty()
+                ? step
+                : step.withMoves(step.moves().stream()
+                        .filter(m -> repeat.growth().has(m.role(), n))
+                        .toList());
+    }
+
+    private List<Step> copies(Repeat repeat, int n, List<Step> all) {
+        List<Step> drawn = all.stream().map(s -> step(repeat, n, s)).toList();
         Map<MoveId, MoveId> names = new HashMap<>();
         drawn.forEach(s -> s.moves().forEach(m -> names.put(m.id(), new MoveId(free(m.id().text(), repeat, n)))));
+        names.forEach((of, copy) -> told.put(copy, told.getOrDefault(of, of)));
         Repetition repetition = new Repetition(scene, repeat, n, names, false);
         List<Step> copies = new ArrayList<>();
         for (Step step : drawn) {

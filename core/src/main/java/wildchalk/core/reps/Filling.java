@@ -3,6 +3,7 @@ package wildchalk.core.reps;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import wildchalk.core.drill.LineId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Scene;
@@ -22,15 +23,28 @@ public final class Filling {
 
     /** How many people one rep takes, coaches not counted. */
     public static int fewest(Scene scene) {
+        return started(scene) + later(scene);
+    }
+
+    /** How many the first rep takes. */
+    private static int started(Scene scene) {
         return places(scene)
                 + feeding(scene).stream().mapToInt(l -> l.feeds().size()).sum();
     }
 
     /** Those who play a role that no line gives, coaches not counted. */
     private static int places(Scene scene) {
-        return (int) scene.roles().stream()
-                .filter(r -> r.side() != Side.COACH && scene.lineFeeding(r.id()).isEmpty())
-                .count();
+        return (int) unfed(scene).filter(r -> !r.later()).count();
+    }
+
+    /** Those who come in later, and stand in a line until then. */
+    private static int later(Scene scene) {
+        return hasRoom(scene) ? (int) unfed(scene).filter(Role::later).count() : 0;
+    }
+
+    private static Stream<Role> unfed(Scene scene) {
+        return scene.roles().stream()
+                .filter(r -> r.side() != Side.COACH && scene.lineFeeding(r.id()).isEmpty());
     }
 
     private static List<WaitingLine> feeding(Scene scene) {
@@ -50,7 +64,7 @@ public final class Filling {
     public static Map<LineId, Integer> of(Scene scene, int people) {
         Map<LineId, Integer> standing = new LinkedHashMap<>();
         scene.lines().forEach(l -> standing.put(l.id(), l.feeds().size()));
-        for (int left = people - fewest(scene); left > 0; left--) {
+        for (int left = Math.max(people, fewest(scene)) - started(scene); left > 0; left--) {
             WaitingLine shortest = null;
             for (WaitingLine line : feeding(scene)) {
                 int there = standing.get(line.id());

@@ -130,7 +130,8 @@ final class RepRun {
             }
         }
         for (int role = 0; role < next.length; role++) {
-            if (script.fedBy[role] < 0) {
+            // who comes in later is somebody who has played something else before
+            if (script.fedBy[role] < 0 && !(script.first().waits[role] && !script.waits[role])) {
                 next[role] = new Arrival(person(role), 0);
                 if (script.waits[role]) {
                     RoleId id = script.parts.get(role).role().id();
@@ -224,7 +225,7 @@ final class RepRun {
 
     /** One of those before the next, and the next. */
     RepScript scriptOf(int rep) {
-        return turned.get(rep) ? script.other() : script;
+        return rep == 0 ? script.first() : turned.get(rep) ? script.other() : script;
     }
 
     private double dueAfter(int rep) {

@@ -127,38 +127,47 @@ public final class RepScript {
     /** Set once, before anybody else sees it. */
     private RepScript other;
 
+    /** Likewise. */
+    private RepScript first;
+
     private final Optional<Launches.Due> due;
     private final Map<RoleId, Integer> numbers = new HashMap<>();
 
-    private RepScript(Path path, Timeline timeline, Pace pace) {
+    /** @param whole the path with everybody: who is not in this rep is counted all the same */
+    private RepScript(Path whole, Path path, Timeline timeline, Pace pace) {
         this.path = path;
         this.timeline = timeline;
         this.walkSpeed = pace.topSpeed(Manner.FORWARD, Effort.WALK, false);
         this.due = Launches.due(path, timeline);
-        path.roles().forEach(r -> numbers.put(r.id(), numbers.size()));
-        starts = path.roles().stream().map(r -> path.startOf(r.id())).toList();
+        whole.roles().forEach(r -> numbers.put(r.id(), numbers.size()));
+        starts = whole.roles().stream().map(r -> whole.startOf(r.id())).toList();
         fedBy = new int[numbers.size()];
         java.util.Arrays.fill(fedBy, -1);
-        for (WaitingLine line : path.lines()) {
+        for (WaitingLine line : whole.lines()) {
             int[] gives = line.feeds().stream().mapToInt(numbers::get).toArray();
             for (int role : gives) {
                 fedBy[role] = fedBy[role] < 0 ? queues.size() : fedBy[role];
             }
             queues.add(new Queue(line, gives));
         }
-        path.roles().forEach(r -> parts.add(part(r)));
+        whole.roles()
+                .forEach(r -> parts.add(path.role(r.id()).isPresent() ? part(r) : nothing(r, whole.startOf(r.id()))));
         waits = new boolean[numbers.size()];
         AfterRep.waiting(path.version(), path.choices().otherSide()).forEach(r -> {
             if (numbers.containsKey(r)) {
                 waits[numbers.get(r)] = true;
             }
         });
-        for (int way = 0; way < AfterRep.ways(path); way++) {
-            rotations.add(AfterRep.rotation(path, way));
+        for (int i = 0; i < waits.length; i++) {
+            waits[i] |= path.role(whole.roles().get(i).id()).isEmpty();
+        }
+        for (int way = 0; way < AfterRep.ways(whole); way++) {
+            rotations.add(AfterRep.rotation(whole, way));
         }
         for (int way = 0; way < rotations.size(); way++) {
             int each = way;
-            leavings.add(path.roles().stream().map(r -> leaving(r, each)).toList());
+            leavings.add(
+                    whole.roles().stream().map(r -> leaving(whole, r, each)).toList());
         }
         over = parts.stream().mapToDouble(Part::done).max().orElse(0);
         stint = path.course().stint();
@@ -174,12 +183,15 @@ public final class RepScript {
 
     /** @param pace of those who walk back and fetch balls */
     public static RepScript of(Path path, Timeline timeline, Pace pace) {
-        RepScript script = new RepScript(path, timeline, pace);
+        RepScript script = new RepScript(path, path, timeline, pace);
         path.otherSide().ifPresent(o -> {
-            RepScript turned = new RepScript(o, Timeline.of(o, timeline.surface(), pace), pace);
+            RepScript turned = new RepScript(o, o, Timeline.of(o, timeline.surface(), pace), pace);
             script.other = turned;
             turned.other = script;
         });
+        path.firstRep()
+                .filter(f -> f.roles().size() < path.roles().size())
+                .ifPresent(f -> script.first = new RepScript(path, f, Timeline.of(f, timeline.surface(), pace), pace));
         return script;
     }
 
@@ -231,17 +243,22 @@ public final class RepScript {
                 role.side() == Side.KEEPER ? shotsAt(role.id()) : new double[0]);
     }
 
+    /** One who is not in it. */
+    private static Part nothing(Role role, Point at) {
+        return new Part(role, 0, 0, at, 0, 0, 0, 0, 0, new double[0]);
+    }
+
     /** @param way which of the ways in which the rotation goes */
-    private Leaving leaving(Role role, int way) {
+    private Leaving leaving(Path whole, Role role, int way) {
         Optional<Rotation> turn = rotations.get(way).stream()
                 .filter(r -> r.role().equals(role.id()))
                 .findFirst();
         Optional<LineId> line = turn.flatMap(Rotation::line)
                 .or(() ->
-                        turn.flatMap(Rotation::next).flatMap(path::lineFeeding).map(WaitingLine::id))
+                        turn.flatMap(Rotation::next).flatMap(whole::lineFeeding).map(WaitingLine::id))
                 .or(() -> turn.isPresent()
                         ? Optional.empty()
-                        : path.lineFeeding(role.id()).map(WaitingLine::id));
+                        : whole.lineFeeding(role.id()).map(WaitingLine::id));
         boolean rests = turn.filter(r -> r.how() == Rotation.How.REST).isPresent();
         RoleId becomes = turn.flatMap(Rotation::next).orElse(role.id());
         Then then = line.isPresent() ? Then.LINE : rests ? Then.REST : Then.PLACE;
@@ -262,6 +279,11 @@ public final class RepScript {
     /** The rep the other way round where reps change sides, else this one. */
     RepScript other() {
         return other == null ? this : other;
+    }
+
+    /** The first rep where some come in later, else this one. */
+    RepScript first() {
+        return first == null ? this : first;
     }
 
     private int queue(LineId id) {

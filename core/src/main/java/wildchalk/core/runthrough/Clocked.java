@@ -10,6 +10,7 @@ import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.ForkId;
 import wildchalk.core.motion.Finish;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.motion.Whereabouts;
 import wildchalk.core.path.Choices;
 import wildchalk.core.path.Path;
 
@@ -31,14 +32,13 @@ record Clocked(Path path, Timeline timeline) {
             more = false;
             for (Fork settled : path.course().forks()) {
                 Fork fork = path.version().course().fork(settled.id()).orElseThrow();
-                boolean open = fork.race().isPresent()
+                boolean open = fork.isByClock()
                         && !clock.containsKey(fork.id())
                         && !path.choices().branches().containsKey(fork.id());
                 if (!open) {
                     continue;
                 }
-                Optional<Branch> branch =
-                        Finish.of(path, drill.surface(), timeline, fork).flatMap(f -> f.branchOf(fork));
+                Optional<Branch> branch = branch(drill, path, timeline, fork);
                 BranchId taken = settled.branches().get(0).id();
                 clock.put(fork.id(), branch.map(Branch::id).orElse(taken));
                 more = true;
@@ -51,5 +51,11 @@ record Clocked(Path path, Timeline timeline) {
             }
         }
         return new Clocked(path, timeline);
+    }
+
+    private static Optional<Branch> branch(Drill drill, Path path, Timeline timeline, Fork fork) {
+        return fork.by() == Fork.By.PLACE
+                ? Whereabouts.of(path, timeline, fork).flatMap(w -> w.branchOf(path, drill.surface(), fork))
+                : Finish.of(path, drill.surface(), timeline, fork).flatMap(f -> f.branchOf(fork));
     }
 }

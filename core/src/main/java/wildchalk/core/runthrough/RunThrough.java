@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.OpenPlay;
@@ -76,14 +77,18 @@ public record RunThrough(
         String way = Outcomes.areMany(path.version())
                 ? Outcomes.way(path.version(), path.choices()).label()
                 : "";
-        String side = path.choices().otherSide() ? Texts.CORE.get("path.other-side") : "";
+        String side =
+                switch (path.choices().rep()) {
+                    case DRAWN -> "";
+                    case OTHER_SIDE -> Texts.CORE.get("path.other-side");
+                    case FIRST -> Texts.CORE.get("path.first-rep");
+                };
         return way.isEmpty() || side.isEmpty() ? way + side : way + " › " + side;
     }
 
     /** A path as the clock has it: races go the way of whoever is first. */
     public static Path byClock(Drill drill, Path path) {
-        boolean races =
-                path.version().course().forks().stream().anyMatch(f -> f.race().isPresent());
+        boolean races = path.version().course().forks().stream().anyMatch(Fork::isByClock);
         return races ? Clocked.of(drill, path).path() : path;
     }
 

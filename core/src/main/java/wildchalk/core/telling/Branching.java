@@ -27,6 +27,7 @@ import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Race;
 import wildchalk.core.drill.Region;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
 import wildchalk.core.drill.Step;
@@ -42,13 +43,14 @@ public final class Branching {
     private Branching() {}
 
     /** Whether something in a step can decide: a contest for the ball, a shot; calls and chance always can. */
-    public static boolean canDecide(Step step, Fork.By by) {
+    public static boolean canDecide(Scene scene, Step step, Fork.By by) {
         return switch (by) {
             case BALL -> contest(step).isPresent();
             case SHOT -> shot(step).isPresent();
             case CHALLENGE -> challenge(step).isPresent();
             case PLAY -> openPlay(step).isPresent();
             case FIRST -> runners(step).size() > 1;
+            case PLACE -> !scene.balls().isEmpty() && !scene.layout().zones().isEmpty();
             case CALL, CHANCE -> true;
         };
     }
@@ -68,6 +70,7 @@ public final class Branching {
                     case CHALLENGE -> verdicts(challenge(step).orElseThrow());
                     case PLAY -> endings(openPlay(step).orElseThrow());
                     case FIRST -> firsts(p, runners(step));
+                    case PLACE -> places(p);
                     case CALL -> words(calls.orElseThrow());
                     case CHANCE -> chances();
                 };
@@ -77,6 +80,7 @@ public final class Branching {
                     case SHOT -> shot(step);
                     case CHALLENGE -> challenge(step);
                     case PLAY -> openPlay(step);
+                    case PLACE -> contest(step).or(() -> challenge(step));
                     case FIRST, CALL, CHANCE -> Optional.empty();
                 };
         Optional<Race> race = by == Fork.By.FIRST ? Optional.of(race(p, step)) : Optional.empty();
@@ -102,7 +106,7 @@ public final class Branching {
                     case CALL -> added.withWord(label);
                     case CHALLENGE -> withVerdict(whole, fork, added);
                     case SHOT -> withEnd(added);
-                    case BALL, PLAY, FIRST, CHANCE -> added;
+                    case BALL, PLAY, FIRST, PLACE, CHANCE -> added;
                 });
         return withStep(whole.withCourse(whole.course().with(fork.withBranches(list))), id, branch);
     }
@@ -196,6 +200,20 @@ public final class Branching {
         all.add(new Branch(new BranchId("close"), text("close"), 1));
         return all;
     }
+
+    /** In each zone that was drawn, and anywhere else. */
+    private static List<Branch> places(Progression p) {
+        List<Branch> all = new ArrayList<>();
+        p.layout().zones().stream()
+                .limit(MOST_PLACES)
+                .forEach(z ->
+                        all.add(new Branch(new BranchId(Slugs.of("in " + z.id().text())), text("in-zone", z.name()), 1)
+                                .withZone(Optional.of(z.id().text()))));
+        all.add(new Branch(new BranchId("else"), text("elsewhere"), 1));
+        return all;
+    }
+
+    private static final int MOST_PLACES = 3;
 
     /** To the ball that lies free where they go for it, else to where the first of them ends. */
     private static Race race(Progression p, Step step) {

@@ -3,6 +3,7 @@ package wildchalk.core.telling;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.Chalk;
@@ -28,6 +29,7 @@ import wildchalk.core.drill.Stint;
 import wildchalk.core.drill.Team;
 import wildchalk.core.drill.TeamTurn;
 import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.drill.Zones;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
@@ -103,7 +105,16 @@ public final class CourseOffers {
                         surface.zones().stream().map(Zone::id))
                 .distinct()
                 .limit(MOST_ZONES)
-                .toList();
+                .collect(Collectors.collectingAndThen(Collectors.toList(), l -> withSides(scene, l)));
+    }
+
+    /** Where there is a ball, the side on which it is and the other. */
+    private static List<String> withSides(Scene scene, List<String> zones) {
+        if (!scene.balls().isEmpty()) {
+            zones.add(Zones.BALL_SIDE);
+            zones.add(Zones.FAR_SIDE);
+        }
+        return zones;
     }
 
     /** What one role may not do until another has the ball, or a pass is made. */

@@ -36,7 +36,8 @@ public final class Meanings {
                     && branch.result().equals(other.result())
                     && branch.word().equals(other.word())
                     && branch.verdict().equals(other.verdict())
-                    && branch.ending().equals(other.ending());
+                    && branch.ending().equals(other.ending())
+                    && branch.zone().equals(other.zone());
         }
     }
 
@@ -53,6 +54,7 @@ public final class Meanings {
                         fork.race()
                                 .map(r -> who(p, new LinkedHashSet<>(r.runners()), "is-first", branch))
                                 .orElse(List.of());
+                    case PLACE -> where(p, branch);
                     case SHOT ->
                         Stream.of(ShotEnd.values())
                                 .map(e -> new Meaning(text("result." + e), branch.withResult(e)))
@@ -86,6 +88,15 @@ public final class Meanings {
                         .map(m -> new Meaning(m.text(), m.branch().withLabel(m.text())))
                         .toList()
                 : plain;
+    }
+
+    private static List<Meaning> where(Progression p, Branch branch) {
+        return Stream.concat(
+                        p.layout().zones().stream()
+                                .map(z -> new Meaning(
+                                        text("in-zone", z.name()), branch.withZone(Optional.of(z.id().text())))),
+                        Stream.of(new Meaning(text("elsewhere"), branch.withZone(Optional.empty()))))
+                .toList();
     }
 
     private static Set<RoleId> roles(Move contest) {

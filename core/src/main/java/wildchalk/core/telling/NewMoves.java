@@ -13,7 +13,9 @@ import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.DroppingOut;
 import wildchalk.core.drill.Effort;
 import wildchalk.core.drill.Following;
+import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.HandlingGear;
 import wildchalk.core.drill.Looking;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Mark;
@@ -32,6 +34,7 @@ import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trick;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.CarriedGear;
 import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
@@ -58,6 +61,7 @@ public final class NewMoves {
         Optional<Mark> ball = path.balls().stream().findFirst().map(b -> new Mark.TheBall(b.id()));
         ball.or(() -> other.map(Mark.Somebody::new)).ifPresent(m -> list.add(act(id, role, new Looking(m, Hand.NONE))));
         list.add(act(id, role, new DroppingOut()));
+        gear(path, timeline, role, end).ifPresent(h -> list.add(act(id, role, h)));
         list.add(act(id, role, new Deed.Screening(other, 1.5)));
         other.ifPresent(o -> list.add(act(id, role, new Deed.Contact(o, Deed.Level.TOKEN, 0.5))));
         other.ifPresent(
@@ -92,6 +96,23 @@ public final class NewMoves {
                         words.substring(0, Math.min(words.length(), Deed.Calling.MAX_LENGTH)),
                         calls.map(CallSet::id))));
         return list;
+    }
+
+    /** He puts down what he has, else takes what stands there, or what is nearest. */
+    private static Optional<Deed> gear(Path path, Timeline timeline, RoleId role, double t) {
+        CarriedGear carried = CarriedGear.of(path, timeline);
+        List<Gear> some = path.gear().stream()
+                .filter(g -> HandlingGear.canBeCarried(g.kind()))
+                .toList();
+        Optional<Gear> has = some.stream()
+                .filter(g -> carried.holder(g.id()).equals(Optional.of(role)))
+                .findFirst();
+        Point here = timeline.placeAt(role, t);
+        return has.<Deed>map(g -> new HandlingGear(g.id(), HandlingGear.Way.PUT))
+                .or(() -> some.stream()
+                        .min(Comparator.comparingDouble(
+                                g -> carried.at(g, t).at().distanceTo(here)))
+                        .map(g -> new HandlingGear(g.id(), HandlingGear.Way.TAKE)));
     }
 
     /** Somebody stays with another, as he marks him; his way is worked out from the other's. */

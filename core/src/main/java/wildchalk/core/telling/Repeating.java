@@ -6,15 +6,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MovesMap;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Repeat;
 import wildchalk.core.drill.RepeatId;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Rule;
+import wildchalk.core.drill.Step;
 import wildchalk.core.drill.StepId;
 import wildchalk.core.drill.Stint;
 import wildchalk.core.geometry.PlaneMap;
@@ -33,9 +37,12 @@ public final class Repeating {
     /**
      * Steps done again.
      *
-     * @param times how often in all
+     * @param times how often in all; along a row it is done at each piece of it, whatever this says
      */
     public static Repeat of(Progression version, Surface surface, StepId from, StepId to, Repeat.How how, int times) {
+        if (how == Repeat.How.ALONG) {
+            return Rows.along(version, from, to);
+        }
         Repeat plain = new Repeat(
                 new RepeatId("new"),
                 from,
@@ -52,6 +59,28 @@ public final class Repeating {
         }
         PlaneMap map = plain.map(1);
         return plain.withInstead(instead(version, map)).withGoals(goals(surface, map));
+    }
+
+    /** Who may come in later: those who act in the steps, as long as one is there from the start. */
+    public static List<Role> whoMayJoin(Progression version, Repeat repeat) {
+        List<StepId> order = version.steps().stream().map(Step::id).toList();
+        int from = order.indexOf(repeat.from());
+        int to = order.indexOf(repeat.to());
+        Set<RoleId> acting = version.steps().subList(from, to + 1).stream()
+                .flatMap(s -> s.moves().stream())
+                .map(Move::role)
+                .collect(Collectors.toSet());
+        List<RoleId> joining = repeat.growth().joining();
+        boolean last = acting.stream().filter(r -> !joining.contains(r)).count() < 2;
+        return version.roles().stream()
+                .filter(r -> acting.contains(r.id()) && (!last || joining.contains(r.id())))
+                .filter(r -> joining.contains(r.id()) || joining.size() + 1 < repeat.times())
+                .toList();
+    }
+
+    /** Whether anybody's touches are limited. */
+    public static boolean limitsTouches(Progression version) {
+        return version.course().limits().stream().anyMatch(l -> l.kind() == Rule.Kind.TOUCHES);
     }
 
     /** That every other rep is on the other side, or at the other end. */

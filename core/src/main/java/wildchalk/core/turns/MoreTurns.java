@@ -197,7 +197,8 @@ public final class MoreTurns {
                 r.team(),
                 r.hand(),
                 r.task(),
-                r.posture());
+                r.posture(),
+                r.later());
     }
 
     /** Each line nearer to where those end who come to it. */

@@ -15,6 +15,7 @@ import wildchalk.core.motion.Timeline;
 import wildchalk.core.session.SessionPlan.Here;
 import wildchalk.core.session.SetUp;
 import wildchalk.core.session.What;
+import wildchalk.core.telling.PlayScores;
 
 /**
  * What the drills of a part have ready for whoever runs it.
@@ -63,7 +64,7 @@ public record Ready(Map<String, CallSet> calls, Scoring scoring, List<Question> 
             for (Step step : s.path().steps()) {
                 step.question().ifPresent(questions::add);
             }
-            scoring = scoring.isKept() ? scoring : s.path().course().scoring();
+            scoring = scoring.isKept() ? scoring : PlayScores.of(s.path());
             if (interval.isEmpty()) {
                 interval = Launches.period(
                         s.path(), Timeline.of(s.path(), s.drill().surface(), Pace.of(s.drill())));

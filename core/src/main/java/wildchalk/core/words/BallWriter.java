@@ -327,16 +327,19 @@ final class BallWriter {
                 .findFirst()
                 .map(GoalMouth::name)
                 .or(() -> Goals.target(path, move.goal()).map(places::gear))
+                .or(() -> move.at().map(this::label))
                 .orElse(move.goal());
         phrases.add(new Phrase.Slot(
                 SlotKind.WHERE,
                 isTheOne(move) ? "" : text("words.at-goal", goalName),
                 text("words.goal-prompt"),
-                () -> targets(goals)));
-        boolean target = Goals.target(path, move.goal()).isPresent();
-        boolean ring = Goals.find(path, surface, move.goal())
-                .filter(g -> g.shape() == GoalShape.RING)
-                .isPresent();
+                () -> targets(move, goals)));
+        boolean target =
+                move.at().isPresent() || Goals.target(path, move.goal()).isPresent();
+        boolean ring = move.at().isPresent()
+                || Goals.find(path, surface, move.goal())
+                        .filter(g -> g.shape() == GoalShape.RING)
+                        .isPresent();
         phrases.add(new Phrase.Slot(
                 SlotKind.AIM,
                 // a ring has no sides that one would tell
@@ -360,7 +363,7 @@ final class BallWriter {
     }
 
     /** All goals, and what else stands there to be hit. */
-    private List<Phrase.Choice> targets(List<GoalMouth> goals) {
+    private List<Phrase.Choice> targets(Shot move, List<GoalMouth> goals) {
         List<Phrase.Choice> all = new ArrayList<>(goals.stream()
                 .map(g -> new Phrase.Choice(text("words.at-goal", g.name()), Rewordings.shot(s -> s.withGoal(g.id()))))
                 .toList());
@@ -371,6 +374,12 @@ final class BallWriter {
                         text("words.target-group"),
                         text("words.at-goal", places.gear(g)),
                         Rewordings.shot(s -> s.withGoal(g.id().text())))));
+        path.roles().stream()
+                .filter(r -> !r.id().equals(move.role()))
+                .forEach(r -> all.add(new Phrase.Choice(
+                        text("words.person-group"),
+                        text("words.at-goal", label(r.id())),
+                        Rewordings.shot(s -> s.role().equals(r.id()) ? s : s.withAt(r.id())))));
         return all;
     }
 
@@ -383,7 +392,15 @@ final class BallWriter {
     }
 
     private String shotVerb(Shot move, Weight weight) {
+        if (move.at().isPresent()) {
+            return text((thrown() ? "shot-at.throw." : "shot-at.") + weight);
+        }
         return move.oneTouch() ? text("tip." + weight) : SportTexts.get("shot", surface.sport(), weight.name());
+    }
+
+    /** Whether the ball of the sport is thrown, and neither kicked nor hit. */
+    private boolean thrown() {
+        return !surface.ballStaysLow();
     }
 
     /** A ring has no sides and no posts: straight in, or off the board; of what is to be hit the middle is not said. */
@@ -393,11 +410,15 @@ final class BallWriter {
     }
 
     private String shotHow(Shot move) {
-        return move.end() == ShotEnd.GOAL ? "" : shotEnd(move, move.end());
+        // who is thrown at is hit or not: that is always told
+        return move.end() == ShotEnd.GOAL && move.at().isEmpty() ? "" : shotEnd(move, move.end());
     }
 
     /** A ring has no post and no keeper. */
     private String shotEnd(Shot move, ShotEnd end) {
+        if (move.at().isPresent()) {
+            return text("shot-end.at." + end, label(move.at().get()));
+        }
         boolean ring = Goals.find(path, surface, move.goal())
                 .filter(g -> g.shape() == GoalShape.RING)
                 .isPresent();
@@ -418,8 +439,10 @@ final class BallWriter {
 
     private List<Phrase.Choice> shotHows(Shot move) {
         List<Phrase.Choice> choices = new ArrayList<>();
-        choices.add(new Phrase.Choice(text("words.one-touch"), Rewordings.shot(s -> s.withOneTouch(true))));
-        choices.add(new Phrase.Choice(text("words.after-control"), Rewordings.shot(s -> s.withOneTouch(false))));
+        if (move.at().isEmpty()) {
+            choices.add(new Phrase.Choice(text("words.one-touch"), Rewordings.shot(s -> s.withOneTouch(true))));
+            choices.add(new Phrase.Choice(text("words.after-control"), Rewordings.shot(s -> s.withOneTouch(false))));
+        }
         // where a fork decides what becomes of it, the path says so, not the move
         List<ShotEnd> ends = SentenceWriter.isDecidedByPath(path, move) ? List.of() : List.of(ShotEnd.values());
         for (ShotEnd end : ends) {
@@ -433,7 +456,10 @@ final class BallWriter {
         Point from = timeline.poseAt(shot.role(), span.start()).at();
         List<Measure> all = new ArrayList<>();
         String out = places.length(span.metres());
-        all.add(new Measure(Measure.Kind.OUT, span.metres(), text("measure.OUT", out)));
+        all.add(
+                shot.at().isPresent()
+                        ? new Measure(Measure.Kind.WAY, span.metres(), out)
+                        : new Measure(Measure.Kind.OUT, span.metres(), text("measure.OUT", out)));
         Goals.find(path, surface, shot.goal())
                 .filter(g -> g.shape() != GoalShape.RING)
                 .ifPresent(g -> {

@@ -18,6 +18,7 @@ import wildchalk.core.drill.Conduct;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.Fork;
+import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.Launch;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OnBranch;
@@ -37,6 +38,7 @@ import wildchalk.core.drill.Team;
 import wildchalk.core.drill.TeamId;
 import wildchalk.core.drill.TeamTurn;
 import wildchalk.core.drill.WaitingLine;
+import wildchalk.core.path.Path;
 import wildchalk.core.reps.Rotations;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
@@ -46,6 +48,9 @@ import wildchalk.core.text.Texts;
 public final class CourseWords {
 
     /** More than these are not named one by one. */
+    /** Gear that lies so near (m) to where a row goes on is the next of it. */
+    private static final double NEXT_METRES = 0.3;
+
     private static final int MOST_PAIRS = 3;
 
     /** Nobody counts more reps than these until it begins anew. */
@@ -107,10 +112,30 @@ public final class CourseWords {
         String who = repeat.instead().isEmpty() ? "" : with(repeat);
         boolean turns = repeat.how() == Repeat.How.TURNED && !repeat.instead().isEmpty();
         String often = repeat.times() == 2 ? ".2" : turns ? ".next" : "";
-        return repeat.until()
-                .map(word ->
-                        text("again." + repeat.how() + (turns ? ".next" : "") + ".until", who, repeat.times(), word))
-                .orElseGet(() -> text("again." + repeat.how() + often, who, repeat.times()));
+        String along = repeat.how() == Repeat.How.ALONG ? along(repeat) : "";
+        String again = repeat.until()
+                .map(word -> text(
+                        "again." + repeat.how() + (turns ? ".next" : "") + ".until", who, repeat.times(), word, along))
+                .orElseGet(() -> text("again." + repeat.how() + often, who, repeat.times(), "", along));
+        return repeat.growth().touchFewer() ? again + " " + text("again.fewer") : again;
+    }
+
+    /** "The second time D1 joins in." */
+    public String joins(Path.Again again) {
+        RoleId who = again.repeat().role(again.repeat().growth().joining().get(again.n() - 1), again.n());
+        return text("again.joins", GearNames.ordinal(again.n() + 1), label(who));
+    }
+
+    /** " at the next cone", or how far on. */
+    private String along(Repeat repeat) {
+        Optional<Gear> row = scene.gear().stream()
+                .filter(g -> scene.gear().stream()
+                        .anyMatch(
+                                o -> o.kind() == g.kind() && o.at().isWithin(NEXT_METRES, g.at().plus(repeat.about()))))
+                .findFirst();
+        return row.map(g -> text("again.next", Places.kindOf(g)))
+                .orElseGet(
+                        () -> text("again.further", Numbers.brief(repeat.about().length(), 1)));
     }
 
     /** ", with RB for LB" */
@@ -126,7 +151,7 @@ public final class CourseWords {
                 pairs.add(text("again.pair", label(by), label(of)));
             }
         });
-        return repeat.how() == Repeat.How.TURNED
+        return repeat.how() == Repeat.How.TURNED || repeat.how() == Repeat.How.ALONG && pairs.size() > 1
                 ? text("again.everybody")
                 : pairs.size() > MOST_PAIRS ? text("again.places") : text("again.with", ReadOut.list(pairs));
     }
@@ -166,7 +191,7 @@ public final class CourseWords {
                 .map(s -> text("duty.of." + s))
                 .or(() -> d.team().map(t -> text("duty.of.team", team(t))))
                 .orElse("");
-        return text(d.number() == 0 ? "duty.never" : "duty", number, who, names.zone(d.zone()));
+        return text(d.number() == 0 ? "duty.never" : "duty", number, who, names.inZone(d.zone()));
     }
 
     /** "At most 2 touches each time." "Exactly 3 passes before a shot, in the near half, for the defence." */
@@ -176,7 +201,9 @@ public final class CourseWords {
         String one = l.number() == 1 ? ".one" : "";
         String what = text("limit." + kind + (inZone ? ".zone" : "") + one, String.valueOf(l.number()));
         String where = l.zone()
-                .map(z -> text(l.kind() == Rule.Kind.ENTRIES ? "limit.into" : "limit.in", names.zone(z)))
+                .map(z -> l.kind() == Rule.Kind.ENTRIES
+                        ? text("limit.into", names.zone(z))
+                        : text("limit.in", names.inZone(z)))
                 .orElse("");
         String whom = l.side()
                 .map(s -> text("limit.for." + s))
@@ -387,6 +414,7 @@ public final class CourseWords {
             case SHOT -> text("fork.shot");
             case CHALLENGE -> text("fork.challenge");
             case FIRST -> text("fork.first");
+            case PLACE -> text("fork.place");
             case PLAY -> text("fork.play");
             case CALL -> text("fork.call");
             case CHANCE -> text("fork.chance");

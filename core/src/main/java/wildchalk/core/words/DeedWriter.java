@@ -15,14 +15,21 @@ import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.DroppingOut;
+import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.GearId;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.HandlingGear;
 import wildchalk.core.drill.Looking;
 import wildchalk.core.drill.Mark;
+import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Skill;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trick;
+import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.CarriedGear;
 import wildchalk.core.motion.Goals;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
@@ -42,11 +49,13 @@ final class DeedWriter {
     private final MarkNames marked;
     private final ChallengeWriter challenges;
     private final PlayWriter plays;
+    private final Places places;
 
     DeedWriter(Path path, Surface surface, Timeline timeline, Places places) {
         this.challenges = new ChallengeWriter(path, surface, timeline);
         this.plays = new PlayWriter(path, surface);
         this.path = path;
+        this.places = places;
         this.surface = surface;
         this.marked = new MarkNames(path, surface, places);
     }
@@ -138,6 +147,11 @@ final class DeedWriter {
             }
 
             @Override
+            public Void handlingGear(HandlingGear h) {
+                return handles(phrases, act, h);
+            }
+
+            @Override
             public Void calling(Deed.Calling c) {
                 return call(phrases, act, c);
             }
@@ -147,6 +161,63 @@ final class DeedWriter {
                 return plain(phrases, text("words.puts-down", surface.ballName()));
             }
         });
+    }
+
+    /** "Takes the red cone along", "puts it down". */
+    private Void handles(List<Phrase> phrases, Act act, HandlingGear h) {
+        String key = "words.gear." + h.way();
+        String which = isMeant(act, h) ? text("words.gear.it") : gear(h.gear());
+        phrases.add(new Phrase.Slot(
+                SlotKind.KIND,
+                text(key, which),
+                "",
+                () -> path.gear().stream()
+                        .filter(g -> HandlingGear.canBeCarried(g.kind()))
+                        .map(g -> new Phrase.Choice(
+                                text(key, gear(g.id())), deed(HandlingGear.class, d -> d.withGear(g.id()))))
+                        .toList()));
+        return null;
+    }
+
+    /** Whether everybody knows which piece: he took it before, or has just gone to it. */
+    private boolean isMeant(Act act, HandlingGear h) {
+        List<Move> his =
+                path.moves().stream().filter(m -> m.role().equals(act.role())).toList();
+        List<Move> before = his.subList(0, his.stream().map(Move::id).toList().indexOf(act.id()));
+        if (h.way() == HandlingGear.Way.PUT) {
+            return before.stream()
+                    .filter(m -> m instanceof Act a && a.deed() instanceof HandlingGear)
+                    .reduce((a, b) -> b)
+                    .filter(m -> ((Act) m).deed().equals(new HandlingGear(h.gear(), HandlingGear.Way.TAKE)))
+                    .isPresent();
+        }
+        boolean sameStep = path.stepOf(act.id())
+                .equals(
+                        before.isEmpty()
+                                ? Optional.empty()
+                                : path.stepOf(last(before).id()));
+        Optional<Point> lies = path.gear().stream()
+                .filter(g -> g.id().equals(h.gear()))
+                .map(Gear::at)
+                .findFirst();
+        return sameStep
+                && last(before) instanceof Travel t
+                && lies.filter(p -> p.isWithin(
+                                CarriedGear.REACH_METRES,
+                                t.path().get(t.path().size() - 1).at()))
+                        .isPresent();
+    }
+
+    private static Move last(List<Move> moves) {
+        return moves.get(moves.size() - 1);
+    }
+
+    private String gear(GearId id) {
+        return path.gear().stream()
+                .filter(g -> g.id().equals(id))
+                .findFirst()
+                .map(places::gear)
+                .orElse(id.text());
     }
 
     private Void turn(List<Phrase> phrases, Act act, Deed.Turning t) {

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import wildchalk.core.drill.BallId;
 import wildchalk.core.drill.Event;
 import wildchalk.core.drill.GearKind;
@@ -115,14 +116,36 @@ public final class EventNames {
         int alike = alike(there, other) + (here == there ? 0 : alike(here, other));
         // nobody means the move that is told
         alike -= kind(teller).equals(kind(other)) ? 1 : 0;
-        String actor = alike > 1 ? actor(other) : label(other.role());
-        return moment(key, other, actor, seconds);
+        Optional<RoleId> receiver = alike > 1 ? onlyOneTo(other) : Optional.empty();
+        String actor = alike > 1 && receiver.isEmpty() ? actor(other) : label(other.role());
+        String to = receiver.map(r -> " " + Texts.CORE.get("words.to-role", label(r)))
+                .orElse("");
+        return moment(key, other, actor, seconds, to);
+    }
+
+    /** To whom a pass goes, where its sender has no other pass to him: then that says which one it is. */
+    private Optional<RoleId> onlyOneTo(Move move) {
+        return move instanceof Pass pass
+                ? pass.receiver()
+                        .filter(r -> scene.moves().stream()
+                                        .filter(m -> m instanceof Pass p
+                                                && p.role().equals(pass.role())
+                                                && p.receiver().equals(Optional.of(r)))
+                                        .filter(m -> stepOf.get(m.id()).equals(stepOf.get(move.id())))
+                                        .count()
+                                == 1)
+                : Optional.empty();
     }
 
     private String moment(String key, Move move, String actor, String seconds) {
+        return moment(key, move, actor, seconds, "");
+    }
+
+    /** @param to " to B" where only that says which pass it is */
+    private String moment(String key, Move move, String actor, String seconds, String to) {
         String kind = move instanceof Pass p ? p.kind().toString() : "any";
-        String verb = SportTexts.get("release", surface.sport(), kind);
-        String ball = SportTexts.get("flight", surface.sport(), kind);
+        String verb = SportTexts.get("release", surface.sport(), kind) + to;
+        String ball = SportTexts.get("flight", surface.sport(), kind) + to;
         return Texts.CORE.get(key + "." + MoveKinds.of(move), actor, seconds, verb, ball);
     }
 
@@ -213,6 +236,11 @@ public final class EventNames {
     /** "the slot"; the id of one that is not there. */
     public String zone(String id) {
         return Zones.find(scene, surface, id).map(Zone::name).orElse("\"" + id + "\"");
+    }
+
+    /** "In the slot", "on the far side". */
+    public String inZone(String id) {
+        return Texts.CORE.get(Zones.goesWithBall(id) ? "zone.on" : "zone.in", zone(id));
     }
 
     private String label(RoleId role) {

@@ -47,9 +47,15 @@ final class FollowWriter {
     void write(List<Phrase> phrases, Travel move) {
         Following f = move.follows().orElseThrow();
         String manner = manner(move);
-        String said = said(f) + (said(f).contains(",") && !manner.isEmpty() ? "," : "");
+        // how hard he goes is said of the going, before where he stops
+        boolean stops = f.how() == Following.How.PRESS;
+        String goes = stops ? text("follow.PRESS", name(f.of())) : said(f);
+        String said = goes + (goes.contains(",") && !manner.isEmpty() ? "," : "");
         phrases.add(new Phrase.Slot(SlotKind.KIND, said, "", () -> choices(move, f)));
         phrases.add(new Phrase.Slot(SlotKind.MANNER, manner, text("follow.manner-prompt"), this::manners));
+        if (stops) {
+            phrases.add(new Phrase.Plain(text("follow.PRESS.stop", places.exact(f.metres()))));
+        }
     }
 
     /** "Eyes on the ball": empty for who looks where he goes. */
@@ -183,7 +189,7 @@ final class FollowWriter {
         return switch (f.how()) {
             case TRAIL, INSIDE -> text("follow." + f.how() + usual, of, far);
             case BESIDE -> text("follow.BESIDE" + (f.metres() <= HIP_METRES ? "" : ".far"), of, far);
-            case PRESS -> text("follow.PRESS", of, far);
+            case PRESS -> text("follow.PRESS", of) + " " + text("follow.PRESS.stop", far);
             case MIRROR -> text("follow.MIRROR", of);
             case GOAL_LINE -> text("follow.GOAL_LINE", of);
             case MIDWAY -> text("follow.MIDWAY", of, name(f.to().orElseThrow()));

@@ -173,7 +173,7 @@ final class GearNames {
         count(group.stream().sorted(order).toList(), key);
     }
 
-    private static String ordinal(int number) {
+    static String ordinal(int number) {
         String key = "ordinal." + number;
         return Texts.CORE.has(key) ? Texts.CORE.get(key) : Texts.CORE.get("ordinal.th", number);
     }

@@ -13,6 +13,7 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Shot;
 import wildchalk.core.drill.ShotEnd;
+import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
 import wildchalk.core.path.Path;
@@ -54,6 +55,10 @@ final class PartWriter {
         SecondPerson you = new SecondPerson(name);
         List<String> part = new ArrayList<>();
         part.add(Texts.CORE.get("part.you", name));
+        if (role.later()) {
+            part.add(Texts.CORE.get("part.later"));
+        }
+        int head = part.size() + 1;
         part.add(Texts.CORE.get("part.start", places.paced(path.startOf(wanted))));
         for (int i = 0; i < talk.steps().size(); i++) {
             List<String> said = said(i, wanted, you);
@@ -61,7 +66,7 @@ final class PartWriter {
                 part.add(Texts.CORE.get("part.step", talk.steps().get(i).title(), String.join(" ", said)));
             }
         }
-        boolean still = part.size() == 2;
+        boolean still = part.size() == head;
         boolean waits =
                 AfterRep.waiting(path.version(), path.choices().otherSide()).contains(wanted);
         if (still && !waits) {
@@ -104,7 +109,20 @@ final class PartWriter {
                 .filter(s -> path.told(s.id()).equals(again.get().of()))
                 .flatMap(s -> s.moves().stream())
                 .anyMatch(m -> concerns(m, role));
-        return acts ? talk.steps().get(index).lines().stream().map(Line::text).toList() : List.of();
+        List<String> part = new ArrayList<>();
+        Step step = path.steps().get(index);
+        List<Clause> fresh = clauses.get(index).stream()
+                .filter(c -> path.isNewAgain(c.move()) && concerns(c.move(), role))
+                .toList();
+        boolean joins = again.get().repeat().growth().joining().contains(role);
+        if (acts && !joins && again.get().n() == 1 && again.get().begins()) {
+            part.add(course.again(again.get().repeat()));
+        }
+        if (step.moves().stream().anyMatch(m -> m.role().equals(role) && path.isNewAgain(m))) {
+            part.add(you.of(course.joins(again.get()), true));
+        }
+        part.addAll(said(fresh, role, you));
+        return part;
     }
 
     private List<String> said(List<Clause> step, RoleId role, SecondPerson you) {

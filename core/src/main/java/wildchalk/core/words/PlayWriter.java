@@ -23,6 +23,7 @@ import wildchalk.core.text.Numbers;
 final class PlayWriter {
 
     private static final List<Double> SECONDS = List.of(4.0, 6.0, 8.0, 10.0, 15.0, 20.0, 30.0, 45.0, 60.0);
+    private static final List<Integer> POINTS = List.of(1, 2, 3, 5, 0);
     private static final List<Integer> PASSES = List.of(3, 4, 5, 6, 8, 10);
 
     private final Path path;
@@ -68,11 +69,18 @@ final class PlayWriter {
     }
 
     private String until(OpenPlay play) {
-        List<String> all = play.endings().stream().map(e -> ending(e, play)).toList();
+        List<String> all = play.endings().stream()
+                .map(e -> ending(e, play) + score(play.scores().getOrDefault(e, 0)))
+                .toList();
         int last = all.size() - 1;
         String joined =
                 last == 0 ? all.get(0) : String.join(", ", all.subList(0, last)) + text("words.or") + all.get(last);
         return text("play.until", joined);
+    }
+
+    /** " for 2 points" */
+    private static String score(int points) {
+        return points == 0 ? "" : text(Math.abs(points) == 1 ? "play.for.one" : "play.for", points);
     }
 
     private String ending(PlayEnd end, OpenPlay play) {
@@ -145,6 +153,17 @@ final class PlayWriter {
                         text("play.ends-group"),
                         text("play.ends-with", ends),
                         deed(OpenPlay.class, p -> p.withEnding(end))));
+            }
+        }
+        for (PlayEnd end : play.endings()) {
+            for (int points : POINTS) {
+                if (points != play.scores().getOrDefault(end, 0)) {
+                    String what = text("play.score." + end, Math.max(1, play.passes()));
+                    all.add(new Phrase.Choice(
+                            text("play.scores-group"),
+                            text(points == 0 ? "play.scores-nothing" : "play.scores", what, points),
+                            deed(OpenPlay.class, p -> p.withScore(end, points))));
+                }
             }
         }
         if (play.passes() > 0) {

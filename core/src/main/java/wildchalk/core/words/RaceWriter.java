@@ -11,10 +11,13 @@ import wildchalk.core.drill.Race;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.drill.Zones;
 import wildchalk.core.motion.Finish;
 import wildchalk.core.motion.Timeline;
+import wildchalk.core.motion.Whereabouts;
 import wildchalk.core.path.Path;
 import wildchalk.core.surface.Surface;
+import wildchalk.core.surface.Zone;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
@@ -40,6 +43,9 @@ final class RaceWriter {
         for (Fork fork : path.course().forks()) {
             if (fork.race().isPresent() && fork.after().equals(step.id())) {
                 all.add(line(step, fork));
+            }
+            if (fork.after().equals(step.id())) {
+                Whereabouts.of(path, timeline, fork).ifPresent(w -> all.add(won(step, fork, w)));
             }
         }
         return all;
@@ -75,6 +81,28 @@ final class RaceWriter {
         return f.isClose()
                 ? text("race.close")
                 : text(ball ? "race.first.ball" : "race.first", first, surface.ballName());
+    }
+
+    /** In which of the zones that decide the ball is won, or outside them all. */
+    private Line won(Step step, Fork settled, Whereabouts where) {
+        Fork whole = path.version().course().fork(settled.id()).orElse(settled);
+        Optional<Branch> by = where.branchOf(path, surface, whole);
+        boolean asDrawn =
+                by.map(Branch::id).equals(Optional.of(settled.branches().get(0).id()));
+        Optional<String> zone = by.flatMap(Branch::zone).map(this::zone);
+        List<String> all = whole.branches().stream()
+                .flatMap(b -> b.zone().stream())
+                .map(this::zone)
+                .toList();
+        String said = text(
+                "race.place." + (asDrawn ? "" : "other.") + (zone.isPresent() ? "in" : "out"),
+                zone.orElseGet(() -> ReadOut.list(all)),
+                surface.ballName());
+        return new Line(step.moves().stream().map(Move::id).toList(), said, List.of());
+    }
+
+    private String zone(String id) {
+        return Zones.find(path, surface, id).map(Zone::name).orElse(id);
     }
 
     private Optional<Finish> finish(Fork settled) {

@@ -29,6 +29,7 @@ import wildchalk.core.drill.PickUp;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.ProgressionId;
 import wildchalk.core.drill.Role;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rotation;
 import wildchalk.core.drill.Seeks;
 import wildchalk.core.drill.Shot;
@@ -173,6 +174,9 @@ public final class Saying {
             Shot shot = new Shot(
                     NEW, who.id(), Optional.empty(), false, goal(who, rest).id(), Aim.MIDDLE, Weight.FIRM);
             tell(shot.withStroke(stroke("stroke-shot", verb)));
+        } else if (at(who, verb, rest).isPresent()) {
+            tell(new Shot(NEW, who.id(), Optional.empty(), false, "nobody", Aim.MIDDLE, Weight.FIRM)
+                    .withAt(at(who, verb, rest).get()));
         } else if (means("pass", verb)) {
             tell(new Pass(NEW, who.id(), Optional.empty(), false, target(rest), kind(), Weight.FIRM));
         } else if (means("shoot", verb)) {
@@ -281,6 +285,14 @@ public final class Saying {
     private Optional<WaitingLine> lineNamed(List<String> words) {
         boolean named = words.size() == 2 && means("line", words.get(0));
         return named ? line(words.get(1)) : Optional.empty();
+    }
+
+    /** Who is thrown or shot at: somebody behind "at", or behind a word that means no pass. */
+    private Optional<RoleId> at(Role who, String verb, List<String> rest) {
+        boolean throwsAt = rest.size() > 1 && means("at", rest.get(0)) && (means("pass", verb) || means("throw", verb));
+        return throwsAt || means("shoot", verb) && !rest.isEmpty()
+                ? role(last(rest)).map(Role::id).filter(r -> !r.equals(who.id()))
+                : Optional.empty();
     }
 
     private GoalMouth goal(Role who, List<String> rest) {

@@ -26,6 +26,10 @@ final class SecondPerson {
     private static final String THEN = Texts.CORE.get("words.then");
     private static final Set<String> JOINING = Set.of(THEN, "and");
 
+    /** Behind one of these somebody does something. */
+    private static final Set<String> BEFORE_A_DOER =
+            Set.of(Texts.CORE.get("part.doers").split(","));
+
     /** Stands for the label while a sentence is put into the second person. */
     private static final String NAME = "\u0001";
 
@@ -53,7 +57,8 @@ final class SecondPerson {
             boolean other = i > 0 && BEFORE_A_NAME.contains(words.get(i - 1).toLowerCase(Locale.ROOT));
             if (bare.equals(NAME) && !other) {
                 words.set(i, YOU + word.substring(bare.length()));
-                named = true;
+                // "with you and wins it": it is somebody else who wins it
+                named = own || i == 0 || BEFORE_A_DOER.contains(words.get(i - 1).toLowerCase(Locale.ROOT));
             } else if (bare.equals(NAME + "'s")) {
                 words.set(i, YOUR + word.substring(bare.length()));
             } else if (named && isVerb(bare)) {

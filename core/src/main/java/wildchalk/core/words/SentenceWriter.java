@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import wildchalk.core.drill.Fork;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.RoleId;
@@ -193,7 +194,9 @@ final class SentenceWriter {
 
     /** Whether a fork of the path decides how a move ends. */
     static boolean isDecidedByPath(Scene scene, Move move) {
-        return scene.course().forks().stream().anyMatch(f -> f.decider().equals(Optional.of(move.id())));
+        return scene.course().forks().stream()
+                .filter(f -> f.by() != Fork.By.PLACE)
+                .anyMatch(f -> f.decider().equals(Optional.of(move.id())));
     }
 
     static String label(Scene scene, RoleId role) {

@@ -14,6 +14,7 @@ import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import wildchalk.core.arrange.Formation;
 import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.BallKind;
 import wildchalk.core.drill.Gap;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.MarkedZone;
@@ -61,10 +62,14 @@ final class SetUpWriter {
                 .filter(g -> g.kind().isSupply())
                 .mapToInt(Gear::count)
                 .sum();
-        int n = stations * (path.balls().size() + supplied);
-        if (n > 0) {
-            list.add(n + " " + surface.ballName() + (n == 1 ? "" : "s"));
-        }
+        Map<BallKind, Integer> balls = new TreeMap<>();
+        balls.put(BallKind.USUAL, stations * supplied);
+        path.balls().forEach(ball -> balls.merge(ball.kind(), stations, Integer::sum));
+        balls.forEach((kind, n) -> {
+            if (n > 0) {
+                list.add(n + " " + BallNames.of(kind, surface) + (n == 1 ? "" : "s"));
+            }
+        });
         return list;
     }
 
@@ -203,6 +208,9 @@ final class SetUpWriter {
         if (role.posture() != Posture.STANDING) {
             about.add(text("posture." + role.posture()));
         }
+        if (role.later()) {
+            about.add(text("setup.later"));
+        }
         if (!role.task().isEmpty()) {
             about.add(role.task());
         }
@@ -210,25 +218,30 @@ final class SetUpWriter {
     }
 
     private void balls(List<String> list) {
+        for (BallKind kind : BallKind.values()) {
+            balls(list, kind);
+        }
+    }
+
+    private void balls(List<String> list, BallKind kind) {
+        String name = BallNames.of(kind, surface);
+        List<Ball> all = path.balls().stream().filter(b -> b.kind() == kind).toList();
         Map<String, Integer> has = new LinkedHashMap<>();
-        for (Ball ball : path.balls()) {
+        for (Ball ball : all) {
             ball.start().match(with -> has.merge(label(with.role()), 1, Integer::sum), loose -> 0);
         }
         List<String> held = has.keySet().stream().filter(h -> has.get(h) == 1).toList();
         has.forEach((who, n) -> {
             if (n > 1) {
-                list.add(text("setup.ball.several", surface.ballName(), who, n));
+                list.add(text("setup.ball.several", name, who, n));
             }
         });
         if (!held.isEmpty()) {
-            list.add(text(
-                    held.size() == 1 ? "setup.ball.with" : "setup.ball.each", surface.ballName(), ReadOut.list(held)));
+            list.add(text(held.size() == 1 ? "setup.ball.with" : "setup.ball.each", name, ReadOut.list(held)));
         }
-        for (Ball ball : path.balls()) {
+        for (Ball ball : all) {
             ball.start()
-                    .match(
-                            with -> false,
-                            loose -> list.add(text("setup.ball.loose", surface.ballName(), places.paced(loose.at()))));
+                    .match(with -> false, loose -> list.add(text("setup.ball.loose", name, places.paced(loose.at()))));
         }
     }
 

@@ -18,11 +18,16 @@ import wildchalk.core.text.Texts;
 final class TravelVerbs {
 
     private final String sport;
+    /** At this share of the pace and below everybody walks. */
+    private static final double WALKED = 0.4;
+
     private final Effort usual;
+    private final boolean walked;
 
     TravelVerbs(Scene scene, Surface surface) {
         this.sport = surface.sport();
         this.usual = usual(scene);
+        this.walked = scene.course().conduct().tempo() <= WALKED;
     }
 
     private static Effort usual(Scene scene) {
@@ -35,8 +40,13 @@ final class TravelVerbs {
         return hard > 0 ? Effort.HARD : Effort.STEADY;
     }
 
-    /** As it is said in a sentence. */
-    String of(Manner manner, Effort effort, boolean carrying) {
+    /** As it is said in a sentence; where everybody walks it through nobody sprints. */
+    String said(Manner manner, Effort effort, boolean carrying) {
+        return walked ? marked(manner, Effort.WALK, carrying) : of(manner, effort, carrying);
+    }
+
+    /** As it is offered. */
+    private String of(Manner manner, Effort effort, boolean carrying) {
         return effort == usual ? plain(manner, carrying) : marked(manner, effort, carrying);
     }
 

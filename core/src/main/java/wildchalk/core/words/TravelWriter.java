@@ -11,6 +11,7 @@ import java.util.Set;
 import wildchalk.core.drill.CallSet;
 import wildchalk.core.drill.Called;
 import wildchalk.core.drill.Gap;
+import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Passing;
@@ -21,6 +22,7 @@ import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.CarriedGear;
 import wildchalk.core.motion.Happening;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.motion.Timeline;
@@ -42,6 +44,9 @@ final class TravelWriter {
     /** Who ends so much before the end of his path (m) was stopped. */
     private static final double CUT_SHORT_METRES = 0.5;
 
+    /** So near (m) is where a piece of gear stood. */
+    private static final double STOOD_METRES = 1;
+
     private static final String HALFWAY = text("line.halfway");
 
     private static final List<Double> TURNS = List.of(0.5, 1.0, 2.0, 3.0);
@@ -59,6 +64,7 @@ final class TravelWriter {
     private final FollowWriter follows;
     private final EndingWriter ending;
     private final TravelVerbs verbs;
+    private final CarriedGear carried;
 
     TravelWriter(Path path, Surface surface, Timeline timeline, Places places, TriggerWriter triggers) {
         this.path = path;
@@ -69,6 +75,7 @@ final class TravelWriter {
         this.follows = new FollowWriter(path, surface, timeline, places);
         this.ending = new EndingWriter(path, timeline);
         this.verbs = new TravelVerbs(path, surface);
+        this.carried = CarriedGear.of(path, timeline);
     }
 
     /** All that is said of a run behind the name. */
@@ -82,7 +89,7 @@ final class TravelWriter {
         boolean carrying = timeline.move(move.id()).carrying();
         phrases.add(new Phrase.Slot(
                 SlotKind.MANNER,
-                (getsUp(move) ? text("words.gets-up") + " " : "") + verbs.of(move.manner(), move.effort(), carrying),
+                (getsUp(move) ? text("words.gets-up") + " " : "") + verbs.said(move.manner(), move.effort(), carrying),
                 "",
                 () -> {
                     List<Phrase.Choice> all = new ArrayList<>(verbs.choices(move, carrying));
@@ -147,24 +154,32 @@ final class TravelWriter {
      * @param lastCut whether no other cut follows
      */
     private Optional<String> passing(Waypoint w, Set<String> said, boolean lastCut) {
-        String cut = lastCut ? "" : ".before";
+        boolean planted = w.foot() != Hand.NONE;
+        String foot = planted ? text("words.foot." + w.foot()) : "";
+        String cut = (planted && w.how() == Passing.CUT ? ".foot" : "") + (lastCut ? "" : ".before");
         if (w.called().isPresent() && w.round().isEmpty() && (!w.cut() || w.how() == Passing.CUT)) {
             String gap = called(w);
-            return Optional.of(w.how() == Passing.CUT ? text("words.cutting-called" + cut, gap) : gap);
+            return Optional.of(w.how() == Passing.CUT ? text("words.cutting-called" + cut, gap, foot) : gap);
         }
         Optional<String> name = places.named(w.at()).filter(said::add);
         String round = round(w, times(w.round().map(Round::turns).orElse(1.0)), said);
         String plain =
                 switch (w.how()) {
-                    case CUT -> name.map(n -> text("words.cutting" + cut, n)).orElse(text("words.cut" + cut));
-                    case STOP -> stop(w, name);
-                    case TOUCH -> name.map(n -> text("words.touching", n)).orElse(text("words.touch"));
+                    case CUT ->
+                        name.map(n -> text("words.cutting" + cut, n, foot)).orElse(text("words.cut" + cut, "", foot));
+                    case STOP -> onFoot(stop(w, name), foot);
+                    case TOUCH ->
+                        onFoot(name.map(n -> text("words.touching", n)).orElse(text("words.touch")), foot);
                     case CURVE, THROUGH ->
                         round.isEmpty() ? name.map(n -> text("words.past", n)).orElse("") : "";
                 };
         // "keeping it on the left, into the circle"
         String both = (plain + " " + (round.isEmpty() ? "" : round + ",")).strip();
         return both.isEmpty() ? Optional.empty() : Optional.of(both);
+    }
+
+    private static String onFoot(String stopped, String foot) {
+        return foot.isEmpty() ? stopped : text("words.on-foot", stopped, foot);
     }
 
     /** "Through the gap that is called", with its row where numbers stand in several. */
@@ -241,12 +256,23 @@ final class TravelWriter {
                 }
                 choices.add(new Phrase.Choice(
                         group, text("passing.pause"), point(index, p -> p.withHow(Passing.STOP, 1))));
+                feet(choices, group, w, index);
             }
             circles(choices, group, move, index);
             calls(choices, group, move, index);
         }
         choices.addAll(triggers.untilChoices(step, move, Optional.of("words.until.group")));
         return choices;
+    }
+
+    /** Where he turns hard: off which foot. */
+    private void feet(List<Phrase.Choice> choices, String group, Waypoint w, int index) {
+        for (Hand foot : w.cut() ? List.of(Hand.LEFT, Hand.RIGHT, Hand.NONE) : List.<Hand>of()) {
+            if (foot != w.foot()) {
+                choices.add(
+                        new Phrase.Choice(group, text("passing.foot." + foot), point(index, p -> p.withFoot(foot))));
+            }
+        }
     }
 
     /** Where gaps are numbered and their numbers may be called: through the gap that is. */
@@ -355,7 +381,23 @@ final class TravelWriter {
                 && startOf(move).isWithin(NO_WAY_METRES, end)) {
             return "";
         }
+        Optional<Gear> gone = carriedFrom(move, end);
+        if (gone.isPresent()) {
+            boolean his = carried.holder(
+                            gone.get().id(), timeline.move(move.id()).start())
+                    .equals(Optional.of(move.role()));
+            return text("words.where-stood", his ? text("words.gear.it") : places.gear(gone.get()));
+        }
         return places.goingTo(turnsAt(move).orElse(startOf(move)), end);
+    }
+
+    /** The piece that was set out there and that somebody has taken away by then. */
+    private Optional<Gear> carriedFrom(Travel move, Point end) {
+        MoveSpan span = timeline.move(move.id());
+        return path.gear().stream()
+                .filter(g -> carried.moves(g.id()) && g.at().isWithin(STOOD_METRES, end))
+                .filter(g -> span.happens() && !carried.at(g, span.start()).at().isWithin(STOOD_METRES, g.at()))
+                .findFirst();
     }
 
     /** Named places that the travel could end at instead. */

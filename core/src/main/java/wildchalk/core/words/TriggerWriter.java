@@ -20,6 +20,7 @@ import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Trigger;
+import wildchalk.core.drill.Zones;
 import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Zone;
@@ -216,7 +217,13 @@ final class TriggerWriter {
         }
         for (Ball ball : scene.balls()) {
             Mover who = new Mover.TheBall(ball.id());
-            zones.forEach(z -> add(offers, "trigger.group.zone", new Event.Reaches(who, new Region.In(z))));
+            zones.stream()
+                    .filter(z -> !Zones.goesWithBall(z))
+                    .forEach(z -> add(offers, "trigger.group.zone", new Event.Reaches(who, new Region.In(z))));
+        }
+        for (Role role : scene.balls().isEmpty() ? List.<Role>of() : scene.roles()) {
+            Region far = new Region.In(Zones.FAR_SIDE);
+            add(offers, "trigger.group.zone", new Event.Reaches(new Mover.Somebody(role.id()), far));
         }
         for (MarkedZone zone : scene.layout().zones()) {
             for (Role role : scene.roles()) {

@@ -7,6 +7,7 @@ import java.util.function.Function;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Move;
+import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.RoleId;
@@ -67,7 +68,7 @@ public final class Words {
                     sentences,
                     progression
                             .again(step.id())
-                            .map(a -> again(course, step, a))
+                            .map(a -> again(course, step, a, clauses, progression))
                             .orElseGet(() -> with(ReadOut.lines(clauses), races.lines(step))),
                     Brief.of(clauses, progression),
                     step.points(),
@@ -94,12 +95,19 @@ public final class Words {
                 : Texts.CORE.get("step.span", Numbers.fixed(span.start(), 1), Numbers.fixed(span.end(), 1));
     }
 
-    /** What is done again is said once, as its first repetition begins. */
-    private static List<Line> again(CourseWords course, Step step, Path.Again again) {
-        return again.n() > 1 || !again.begins()
-                ? List.of()
-                : List.of(new Line(
-                        step.moves().stream().map(Move::id).toList(), course.again(again.repeat()), List.of()));
+    /** What is done again is said once, as its first repetition begins; who joins it, and what he does, as he comes in. */
+    private static List<Line> again(CourseWords course, Step step, Path.Again again, List<Clause> clauses, Path path) {
+        List<Line> lines = new ArrayList<>();
+        List<MoveId> moves = step.moves().stream().map(Move::id).toList();
+        if (again.n() == 1 && again.begins()) {
+            lines.add(new Line(moves, course.again(again.repeat()), List.of()));
+        }
+        if (again.begins() && again.n() <= again.repeat().growth().joining().size()) {
+            lines.add(new Line(moves, course.joins(again), List.of()));
+        }
+        lines.addAll(ReadOut.lines(
+                clauses.stream().filter(c -> path.isNewAgain(c.move())).toList()));
+        return lines;
     }
 
     private static List<Line> with(List<Line> told, List<Line> races) {

@@ -162,6 +162,6 @@ class CheckPairsTest {
             assertTrue(Files.exists(folder().resolve(rule + NEAR)), rule);
             assertTrue(page.contains("`" + rule + "`"), rule + " is not in docs/checks.md");
         }
-        assertEquals(60, listed.size());
+        assertEquals(65, listed.size());
     }
 }

@@ -8,9 +8,13 @@ import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.Audience;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Course;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Effort;
+import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.GearId;
+import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
@@ -47,6 +51,7 @@ public final class Drills {
     public static final Surface ICE = Surfaces.find("ice-60x30").orElseThrow();
 
     private final List<Role> roles = new ArrayList<>();
+    private final List<Gear> gear = new ArrayList<>();
     private final List<Ball> balls = new ArrayList<>();
     private final List<List<Move>> steps = new ArrayList<>(List.of(new ArrayList<>()));
 
@@ -76,6 +81,11 @@ public final class Drills {
 
     public Drills role(String id, Side side, double x, double y) {
         roles.add(new Role(new RoleId(id), id.toUpperCase(), side, Optional.of(new Point(x, y)), 0, 1));
+        return this;
+    }
+
+    public Drills gear(String id, GearKind kind, double x, double y) {
+        gear.add(new Gear(new GearId(id), kind, Chalk.ORANGE, new Point(x, y), 0));
         return this;
     }
 
@@ -149,7 +159,7 @@ public final class Drills {
         Progression still = new Progression(
                 new ProgressionId("base"),
                 "Test",
-                List.of(),
+                gear,
                 List.of(),
                 roles,
                 balls,

@@ -37,7 +37,7 @@ class FlightsTest {
 
     private static Lane lane(PassKind kind, Optional<Board> bank, Surface surface, Point from) {
         Pace pace = Pace.of(AgeBand.ADULT, surface);
-        return new Lane(pass(kind, bank), surface, pace, from, 0);
+        return new Lane(pass(kind, bank), surface, pace, from, 0, 1);
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -25,11 +26,16 @@ import wildchalk.core.drill.Region;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Rule;
 import wildchalk.core.drill.RuleId;
+import wildchalk.core.drill.Scoring;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.ZoneId;
 import wildchalk.core.drill.ZoneKind;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.path.Path;
+import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.telling.PlayScores;
+import wildchalk.core.text.LengthUnit;
+import wildchalk.core.words.Words;
 
 /** Open play: who, where, how long, how it ends; what happens in it is nobody's business. */
 class FreePlayTest {
@@ -61,7 +67,8 @@ class FreePlayTest {
                 9,
                 15,
                 List.of(new Joining(new RoleId("z"), new RoleId("b"))),
-                end);
+                end,
+                Map.of());
     }
 
     private static Progression with(OpenPlay play, Course course) {
@@ -156,10 +163,30 @@ class FreePlayTest {
     void itEndsBySomethingAndNotBeforeItUsuallyDoes() {
         assertThrows(
                 IllegalArgumentException.class,
-                () -> new OpenPlay(OTHERS, Optional.empty(), List.of(), 0, 5, 9, List.of(), PlayEnd.GOAL));
+                () -> new OpenPlay(OTHERS, Optional.empty(), List.of(), 0, 5, 9, List.of(), PlayEnd.GOAL, Map.of()));
         assertThrows(IllegalArgumentException.class, () -> play(PlayEnd.GOAL).withSeconds(10, 5));
         assertThrows(IllegalArgumentException.class, () -> play(PlayEnd.GOAL).withPasses(3));
         assertEquals(
                 List.of(PlayEnd.GOAL), play(PlayEnd.GOAL).withEndings(List.of()).endings());
+    }
+
+    /** What an ending counts is said with it, stands on the score card, and goes with the ending. */
+    @Test
+    void whatAnEndingCountsIsSaidAndKept() {
+        OpenPlay play = OpenPlay.with(OTHERS, Optional.of("pool"))
+                .withScore(PlayEnd.GOAL, 2)
+                .withScore(PlayEnd.OUT, 1);
+        Progression version = with(play, Course.PLAIN);
+        RunThrough run = Drills.run(version, AgeBand.ADULT);
+        String said =
+                Words.of(run, LengthUnit.METRES).steps().get(0).lines().get(1).text();
+        assertTrue(said.contains("until somebody scores for 2 points, the ball is out for 1 point or"), said);
+        assertEquals(
+                List.of(new Scoring.Points("a goal in open play", 2), new Scoring.Points("playing it out", 1)),
+                PlayScores.of(version).points());
+        assertEquals(
+                Map.of(PlayEnd.OUT, 1), play.withEndings(List.of(PlayEnd.OUT)).scores());
+        assertThrows(IllegalArgumentException.class, () -> play.withScore(PlayEnd.GOAL, 1000));
+        assertEquals(play, play.withScore(PlayEnd.PASSES, 3), "what does not end it counts nothing");
     }
 }

@@ -13,6 +13,7 @@ import wildchalk.core.drill.Aim;
 import wildchalk.core.drill.Alternation;
 import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.BallKind;
 import wildchalk.core.drill.Bid;
 import wildchalk.core.drill.Board;
 import wildchalk.core.drill.Branch;
@@ -37,6 +38,7 @@ import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Hand;
+import wildchalk.core.drill.HandlingGear;
 import wildchalk.core.drill.Joining;
 import wildchalk.core.drill.Kinds;
 import wildchalk.core.drill.Launch;
@@ -156,14 +158,15 @@ public final class RandomDrills {
         for (int i = 0; i < roles; i++) {
             Optional<Point> at = i == 0 ? Optional.empty() : Optional.of(place());
             people.add(
-                    new Role(new RoleId("r" + i), "R" + i, pick(Side.values()), at, random.nextInt(360) - 180, pace()));
+                    new Role(new RoleId("r" + i), "R" + i, pick(Side.values()), at, random.nextInt(360) - 180, pace())
+                            .withLater(i == 4));
         }
         List<Ball> balls = new ArrayList<>();
         for (int i = 0; i < Math.max(1, roles / 4); i++) {
             Ball.Start start = random.nextBoolean()
                     ? new Ball.With(new RoleId("r" + random.nextInt(roles)))
                     : new Ball.Loose(place());
-            balls.add(new Ball(new BallId("b" + i), start));
+            balls.add(new Ball(new BallId("b" + i), start, BallKind.values()[i % BallKind.values().length]));
         }
         List<Step> list = new ArrayList<>();
         for (int s = 0; s < steps; s++) {
@@ -180,8 +183,12 @@ public final class RandomDrills {
         Gear gear = new Gear(new GearId("g0"), pick(GearKind.values()), pick(Chalk.values()), place(), 90);
         Progression bare =
                 new Progression(new ProgressionId("base"), "Random", List.of(gear), List.of(line), people, balls, list);
-        return repeated(laidOut(bare));
+        return repeated(carrying(laidOut(bare), gear));
     }
+
+    private static final Repeat.How[] FIRST_FOUR = {
+        Repeat.How.SAME, Repeat.How.OTHER_SIDE, Repeat.How.OTHER_END, Repeat.How.TURNED
+    };
 
     /** Every fifth drill does some of its steps again. */
     private Progression repeated(Progression p) {
@@ -190,22 +197,58 @@ public final class RandomDrills {
         }
         int from = random.nextInt(p.steps().size());
         int to = from + random.nextInt(p.steps().size() - from);
-        Repeat.How how = pick(Repeat.How.values());
+        Repeat.How how = pick(FIRST_FOUR);
         boolean swap = p.roles().size() > 1 && random.nextBoolean();
         RoleId one = new RoleId("r0");
         RoleId other = new RoleId("r1");
         return p.withCourse(p.course()
-                .with(new Repeat(
-                        new RepeatId("again"),
-                        p.steps().get(from).id(),
-                        p.steps().get(to).id(),
-                        how,
-                        2 + random.nextInt(3),
-                        how == Repeat.How.TURNED ? (random.nextBoolean() ? Hand.LEFT : Hand.RIGHT) : Hand.NONE,
-                        place(),
-                        swap ? Map.of(one, other, other, one) : Map.of(),
-                        random.nextBoolean() ? Map.of("left", "right", "right", "left") : Map.of(),
-                        random.nextBoolean() ? Optional.of("change") : Optional.empty())));
+                .with(grown(
+                        new Repeat(
+                                new RepeatId("again"),
+                                p.steps().get(from).id(),
+                                p.steps().get(to).id(),
+                                how,
+                                2 + random.nextInt(3),
+                                how == Repeat.How.TURNED ? (random.nextBoolean() ? Hand.LEFT : Hand.RIGHT) : Hand.NONE,
+                                place(),
+                                swap ? Map.of(one, other, other, one) : Map.of(),
+                                random.nextBoolean() ? Map.of("left", "right", "right", "left") : Map.of(),
+                                random.nextBoolean() ? Optional.of("change") : Optional.empty()),
+                        p.roles().size() > 1 ? List.of(other) : List.of())));
+    }
+
+    /** Where gear can be carried, some who would wait take it or put it down. */
+    private static Progression carrying(Progression p, Gear gear) {
+        if (!HandlingGear.canBeCarried(gear.kind())) {
+            return p;
+        }
+        return p.withSteps(p.steps().stream()
+                .map(s -> s.withMoves(s.moves().stream()
+                        .map(m -> m instanceof Act a && a.deed().equals(new Deed.Waiting(0.5))
+                                ? a.withDeed(new HandlingGear(
+                                        gear.id(), HandlingGear.Way.values()[Math.abs(m.id().hashCode()) % 2]))
+                                : m)
+                        .toList()))
+                .toList());
+    }
+
+    /** Some along a row, some with one more each time or a touch fewer: by what was drawn, so that no draw is added. */
+    private static Repeat grown(Repeat r, List<RoleId> joining) {
+        Repeat along = r.how() == Repeat.How.SAME && r.times() > 2
+                ? new Repeat(
+                        r.id(),
+                        r.from(),
+                        r.to(),
+                        Repeat.How.ALONG,
+                        r.times(),
+                        Hand.NONE,
+                        new Point(1.5, 0.5),
+                        r.instead(),
+                        Map.of(),
+                        r.until())
+                : r;
+        return along.withGrowth(
+                new Repeat.Growth(r.times() == 3 && r.goals().isEmpty() ? joining : List.of(), r.times() == 4));
     }
 
     /** A drill that can go several ways, with rules, calls, a launch and a rotation. */
@@ -238,7 +281,7 @@ public final class RandomDrills {
                                 List.of(
                                         new Branch(new BranchId("a"), "A", 1 + random.nextInt(5)),
                                         new Branch(new BranchId("b"), "B", 2).withEnds(random.nextBoolean()))),
-                        random.nextBoolean() ? byChance(inner) : byFirst(inner)))
+                        random.nextBoolean() ? byPlace(p, byChance(inner)) : byFirst(inner)))
                 .withRules(List.of(
                         new Rule.Limit(new RuleId("l1"), Rule.Kind.TOUCHES, 2, Optional.empty()),
                         new Rule.Hold(
@@ -281,6 +324,21 @@ public final class RandomDrills {
                 List.of(
                         new Branch(new BranchId("c"), "C", 3),
                         new Branch(new BranchId("d"), "D", 1 + random.nextInt(3))));
+    }
+
+    /** Every other one goes by where the ball is, by how many steps there are, so that no draw is added. */
+    private static Fork byPlace(Progression p, Fork fork) {
+        Optional<String> zone =
+                p.layout().zones().stream().map(z -> z.id().text()).findFirst();
+        return zone.isEmpty() || p.moves().size() % 2 > 0
+                ? fork
+                : new Fork(
+                        fork.id(),
+                        fork.after(),
+                        Fork.By.PLACE,
+                        Optional.empty(),
+                        Optional.empty(),
+                        List.of(fork.branches().get(0), fork.branches().get(1).withZone(zone)));
     }
 
     private Fork byFirst(ForkId id) {
@@ -399,22 +457,29 @@ public final class RandomDrills {
                         random.nextInt(5) == 0 ? Optional.of(pick(Board.values())) : Optional.empty(),
                         stroke(id));
             case 7 ->
-                new Shot(
-                        id,
-                        role,
-                        trigger,
-                        runsOn,
-                        random.nextBoolean() ? "right" : "left",
-                        pick(Aim.values()),
-                        Weight.FIRM,
-                        random.nextInt(4) == 0,
-                        pick(ShotEnd.values()),
-                        random.nextInt(4) == 0 ? Optional.of(place()) : Optional.empty(),
-                        stroke(id));
+                atSomebody(new Shot(
+                                id,
+                                role,
+                                trigger,
+                                runsOn,
+                                random.nextBoolean() ? "right" : "left",
+                                pick(Aim.values()),
+                                Weight.FIRM,
+                                random.nextInt(4) == 0,
+                                pick(ShotEnd.values()),
+                                random.nextInt(4) == 0 ? Optional.of(place()) : Optional.empty())
+                        .withStroke(stroke(id)));
             case 8 -> new PickUp(id, role, trigger, runsOn, pick(PickUpKind.values()));
             case 9, 10 -> new Act(id, role, trigger, runsOn, deed(roles));
             default -> Act.waiting(id, role, trigger, runsOn, 0.1 + random.nextInt(20) / 10.0);
         };
+    }
+
+    /** Every fourth shot is thrown at the first player: by its name, so that no draw is added. */
+    private static Shot atSomebody(Shot shot) {
+        RoleId first = new RoleId("r0");
+        boolean at = !shot.role().equals(first) && shot.id().hashCode() % 4 == 0;
+        return at ? shot.withAt(first) : shot;
     }
 
     private Target target(int roles) {
@@ -480,7 +545,8 @@ public final class RandomDrills {
                 roles > 1 && random.nextBoolean()
                         ? List.of(new Joining(new RoleId("r0"), new RoleId("r1")))
                         : List.of(),
-                end);
+                end,
+                told.size() % 2 == 0 ? Map.of(end, 2) : Map.of());
     }
 
     private Deed challenge(int roles) {
@@ -553,7 +619,10 @@ public final class RandomDrills {
             Optional<Round> round = random.nextInt(8) == 0
                     ? Optional.of(new Round(place(), 0.25 * (1 + random.nextInt(6)), Hand.LEFT))
                     : Optional.empty();
-            path.add(new Waypoint(place(), how, stops ? random.nextInt(3) / 2.0 : 0, round, Optional.empty()));
+            Point at = place();
+            // by where it is, so that no draw is added
+            Hand foot = stops || how == Passing.CUT ? Hand.values()[(int) Math.abs(at.x() * 10) % 3] : Hand.NONE;
+            path.add(new Waypoint(at, how, foot, stops ? random.nextInt(3) / 2.0 : 0, round, Optional.empty()));
         }
         return path;
     }

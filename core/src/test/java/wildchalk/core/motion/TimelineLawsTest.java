@@ -149,7 +149,7 @@ class TimelineLawsTest {
     void noMoveStartsBeforeWhatItWaitsFor(long seed) {
         Progression drill = drill(seed);
         Timeline t = compile(seed);
-        for (Move move : drill.moves()) {
+        for (Move move : Path.usual(drill).moves()) {
             MoveSpan own = t.move(move.id());
             if (own.happens() && move.trigger().isPresent()) {
                 Trigger trigger = move.trigger().get();
@@ -164,7 +164,7 @@ class TimelineLawsTest {
     void whatNeverHappensIsExplained(long seed) {
         Progression drill = drill(seed);
         Timeline t = compile(seed);
-        for (Move move : drill.moves()) {
+        for (Move move : Path.usual(drill).moves()) {
             if (!t.move(move.id()).happens()) {
                 assertTrue(
                         t.findings().stream().anyMatch(f -> f.moves().contains(move.id())),

@@ -88,7 +88,12 @@ class UntilTest {
     void goingRoundAndRoundEndsWhereTheCallFindsHim() {
         Point centre = new Point(0, 0);
         Waypoint rounds = new Waypoint(
-                new Point(5, 0), Passing.CURVE, 0, Optional.of(new Round(centre, 4, Hand.LEFT)), Optional.empty());
+                new Point(5, 0),
+                Passing.CURVE,
+                Hand.NONE,
+                0,
+                Optional.of(new Round(centre, 4, Hand.LEFT)),
+                Optional.empty());
         Progression drill = Drills.blank()
                 .role("a", Side.ATTACK, 5, -3)
                 .role("c", Side.COACH, 0, 8)

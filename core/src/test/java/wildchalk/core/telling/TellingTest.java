@@ -122,8 +122,8 @@ class TellingTest {
                 fork.branches().stream().map(Branch::label).toList());
         assertEquals(p.steps().size() + 2, forked.steps().size(), "a step to draw on for each");
         assertEquals(2, Outcomes.ways(forked).size());
-        assertFalse(Branching.canDecide(p.steps().get(1), Fork.By.BALL));
-        assertFalse(Branching.canDecide(p.steps().get(0), Fork.By.SHOT));
+        assertFalse(Branching.canDecide(p, p.steps().get(1), Fork.By.BALL));
+        assertFalse(Branching.canDecide(p, p.steps().get(0), Fork.By.SHOT));
     }
 
     @Test

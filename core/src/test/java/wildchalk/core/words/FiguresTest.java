@@ -54,7 +54,9 @@ class FiguresTest {
                 : move.match(
                         t -> EnumSet.of(Measure.Kind.WAY, Measure.Kind.TIME),
                         p -> EnumSet.of(Measure.Kind.WAY),
-                        s -> ring ? EnumSet.of(Measure.Kind.OUT) : EnumSet.of(Measure.Kind.OUT, Measure.Kind.OPEN),
+                        s -> s.at().isPresent()
+                                ? EnumSet.of(Measure.Kind.WAY)
+                                : ring ? EnumSet.of(Measure.Kind.OUT) : EnumSet.of(Measure.Kind.OUT, Measure.Kind.OPEN),
                         u -> EnumSet.of(Measure.Kind.TIME),
                         a -> EnumSet.of(a.deed() instanceof OpenPlay ? Measure.Kind.ABOUT : Measure.Kind.TIME));
         assertTrue(there.containsAll(must), move + " carries " + there);

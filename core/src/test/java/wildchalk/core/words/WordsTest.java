@@ -131,6 +131,9 @@ class WordsTest {
         for (Phrase.Choice choice : slot.choices()) {
             assertFalse(choice.label().contains("["), choice.label());
             Progression changed = base.withMove(choice.change().apply(told));
+            if (comesInLater(changed, sentence.move())) {
+                continue; // told where he joins
+            }
             Sentence after = Words.of(drill, Path.usual(changed), Timeline.of(drill, Path.usual(changed)))
                     .sentence(sentence.move())
                     .orElseThrow();
@@ -144,6 +147,10 @@ class WordsTest {
                         slot.what() + " " + choice.label());
             }
         }
+    }
+
+    private static boolean comesInLater(Progression version, MoveId move) {
+        return Path.usual(version).move(move).isEmpty();
     }
 
     private static double start(Drill drill, Progression version, Move move) {

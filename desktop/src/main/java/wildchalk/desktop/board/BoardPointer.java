@@ -15,6 +15,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.edit.Arrangements;
 import wildchalk.core.edit.Tellings;
+import wildchalk.core.path.Choices;
 import wildchalk.core.surface.GoalMouth;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
@@ -115,9 +116,9 @@ final class BoardPointer {
             return;
         }
         document.playingProperty().set(false);
-        if (document.choicesProperty().get().otherSide()) {
+        if (!document.choicesProperty().get().isDrawn()) {
             // nothing is drawn on what is only to be looked at
-            document.choose(document.choicesProperty().get().withOtherSide(false));
+            document.choose(document.choicesProperty().get().withRep(Choices.Rep.DRAWN));
             return;
         }
         if (board.gestureOrNull() != null && !board.gestureOrNull().endsOnRelease()) {

@@ -19,6 +19,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.GridPane;
 import javafx.stage.Window;
+import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.BallKind;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.Elements;
@@ -40,8 +42,10 @@ import wildchalk.core.edit.Edit;
 import wildchalk.core.edit.EditKind;
 import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.surface.Surface;
 import wildchalk.core.text.LengthUnit;
 import wildchalk.core.text.Numbers;
+import wildchalk.core.words.BallNames;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.ui.Dialogs;
 import wildchalk.desktop.ui.Limited;
@@ -78,6 +82,7 @@ final class DetailsDialog {
         Scene p = document.path();
         p.roles().stream().filter(r -> r.id().equals(id)).findFirst().ifPresent(this::role);
         p.gear().stream().filter(g -> g.id().equals(id)).findFirst().ifPresent(this::gear);
+        p.balls().stream().filter(b -> b.id().equals(id)).findFirst().ifPresent(this::ball);
         p.lines().stream().filter(l -> l.id().equals(id)).findFirst().ifPresent(this::line);
         p.layout().zones().stream().filter(z -> z.id().equals(id)).findFirst().ifPresent(this::zone);
         p.layout().notes().stream().filter(n -> n.id().equals(id)).findFirst().ifPresent(this::note);
@@ -117,6 +122,8 @@ final class DetailsDialog {
         ComboBox<Optional<Chalk>> team = teams(role.team());
         ComboBox<Hand> hand = choice("hand", Hand.values(), role.hand(), h -> Ui.text("hand." + h));
         ComboBox<Posture> posture = choice("posture", Posture.values(), role.posture(), h -> Ui.text("posture." + h));
+        ComboBox<Boolean> later =
+                choice("later", new Boolean[] {false, true}, role.later(), l -> Ui.text("later." + l));
         TextField task = Limited.to(text("task", role.task()), Limits.LINE);
         task.setPromptText(Ui.text("details.task.prompt"));
         TextField facing = text("facing", Numbers.brief(document.path().startFacingOf(role.id()), 1));
@@ -130,6 +137,7 @@ final class DetailsDialog {
                         .withTeam(team.getValue())
                         .withHand(hand.getValue())
                         .withPosture(posture.getValue())
+                        .withLater(later.getValue())
                         .withTask(does);
                 return r.at().isPresent() ? changed.withFacing(turned) : changed;
             });
@@ -156,6 +164,12 @@ final class DetailsDialog {
                 return balls.isPresent() ? changed.withCount(balls.getAsInt()) : changed;
             });
         });
+    }
+
+    private void ball(Ball ball) {
+        Surface surface = document.drill().surface();
+        ComboBox<BallKind> kind = choice("kind", BallKind.values(), ball.kind(), k -> BallNames.of(k, surface));
+        edits.add(() -> Arrangements.ball(ball.id(), b -> b.withKind(kind.getValue())));
     }
 
     private void line(WaitingLine line) {

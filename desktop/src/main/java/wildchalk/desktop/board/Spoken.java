@@ -5,6 +5,7 @@ import wildchalk.core.drill.RoleId;
 import wildchalk.core.motion.Readings;
 import wildchalk.core.path.Path;
 import wildchalk.core.text.Numbers;
+import wildchalk.core.words.BallNames;
 import wildchalk.core.words.Places;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.document.Selection;
@@ -64,7 +65,9 @@ final class Spoken {
                 .map(r -> r.label() + ", " + Ui.text("tray." + r.side()))
                 .or(() -> s.gear().flatMap(drill::gear).map(g -> Ui.text("tray." + g.kind())))
                 .or(() -> s.line().flatMap(drill::line).map(l -> Ui.text("spoken.line", l.label(), l.standing())))
-                .or(() -> s.ball().map(b -> document.drill().surface().ballName()))
+                .or(() -> s.ball()
+                        .flatMap(drill::ball)
+                        .map(b -> BallNames.of(b.kind(), document.drill().surface())))
                 .orElse(s.single().orElseThrow().text());
         String where = Elements.place(drill, s.single().orElseThrow())
                 .map(p -> new Places(

@@ -66,7 +66,7 @@ final class Things {
                 return Selection.of(station.id());
             }
         }
-        for (Gear g : frame.path().gear()) {
+        for (Gear g : frame.gear()) {
             double wide = g.kind().isRound()
                     ? 0
                     : Math.max(g.size().widthMetres(), g.size().depthMetres()) / 2;

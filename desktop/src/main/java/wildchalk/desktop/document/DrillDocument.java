@@ -318,7 +318,7 @@ public final class DrillDocument implements AutoCloseable {
         drill.set(history.now());
         storage.keep();
         boolean same = version.equals(old.id());
-        showing.settle(drill(), version, same ? showing.choices.get().withOtherSide(false) : Choices.USUAL);
+        showing.settle(drill(), version, same ? showing.choices.get().withRep(Choices.Rep.DRAWN) : Choices.USUAL);
         Path path = path();
         // who has just drawn a move goes on from where it ends
         if (same && path.moves().size() > old.moves().size()) {

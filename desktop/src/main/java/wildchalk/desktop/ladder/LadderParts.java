@@ -2,6 +2,7 @@ package wildchalk.desktop.ladder;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.beans.value.ChangeListener;
@@ -27,6 +28,7 @@ import wildchalk.core.edit.Versions;
 import wildchalk.core.ladder.Ladder;
 import wildchalk.core.path.Choices;
 import wildchalk.core.path.Outcomes;
+import wildchalk.core.path.Path;
 import wildchalk.core.path.Way;
 import wildchalk.core.text.Numbers;
 import wildchalk.desktop.document.DrillDocument;
@@ -181,7 +183,8 @@ public final class LadderParts {
     }
 
     private void refreshWay() {
-        boolean many = Outcomes.areMany(document.version())
+        boolean many = Path.hasLater(document.version())
+                || Outcomes.areMany(document.version())
                 || document.version().course().alternation().isPresent();
         way.setVisible(many);
         if (many) {
@@ -278,20 +281,28 @@ public final class LadderParts {
 
     // ---- paths ----
 
-    /** As drawn, or the other way round. */
-    private MenuItem side(boolean other) {
-        CheckMenuItem item = new CheckMenuItem(Ui.text(other ? "ladder.way.other" : "ladder.way.drawn"));
-        item.setId(other ? "way-other-side" : "way-drawn");
+    /** As drawn, the other way round, or the first rep. */
+    private MenuItem rep(Choices.Rep rep) {
+        CheckMenuItem item = new CheckMenuItem(Ui.text("ladder.way." + rep));
+        item.setId("way-" + rep.name().toLowerCase(Locale.ROOT).replace('_', '-'));
         Choices now = document.choicesProperty().get();
-        item.setSelected(now.otherSide() == other);
-        item.setOnAction(e -> document.choose(now.withOtherSide(other)));
+        item.setSelected(now.rep() == rep);
+        item.setOnAction(e -> document.choose(now.withRep(rep)));
         return item;
     }
 
     private void fillWays() {
         way.getItems().clear();
-        if (document.version().course().alternation().isPresent()) {
-            way.getItems().addAll(side(false), side(true));
+        boolean sides = document.version().course().alternation().isPresent();
+        boolean later = Path.hasLater(document.version());
+        if (sides || later) {
+            way.getItems().add(rep(Choices.Rep.DRAWN));
+            if (sides) {
+                way.getItems().add(rep(Choices.Rep.OTHER_SIDE));
+            }
+            if (later) {
+                way.getItems().add(rep(Choices.Rep.FIRST));
+            }
             if (!Outcomes.areMany(document.version())) {
                 return;
             }

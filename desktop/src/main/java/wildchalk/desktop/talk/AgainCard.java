@@ -12,8 +12,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import wildchalk.core.drill.Repeat;
+import wildchalk.core.drill.Role;
 import wildchalk.core.edit.Courses;
 import wildchalk.core.path.Path;
+import wildchalk.core.telling.Repeating;
 import wildchalk.core.words.StepWords;
 import wildchalk.desktop.document.DrillDocument;
 import wildchalk.desktop.ui.LazyMenu;
@@ -66,6 +68,28 @@ final class AgainCard {
         return row;
     }
 
+    /**
+     * Who comes in, and what he does then.
+     *
+     * @param from the first line that says so
+     * @param index of the step in which it is done for the first time
+     */
+    static List<Node> joining(DrillDocument document, StepWords words, int from, int index) {
+        List<Node> all = new ArrayList<>();
+        for (int i = from; i < words.lines().size(); i++) {
+            Button line = new Button(words.lines().get(i).text());
+            line.getStyleClass().addAll("plain", "again");
+            line.setId("joins-" + index + "-" + i);
+            line.setWrapText(true);
+            line.setMinHeight(Region.USE_PREF_SIZE);
+            line.setMaxWidth(Double.MAX_VALUE);
+            line.setAlignment(Pos.CENTER_LEFT);
+            line.setOnAction(e -> document.goToStep(index));
+            all.add(line);
+        }
+        return all;
+    }
+
     /** What is called when it is enough: one of what may be called anyway, or a word of its own. */
     private static LazyMenu until(DrillDocument document, Repeat repeat) {
         LazyMenu menu = new LazyMenu("\u2026", m -> {
@@ -85,6 +109,11 @@ final class AgainCard {
                     String.valueOf(repeat.times()),
                     document,
                     repeat.withUntil(Optional.empty())));
+            List<MenuItem> growth = growth(document, repeat);
+            if (!growth.isEmpty()) {
+                items.add(new SeparatorMenuItem());
+                items.addAll(growth);
+            }
             MenuItem written = new MenuItem(Ui.text("talk.again.write-out"));
             written.setId("again-write-out");
             written.setDisable(!Path.canBeWrittenOut(document.version(), repeat));
@@ -98,6 +127,30 @@ final class AgainCard {
         Tips.on(menu, Ui.text("talk.again.ends"));
         menu.setAccessibleText(Ui.text("talk.again.ends"));
         return menu;
+    }
+
+    /** One more of those who act in the steps each time, or one touch fewer. */
+    private static List<MenuItem> growth(DrillDocument document, Repeat repeat) {
+        List<MenuItem> items = new ArrayList<>();
+        for (Role role : Repeating.whoMayJoin(document.version(), repeat)) {
+            boolean joins = repeat.growth().joining().contains(role.id());
+            items.add(item(
+                    joins ? "talk.again.from-start" : "talk.again.joins",
+                    "again-joins-" + role.id(),
+                    role.label(),
+                    document,
+                    repeat.withGrowth(repeat.growth().withJoining(role.id(), !joins))));
+        }
+        if (Repeating.limitsTouches(document.version())) {
+            boolean fewer = repeat.growth().touchFewer();
+            items.add(item(
+                    fewer ? "talk.again.touch-same" : "talk.again.touch-fewer",
+                    "again-touch-fewer",
+                    "",
+                    document,
+                    repeat.withGrowth(repeat.growth().withTouchFewer(!fewer))));
+        }
+        return items;
     }
 
     private static MenuItem item(String key, String id, String word, DrillDocument document, Repeat repeat) {

@@ -6,6 +6,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wildchalk.core.text.Numbers;
+import wildchalk.core.words.RepLength;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Told;
 
@@ -22,7 +23,7 @@ final class Figures extends HBox {
         String ball = told.drill().surface().ballName();
         getChildren()
                 .setAll(
-                        figure(Numbers.seconds(told.timeline().seconds()), Ui.text("figure.rep")),
+                        figure(RepLength.of(told.path(), told.timeline()), Ui.text("figure.rep")),
                         figure(Numbers.brief(told.run().metresMoved(), 0) + " m", Ui.text("figure.metres")),
                         figure(String.valueOf(roles), Ui.text("figure.roles", roles)),
                         figure(String.valueOf(balls), Ui.text("figure.balls", balls, ball)));

@@ -51,7 +51,8 @@ final class StepMenu {
             new Often(Repeat.How.OTHER_SIDE, 2),
             new Often(Repeat.How.OTHER_END, 2),
             new Often(Repeat.How.TURNED, 3),
-            new Often(Repeat.How.TURNED, 4));
+            new Often(Repeat.How.TURNED, 4),
+            new Often(Repeat.How.ALONG, 2));
 
     private StepMenu(DrillDocument document, StepId id, Runnable addPoint) {
         this.document = document;
@@ -86,7 +87,7 @@ final class StepMenu {
         for (Fork.By by : Fork.By.values()) {
             MenuItem way = new MenuItem(Ui.text("talk.fork." + by));
             way.setId("fork-by-" + by);
-            way.setDisable(!Branching.canDecide(step, by));
+            way.setDisable(!Branching.canDecide(document.version(), step, by));
             way.setOnAction(e -> document.edit(Ui.text("edit.fork"), Tellings.fork(id, by)));
             fork.getItems().add(way);
         }

@@ -155,9 +155,11 @@ public final class TalkView extends VBox {
             StepWords words = steps.get(i);
             Optional<Path.Again> again = told.path().again(words.step());
             if (again.isPresent()) {
-                if (again.get().n() == 1 && again.get().begins()) {
+                boolean first = again.get().n() == 1 && again.get().begins();
+                if (first) {
                     shown.add(AgainCard.of(document, words, again.get().repeat(), i));
                 }
+                shown.addAll(AgainCard.joining(document, words, first ? 1 : 0, i));
                 continue;
             }
             Object key = keyOf(words, i);

@@ -86,6 +86,21 @@ class CommandLineTest {
         }
     }
 
+    /** A rep the other way round and the first rep are asked for like a way; where there are none that is said. */
+    @Test
+    void theOtherWayRoundAndTheFirstRepAreAskedForByName() throws IOException {
+        String sides = Demo.folder().resolve("ferry-crossing.drill.json").toString();
+        JsonNode drawn = json("time", sides, "--json");
+        JsonNode other = json("time", sides, "--json", "--outcome", "other-side");
+        assertEquals("lb", drawn.get("moves").get(0).get("role").asText());
+        assertEquals("rb", other.get("moves").get(0).get("role").asText());
+        assertEquals(drawn.get("seconds").asDouble(), other.get("seconds").asDouble(), 0.01);
+        String later = Demo.folder().resolve("lantern-run.drill.json").toString();
+        assertTrue(run("words", later).out().contains("T throws softly at R"));
+        assertFalse(run("words", later, "--outcome", "first-rep").out().contains("T throws"));
+        assertEquals(2, run("words", sides, "--outcome", "first-rep").code());
+    }
+
     private static JsonNode json(String... arguments) throws IOException {
         Result result = run(arguments);
         assertEquals(0, result.code(), result.err());

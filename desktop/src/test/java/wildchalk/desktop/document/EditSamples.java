@@ -12,6 +12,7 @@ import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import wildchalk.core.arrange.Alignments;
 import wildchalk.core.arrange.Pattern;
 import wildchalk.core.arrange.PatternKind;
@@ -20,6 +21,7 @@ import wildchalk.core.drill.Accepted;
 import wildchalk.core.drill.AgeBand;
 import wildchalk.core.drill.Backdrop;
 import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.BallKind;
 import wildchalk.core.drill.Branch;
 import wildchalk.core.drill.CallId;
 import wildchalk.core.drill.CallSet;
@@ -258,6 +260,11 @@ final class EditSamples {
                         .flatMap(g -> sample(Arrangements.gear(g.id(), x -> x.withLabel("g")), Set.of(key(g.id())))));
         with(
                 EditKind.ELEMENT,
+                () -> one(path.balls())
+                        .flatMap(b ->
+                                sample(Arrangements.ball(b.id(), x -> x.withKind(BallKind.BIG)), Set.of(key(b.id())))));
+        with(
+                EditKind.ELEMENT,
                 () -> one(path.lines())
                         .flatMap(l -> sample(Arrangements.line(l.id(), x -> x.withStanding(7)), Set.of(key(l.id())))));
         with(
@@ -445,7 +452,7 @@ final class EditSamples {
                 EditKind.REPEAT_WRITTEN,
                 () -> one(version.course().repeats())
                         .filter(r -> Path.canBeWrittenOut(version, r))
-                        .flatMap(r -> sample(Courses.writeOut(r.id()), Set.of("repeat " + r.id().text()))));
+                        .flatMap(r -> sample(Courses.writeOut(r.id()), written(r))));
         with(
                 EditKind.REPEAT_REMOVE,
                 () -> one(version.course().repeats())
@@ -603,5 +610,15 @@ final class EditSamples {
     /** What only puts something there, or is about nothing of a version. */
     private static Optional<Sample> fresh(Edit edit) {
         return sample(edit, NOTHING);
+    }
+
+    /** The repeat, and what is done by those who join it: from then on it is done where they join. */
+    private Set<String> written(Repeat repeat) {
+        Set<String> named = version.moves().stream()
+                .filter(m -> repeat.growth().joining().contains(m.role()))
+                .map(m -> key(m.id()))
+                .collect(Collectors.toSet());
+        named.add("repeat " + repeat.id().text());
+        return named;
     }
 }

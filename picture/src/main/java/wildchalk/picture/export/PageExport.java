@@ -17,12 +17,16 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
+import wildchalk.core.drill.Ball;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.BallKind;
+import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
 import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.motion.CarriedGear;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.surface.View;
 import wildchalk.core.text.Numbers;
@@ -30,6 +34,7 @@ import wildchalk.core.text.Printable;
 import wildchalk.core.text.Texts;
 import wildchalk.core.words.CourseWords;
 import wildchalk.core.words.Line;
+import wildchalk.core.words.RepLength;
 import wildchalk.core.words.StepWords;
 import wildchalk.picture.paint.Bodies;
 import wildchalk.picture.paint.BodyArt;
@@ -106,7 +111,7 @@ public final class PageExport {
 
     private static String about(Told told) {
         return told.drill().surface().title() + " · "
-                + TEXTS.get("sheet.seconds", Numbers.fixed(told.timeline().seconds(), 1));
+                + TEXTS.get("sheet.seconds", RepLength.of(told.path(), told.timeline()));
     }
 
     // ---- the picture ----
@@ -151,6 +156,16 @@ public final class PageExport {
             svg.append(parts.fragment(g -> painter.paintStrokes(g, frame(told, step), v)));
             svg.append("</g>");
         }
+        CarriedGear carried = CarriedGear.of(told.path(), told.timeline());
+        for (Gear gear : told.path().gear()) {
+            if (carried.moves(gear.id())) {
+                Point2D at = v.toPixels(gear.at());
+                svg.append("<g class=\"gear\" id=\"%sgear-%s\" transform=\"translate(%s %s)\">"
+                        .formatted(play.id(), gear.id(), number(at.getX()), number(at.getY())));
+                svg.append(parts.fragment(g -> painter.paintPiece(g, gear, v)));
+                svg.append("</g>");
+            }
+        }
         for (Role role : told.path().roles()) {
             svg.append(sprite(play, ground, v, parts, role));
         }
@@ -158,9 +173,17 @@ public final class PageExport {
             Point2D at = v.toPixels(told.timeline().ballAt(ball, 0));
             svg.append("<g class=\"ball\" id=\"%sball-%s\" transform=\"translate(%s %s)\"><g class=\"inner\">"
                     .formatted(play.id(), ball, number(at.getX()), number(at.getY())));
-            svg.append(parts.fragment(g -> painter.paintBall(g, v.unit())));
+            svg.append(parts.fragment(g -> painter.paintBall(g, kind(told, ball), v.unit())));
             svg.append("</g></g>");
         }
+    }
+
+    private static BallKind kind(Told told, BallId ball) {
+        return told.path().balls().stream()
+                .filter(b -> b.id().equals(ball))
+                .map(Ball::kind)
+                .findFirst()
+                .orElse(BallKind.USUAL);
     }
 
     private static Frame frame(Told told, int step) {
@@ -252,6 +275,17 @@ public final class PageExport {
             r.set("track", track(t -> told.timeline().poseAt(role.id(), t).at(), seconds));
             r.set("facing", facings(told, role, v, seconds));
         }
+        ObjectNode gear = data.putObject("gear");
+        CarriedGear carried = CarriedGear.of(told.path(), told.timeline());
+        told.path().gear().stream().filter(g -> carried.moves(g.id())).forEach(g -> {
+            ObjectNode n = gear.putObject(g.id().text());
+            n.set("track", track(t -> carried.at(g, t).at(), seconds));
+            ArrayNode held = n.putArray("held");
+            carried.holders(g.id())
+                    .forEach((from, by) -> held.addArray()
+                            .add(round(from, 10000))
+                            .add(by.map(Object::toString).orElse("")));
+        });
         ObjectNode balls = data.putObject("balls");
         for (BallId ball : told.timeline().ballIds()) {
             ObjectNode b = balls.putObject(ball.text());

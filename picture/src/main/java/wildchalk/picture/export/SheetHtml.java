@@ -28,6 +28,7 @@ import wildchalk.core.words.CourseWords;
 import wildchalk.core.words.FindingWriter;
 import wildchalk.core.words.Line;
 import wildchalk.core.words.Register;
+import wildchalk.core.words.RepLength;
 import wildchalk.core.words.StepWords;
 import wildchalk.picture.export.ExportOptions.Reach;
 import wildchalk.picture.paint.Crop;
@@ -109,7 +110,7 @@ final class SheetHtml {
         String ages = audience.ages().stream().map(a -> a.label()).collect(Collectors.joining(", "));
         List<String> facts = new ArrayList<>();
         turns.ifPresent(t -> facts.add(TEXTS.get("sheet.turns", t)));
-        facts.add(TEXTS.get("sheet.seconds", Numbers.fixed(told.timeline().seconds(), 1)));
+        facts.add(TEXTS.get("sheet.seconds", RepLength.of(told.path(), told.timeline())));
         String suits = told.run().version().course().suits().inWords();
         body.append("<table class=\"head\"><tr><td><h1>%s</h1><p class=\"about\">%s · %s</p></td>"
                 .formatted(

@@ -97,7 +97,16 @@ final class SheetParts {
 
     /** Whether a step is a repetition, which needs no picture of its own. */
     private static boolean isAgain(Told told, int index) {
-        return told.path().again(told.path().steps().get(index).id()).isPresent();
+        return told.path().isMereRepetition(told.path().steps().get(index));
+    }
+
+    /** Where a step comes: one that is done again behind the last of those that are done again with it. */
+    private static double place(Shot shot, List<StepId> order) {
+        return shot.told()
+                .path()
+                .again(shot.id())
+                .map(a -> order.indexOf(a.repeat().to()) + 0.5)
+                .orElse((double) order.indexOf(shot.id()));
     }
 
     /** The steps of the path; if all ways are wanted, then those of other ways too, each on a path that has it. */
@@ -128,7 +137,8 @@ final class SheetParts {
                 }
             }
         }
-        shots.sort(Comparator.comparingInt(s -> order.indexOf(s.id())));
+        // what is done again with somebody new comes behind what it is again
+        shots.sort(Comparator.comparingDouble(s -> place(s, order)));
         return shots;
     }
 }

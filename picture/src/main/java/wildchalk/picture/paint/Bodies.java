@@ -124,10 +124,20 @@ public final class Bodies {
                 .orElse(ball);
     }
 
+    /** Where gear is drawn that somebody carries: on the other side than a ball. */
+    static Point2D inOtherHand(Frame frame, Viewport v, RoleId role) {
+        double facing = frame.timeline().poseAt(role, frame.seconds()).facingDegrees();
+        return beside(v, of(frame, v, role), facing, -HAND_DEGREES);
+    }
+
     /** Where a ball is drawn that is held by a body at a pixel, which looks somewhere. */
     static Point2D inHand(Viewport v, Point2D body, double facingDegrees) {
+        return beside(v, body, facingDegrees, HAND_DEGREES);
+    }
+
+    private static Point2D beside(Viewport v, Point2D body, double facingDegrees, double handDegrees) {
         double away = ballOffset(v);
-        double angle = Math.toRadians(v.heading(facingDegrees) + HAND_DEGREES);
+        double angle = Math.toRadians(v.heading(facingDegrees) + handDegrees);
         return new Point2D.Double(body.getX() + away * Math.cos(angle), body.getY() - away * Math.sin(angle));
     }
 

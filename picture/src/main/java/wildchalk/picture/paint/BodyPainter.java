@@ -4,9 +4,11 @@ import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.geom.Ellipse2D;
+import java.awt.geom.Line2D;
 import java.awt.geom.Point2D;
 import java.util.Map;
 import wildchalk.core.drill.Ball;
+import wildchalk.core.drill.BallKind;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
 import wildchalk.core.drill.Side;
@@ -91,14 +93,40 @@ final class BodyPainter {
             return;
         }
         boolean lofted = state.match(h -> false, l -> false, f -> f.flight().inAir(), d -> false);
-        ball(g, ground, p, Bodies.BALL_RADIUS * v.unit() * (lofted ? 1.12 : 1), v.unit());
+        ball(g, ground, ball.kind(), p, Bodies.BALL_RADIUS * v.unit() * (lofted ? 1.12 : 1), v.unit());
     }
 
-    static void ball(Graphics2D g, Ground ground, Point2D p, double r, double unit) {
+    private static double size(BallKind kind) {
+        return switch (kind) {
+            case USUAL, SOFT, HEAVY -> 1;
+            case SMALL -> 0.72;
+            case BIG -> 1.35;
+        };
+    }
+
+    /** A soft one has a hole, a heavy one a cross: not told by colour. */
+    private static void mark(Graphics2D g, Ground ground, BallKind kind, Point2D p, double r, double unit) {
+        g.setColor(ground.floor());
+        if (kind == BallKind.SOFT) {
+            g.fill(new Ellipse2D.Double(p.getX() - r, p.getY() - r, 2 * r, 2 * r));
+        } else if (kind == BallKind.HEAVY) {
+            g.setStroke(new BasicStroke((float) (1.6 * unit)));
+            g.draw(new Line2D.Double(p.getX() - r, p.getY(), p.getX() + r, p.getY()));
+            g.draw(new Line2D.Double(p.getX(), p.getY() - r, p.getX(), p.getY() + r));
+        }
+    }
+
+    static void ball(Graphics2D g, Ground ground, Point2D p, double radius, double unit) {
+        ball(g, ground, BallKind.USUAL, p, radius, unit);
+    }
+
+    static void ball(Graphics2D g, Ground ground, BallKind kind, Point2D p, double radius, double unit) {
+        double r = radius * size(kind);
         g.setColor(ground.ball());
         g.fill(new Ellipse2D.Double(p.getX() - r, p.getY() - r, 2 * r, 2 * r));
         g.setColor(ground.floor());
         g.setStroke(new BasicStroke((float) (1.2 * unit)));
         g.draw(new Ellipse2D.Double(p.getX() - r, p.getY() - r, 2 * r, 2 * r));
+        mark(g, ground, kind, p, 0.45 * r, unit);
     }
 }

@@ -94,6 +94,21 @@ final class Brush {
         }
     }
 
+    /** A bar on the side of the foot that is planted; the direction is that in which he comes. */
+    void plant(double x, double y, double dx, double dy, boolean left) {
+        double length = Math.hypot(dx, dy);
+        if (length < 1e-6) {
+            return;
+        }
+        double s = left ? 1 : -1;
+        double nx = s * dy / length;
+        double ny = -s * dx / length;
+        g.setStroke(round(1.8));
+        g.draw(new Line2D.Double(x + 4 * u * nx, y + 4 * u * ny, x + 12 * u * nx, y + 12 * u * ny));
+        double r = 2.6 * u;
+        g.fill(new Ellipse2D.Double(x + 12 * u * nx - r, y + 12 * u * ny - r, 2 * r, 2 * r));
+    }
+
     /** A hook that goes round a body. Angles in degrees, counter-clockwise on the screen from the right. */
     void hook(double x, double y, double from, double sweep) {
         double r = 19 * u;
@@ -182,6 +197,17 @@ final class Brush {
         g.draw(new Ellipse2D.Double(x - r, y - r, 2 * r, 2 * r));
         double d = 1.05 * r; // beyond the ring, since a body may lie over the middle
         g.draw(new Line2D.Double(x - d, y - d, x + d, y + d));
+    }
+
+    /** Something is taken up, or put down. */
+    void grip(double x, double y, boolean up) {
+        g.setStroke(round(2));
+        double s = up ? -1 : 1;
+        double left = x + 20 * u;
+        g.draw(new Line2D.Double(left, y - s * 8 * u, left, y + s * 8 * u));
+        g.draw(new Line2D.Double(left - 4 * u, y + s * 4 * u, left, y + s * 8 * u));
+        g.draw(new Line2D.Double(left + 4 * u, y + s * 4 * u, left, y + s * 8 * u));
+        g.draw(new Line2D.Double(left - 6 * u, y + 11 * u, left + 6 * u, y + 11 * u));
     }
 
     /** Play that goes its own way: three small eddies. */

@@ -7,6 +7,7 @@ import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Challenge;
 import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.DroppingOut;
+import wildchalk.core.drill.HandlingGear;
 import wildchalk.core.drill.Looking;
 import wildchalk.core.drill.OpenPlay;
 import wildchalk.core.drill.Skill;
@@ -124,6 +125,12 @@ final class DeedMarks {
             @Override
             public Void droppingOut(DroppingOut d) {
                 brush.out(p.getX(), p.getY());
+                return null;
+            }
+
+            @Override
+            public Void handlingGear(HandlingGear h) {
+                brush.grip(p.getX(), p.getY(), h.way() == HandlingGear.Way.TAKE);
                 return null;
             }
 

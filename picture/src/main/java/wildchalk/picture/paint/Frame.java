@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Step;
 import wildchalk.core.drill.Travel;
+import wildchalk.core.motion.CarriedGear;
 import wildchalk.core.motion.Timeline;
 import wildchalk.core.path.Path;
 
@@ -74,6 +76,21 @@ public record Frame(
     /** What is set out before anything moves: everybody and everything, no strokes. */
     public static Frame ofSetUp(Drill drill, Path path, Timeline timeline) {
         return new Frame(drill, path, timeline, 0, path.steps().size(), false, Set.of());
+    }
+
+    /** What is set out, each piece where it is at this moment. */
+    public List<Gear> gear() {
+        CarriedGear carried = CarriedGear.of(path, timeline);
+        return path.gear().stream().map(g -> carried.at(g, seconds)).toList();
+    }
+
+    /** What somebody moves, where it is at this moment; the rest stays where it was set out. */
+    List<Gear> movedGear() {
+        CarriedGear carried = CarriedGear.of(path, timeline);
+        return path.gear().stream()
+                .filter(g -> carried.moves(g.id()))
+                .map(g -> carried.at(g, seconds))
+                .toList();
     }
 
     /** Moves whose strokes are drawn in full. */

@@ -17,6 +17,7 @@ import wildchalk.core.drill.Deed;
 import wildchalk.core.drill.Gear;
 import wildchalk.core.drill.GearId;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Manner;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Passing;
@@ -45,6 +46,7 @@ public final class Legend {
         RUN_OUT,
         FOLLOW,
         STOP,
+        PLANT,
         TURN,
         SCREEN,
         CONTACT,
@@ -54,6 +56,8 @@ public final class Legend {
         SKILL,
         LOOK,
         DROP_OUT,
+        TAKE_GEAR,
+        PUT_GEAR,
         CALL,
         PUT_DOWN,
         PASS,
@@ -128,6 +132,9 @@ public final class Legend {
         if (move instanceof Travel travel) {
             if (travel.path().stream().anyMatch(w -> w.how() == Passing.STOP || w.how() == Passing.TOUCH)) {
                 signs.add(Sign.STOP);
+            }
+            if (travel.path().stream().anyMatch(w -> w.foot() != Hand.NONE)) {
+                signs.add(Sign.PLANT);
             }
             if (timeline.move(move.id()).runOutMetres() > 0) {
                 signs.add(Sign.RUN_OUT);
@@ -223,10 +230,22 @@ public final class Legend {
             case ATTACK, DEFENCE, NEUTRAL, KEEPER, COACH ->
                 new BodyArt(g, ground, 0.72 * unit).body(middle, 0, Side.valueOf(sign.name()), "");
             case BALL -> BodyPainter.ball(g, ground, middle, Bodies.BALL_RADIUS * unit, unit);
-            case TRAVEL, CARRY, BACKWARD, SHUFFLE, CROSSOVER, RUN_OUT, FOLLOW, PASS, BANK, SHOT ->
+            case TRAVEL, CARRY, BACKWARD, SHUFFLE, CROSSOVER, RUN_OUT, FOLLOW, PLANT, PASS, BANK, SHOT ->
                 stroke(new Brush(g, unit), g, ground, sign, x, y, unit);
-            case STOP, TURN, SCREEN, CONTACT, CONTEST, CHALLENGE, PLAY, SKILL, LOOK, DROP_OUT, CALL, PUT_DOWN ->
-                deed(g, ground, sign, middle, unit);
+            case STOP,
+                    TURN,
+                    SCREEN,
+                    CONTACT,
+                    CONTEST,
+                    CHALLENGE,
+                    PLAY,
+                    SKILL,
+                    LOOK,
+                    DROP_OUT,
+                    TAKE_GEAR,
+                    PUT_GEAR,
+                    CALL,
+                    PUT_DOWN -> deed(g, ground, sign, middle, unit);
             case CHANNEL, ZONE, NO_GO -> zone(g, ground, sign, middle, unit);
             default -> gear(g, ground, GearKind.valueOf(sign.name()), middle, unit);
         }
@@ -246,6 +265,8 @@ public final class Legend {
             case SKILL -> brush.twist(x, y);
             case LOOK -> brush.glance(x - 12 * unit, y, 0);
             case DROP_OUT -> brush.out(x, y);
+            case TAKE_GEAR -> brush.grip(x - 16 * unit, y, true);
+            case PUT_GEAR -> brush.grip(x - 16 * unit, y, false);
             case CHALLENGE -> brush.claw(x - 8 * unit, y, 0, true);
             case CALL -> brush.call(x - 12 * unit, y, 0);
             default -> brush.stop(x, y, false);
@@ -283,6 +304,7 @@ public final class Legend {
             }
             case SHOT -> brush.shot(line, code);
             case RUN_OUT -> brush.runOut(line);
+            case PLANT -> brush.plant(x + SAMPLE_WIDTH * unit / 2, y + 6 * unit, 1, 0, true);
             case FOLLOW -> brush.tie(x + 4 * unit, y, x + SAMPLE_WIDTH * unit, y);
             case BACKWARD -> brush.travel(line, code, Manner.BACKWARD, false);
             case SHUFFLE -> brush.travel(line, code, Manner.SHUFFLE, false);

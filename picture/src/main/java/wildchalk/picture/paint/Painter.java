@@ -3,7 +3,13 @@ package wildchalk.picture.paint;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.Point2D;
+import java.util.Set;
+import java.util.stream.Collectors;
+import wildchalk.core.drill.BallKind;
+import wildchalk.core.drill.Gear;
+import wildchalk.core.drill.GearId;
 import wildchalk.core.drill.SurfaceUse;
+import wildchalk.core.motion.CarriedGear;
 import wildchalk.core.surface.Surface;
 import wildchalk.picture.style.Ground;
 import wildchalk.picture.style.StrokeCode;
@@ -97,14 +103,31 @@ public final class Painter {
         frame.extra().inspection().ifPresent(i -> new InspectPainter(g, ground, viewport, i.unit()).paint(i.what()));
         new StationPainter(g, ground, viewport, frame).paintMoving();
         new BodyPainter(g, ground, viewport, frame).paintBodies();
+        paintMovedGear(g, frame, viewport);
         extra.paintMoving();
+    }
+
+    /** What is carried is drawn beside whoever has it, on the other side than a ball. */
+    private void paintMovedGear(Graphics2D g, Frame frame, Viewport viewport) {
+        CarriedGear carried = CarriedGear.of(frame.path(), frame.timeline());
+        GearPainter gear = new GearPainter(g, ground, viewport);
+        frame.movedGear().stream()
+                .filter(p -> frame.extra().shows(p.at(), GearPainter.radiusMetres(p, viewport)))
+                .forEach(p -> gear.paint(
+                        p,
+                        carried.holder(p.id(), frame.seconds())
+                                .map(r -> Bodies.inOtherHand(frame, viewport, r))
+                                .orElseGet(() -> viewport.toPixels(p.at())),
+                        viewport.unit()));
     }
 
     public void paintGear(Graphics2D g, Frame frame, Viewport viewport) {
         prepare(g);
         new LayoutPainter(g, ground, viewport).paint(frame.path().layout(), frame.extra());
         GearPainter gear = new GearPainter(g, ground, viewport);
+        Set<GearId> moved = frame.movedGear().stream().map(Gear::id).collect(Collectors.toSet());
         frame.path().gear().stream()
+                .filter(p -> !moved.contains(p.id()))
                 .filter(p -> frame.extra().shows(p.at(), GearPainter.radiusMetres(p, viewport)))
                 .forEach(gear::paint);
     }
@@ -120,9 +143,15 @@ public final class Painter {
         new StrokePainter(g, ground, code, viewport, frame).paint();
     }
 
-    /** A ball alone, its middle at the origin. */
-    public void paintBall(Graphics2D g, double unit) {
+    /** A piece of gear alone, its middle at the origin. */
+    public void paintPiece(Graphics2D g, Gear gear, Viewport viewport) {
         prepare(g);
-        BodyPainter.ball(g, ground, new Point2D.Double(0, 0), Bodies.BALL_RADIUS * unit, unit);
+        new GearPainter(g, ground, viewport).paint(gear, new Point2D.Double(0, 0), viewport.unit());
+    }
+
+    /** A ball alone, its middle at the origin. */
+    public void paintBall(Graphics2D g, BallKind kind, double unit) {
+        prepare(g);
+        BodyPainter.ball(g, ground, kind, new Point2D.Double(0, 0), Bodies.BALL_RADIUS * unit, unit);
     }
 }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import wildchalk.core.drill.Act;
 import wildchalk.core.drill.Following;
+import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Mark;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Passing;
@@ -139,7 +140,19 @@ final class StrokePainter {
 
     /** A small square where somebody stops or touches. */
     private void stops(Brush brush, Travel travel) {
+        Point2D before = v.toPixels(frame.timeline()
+                .placeAt(travel.role(), frame.timeline().move(travel.id()).start()));
         for (Waypoint w : travel.path()) {
+            Point2D here = v.toPixels(w.at());
+            if (w.foot() != Hand.NONE) {
+                brush.plant(
+                        here.getX(),
+                        here.getY(),
+                        here.getX() - before.getX(),
+                        here.getY() - before.getY(),
+                        w.foot() == Hand.LEFT);
+            }
+            before = v.toPixels(w.leave());
             if (w.how() == Passing.STOP || w.how() == Passing.TOUCH) {
                 Point2D p = v.toPixels(w.at());
                 brush.stop(p.getX(), p.getY(), w.how() == Passing.TOUCH);

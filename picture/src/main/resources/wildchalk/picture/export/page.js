@@ -64,6 +64,16 @@
       node.classList.toggle("mine", id === mine);
       node.classList.toggle("others", mine !== "" && id !== mine);
     });
+    Object.keys(drill.gear).forEach(function (id) {
+      var g = drill.gear[id], p = pixels(place(g.track, now)), by = "";
+      g.held.forEach(function (h) { if (h[0] <= now) by = h[1]; });
+      if (by) {
+        var body = pixels(place(drill.roles[by].track, now));
+        var hand = (facing(drill.roles[by].facing, now) + turn - 38) * Math.PI / 180;
+        p = [body[0] + whole.ballAway * Math.cos(hand), body[1] - whole.ballAway * Math.sin(hand)];
+      }
+      move(el(drill.id + "gear-" + id), p);
+    });
     Object.keys(drill.balls).forEach(function (id) {
       var b = drill.balls[id], p = pixels(place(b.track, now)), holder = "";
       b.held.forEach(function (h) { if (h[0] <= now) holder = h[1]; });

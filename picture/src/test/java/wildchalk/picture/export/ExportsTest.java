@@ -80,7 +80,7 @@ class ExportsTest {
     }
 
     private static boolean isAgain(Told told, int index) {
-        return told.path().again(told.talk().steps().get(index).step()).isPresent();
+        return told.path().isMereRepetition(told.path().steps().get(index));
     }
 
     private static String text(byte[] pdf) throws IOException {

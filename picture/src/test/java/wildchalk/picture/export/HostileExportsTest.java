@@ -28,6 +28,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wildchalk.core.Demo;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.Hand;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Passing;
 import wildchalk.core.drill.Progression;
@@ -124,6 +125,7 @@ class HostileExportsTest {
                 .map(i -> new Waypoint(
                         run.path().get(0).at(),
                         Passing.STOP,
+                        Hand.NONE,
                         Waypoint.MAX_PAUSE_SECONDS,
                         Optional.empty(),
                         Optional.empty()))
