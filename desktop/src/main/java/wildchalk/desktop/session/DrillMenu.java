@@ -26,7 +26,7 @@ final class DrillMenu {
         }
         List<MenuItem> items = new ArrayList<>(menus.values());
         if (items.isEmpty()) {
-            MenuItem none = new MenuItem(Ui.text("session.no-drills"));
+            MenuItem none = new MenuItem(Ui.text(desk.knowsDrills() ? "session.no-drills" : "session.drills-are-read"));
             none.setDisable(true);
             items.add(none);
         }

@@ -53,7 +53,8 @@ final class ProposeDialog {
     /** What was taken; empty if nothing was. */
     static Optional<Session> ask(Window owner, SessionDesk desk, Session blank) {
         ProposeDialog ask = new ProposeDialog(owner, desk, blank);
-        ask.propose();
+        ask.show(Optional.empty(), List.of(Ui.text("session.drills-are-read")));
+        desk.readDrills(ask::propose);
         Optional<Session> taken = ask.dialog.showAndWait();
         ask.worker.close();
         return taken;
@@ -117,6 +118,9 @@ final class ProposeDialog {
 
     /** Worked out beside the window, anew with every letter; of several the last is shown. */
     private void propose() {
+        if (!desk.knowsDrills()) {
+            return;
+        }
         sketch(desk.lately(blank.date()))
                 .ifPresent(s -> worker.ask(
                         () -> Proposal.of(blank, s, desk.drills(), Optional.empty(), simulations),

@@ -52,6 +52,9 @@ public final class SessionDesk {
     /** Of which binder what is known is, and when a drill was put into it last: a save puts a new file in place of the old. */
     private Object read = "";
 
+    /** Who waits for the drills to be read. */
+    private final List<Runnable> waiting = new ArrayList<>();
+
     private Map<DrillId, LocalDate> lastRun = Map.of();
     private Map<LocalDate, List<Set<PlayerId>>> earlier = Map.of();
 
@@ -81,7 +84,7 @@ public final class SessionDesk {
     /**
      * Reads the drills of the binder beside the window, for menus that are opened later.
      *
-     * @param then runs when they are there
+     * @param then runs when they are there, whoever asks meanwhile
      */
     void readDrills(Runnable then) {
         Binder now = binder();
@@ -90,6 +93,7 @@ public final class SessionDesk {
             then.run();
             return;
         }
+        waiting.add(then);
         worker.ask(
                 () -> {
                     try {
@@ -108,8 +112,15 @@ public final class SessionDesk {
                     lastRun = known.lastRun();
                     earlier = known.earlier();
                     read = state;
-                    then.run();
+                    List<Runnable> all = List.copyOf(waiting);
+                    waiting.clear();
+                    all.forEach(Runnable::run);
                 });
+    }
+
+    /** Whether the drills of the binder are there; until then nothing may be said of how many there are. */
+    boolean knowsDrills() {
+        return !"".equals(read);
     }
 
     private static Object changed(Path folder) {

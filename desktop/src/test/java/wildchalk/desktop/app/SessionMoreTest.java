@@ -156,6 +156,7 @@ class SessionMoreTest {
         Window.until(() -> robot.lookup("#propose-said .label").queryAll().stream()
                 .anyMatch(n -> ((Labeled) n).getText().contains("knitting")));
         Button ok = (Button) robot.lookup("OK").query();
+        assertFalse(ok.isDisabled(), "there is something to take");
         Platform.runLater(ok::fire);
         Window.until(() -> !ids().contains("w2") && !session().blocks().isEmpty());
         assertTrue(session().blocks().stream().anyMatch(b -> b.aim().equals("crossing")));

@@ -1,0 +1,42 @@
+package wildchalk.desktop.session;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.mockito.Mockito;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.util.WaitForAsyncUtils;
+import wildchalk.core.binder.Binder;
+import wildchalk.desktop.app.Window;
+import wildchalk.desktop.document.Faults;
+import wildchalk.desktop.ui.FileDialogs;
+
+/** Whoever waits for the drills of a binder gets them, and nobody takes "not read yet" for "there are none". */
+@ExtendWith(ApplicationExtension.class)
+class SessionDeskTest {
+
+    @Test
+    void allWhoWaitAreAnswered(@TempDir Path folder) throws Exception {
+        Files.createDirectories(folder.resolve("drills"));
+        SessionDesk desk =
+                new SessionDesk(() -> new Binder(folder), file -> {}, Mockito.mock(FileDialogs.class), new Faults());
+        assertFalse(desk.knowsDrills(), "nothing was asked for yet");
+        List<String> answered = new ArrayList<>();
+        WaitForAsyncUtils.waitForAsyncFx(20_000, () -> {
+            desk.readDrills(() -> answered.add("drawer"));
+            desk.readDrills(() -> answered.add("proposal"));
+            assertFalse(desk.knowsDrills(), "they are being read");
+        });
+        Window.until(() -> answered.size() == 2);
+        assertEquals(List.of("drawer", "proposal"), answered);
+        assertTrue(desk.knowsDrills());
+    }
+}
