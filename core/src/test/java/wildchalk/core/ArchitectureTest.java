@@ -75,6 +75,7 @@ class ArchitectureTest {
             "whistle",
             "season",
             "words",
+            "handout",
             "binder"
         };
         for (int i = 0; i < order.length; i++) {

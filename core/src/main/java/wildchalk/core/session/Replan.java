@@ -105,18 +105,20 @@ public record Replan(How how, Session session, int turns, int turnsBefore, List<
         return plan.loads().values().stream().mapToInt(Load::turns).min().orElse(0);
     }
 
-    private static boolean mayGive(SessionBlock b) {
+    /** Whether a block may be shorter, or be left out. */
+    public static boolean mayGive(SessionBlock b) {
         return !b.must() && !b.isWater();
     }
 
-    private static double least(SessionBlock b) {
+    /** No block is made shorter than this; one that is as short already is left out or stays. */
+    public static double leastMinutes(SessionBlock b) {
         return Math.max(LEAST_MINUTES, b.minutes() / 3);
     }
 
     private static Optional<Session> allShorter(Session s, double over) {
         double room = s.blocks().stream()
                 .filter(Replan::mayGive)
-                .mapToDouble(b -> Math.max(0, b.minutes() - least(b)))
+                .mapToDouble(b -> Math.max(0, b.minutes() - leastMinutes(b)))
                 .sum();
         if (room < over) {
             return Optional.empty();
@@ -124,7 +126,7 @@ public record Replan(How how, Session session, int turns, int turnsBefore, List<
         double share = over / room;
         return Optional.of(s.withBlocks(s.blocks().stream()
                 .map(b -> mayGive(b)
-                        ? b.withMinutes(floorTenth(b.minutes() - share * Math.max(0, b.minutes() - least(b))))
+                        ? b.withMinutes(floorTenth(b.minutes() - share * Math.max(0, b.minutes() - leastMinutes(b))))
                         : b)
                 .toList()));
     }
@@ -135,7 +137,7 @@ public record Replan(How how, Session session, int turns, int turnsBefore, List<
 
     private static Optional<Session> oneShorter(Session s, double over) {
         return s.blocks().stream()
-                .filter(b -> mayGive(b) && b.minutes() - over >= least(b))
+                .filter(b -> mayGive(b) && b.minutes() - over >= leastMinutes(b))
                 .max(Comparator.comparingDouble(SessionBlock::minutes))
                 .map(b -> s.withBlocks(s.blocks().stream()
                         .map(x -> x == b ? b.withMinutes(floorTenth(b.minutes() - over)) : x)

@@ -62,6 +62,10 @@ public record Player(
         return new Player(id, name, List.of(), Hand.NONE, "", false, List.of(), 1, List.of());
     }
 
+    public Player withName(String other) {
+        return new Player(id, other, positions, hand, level, keeper, restraints, pace, bibs);
+    }
+
     /** Whether he takes part in anything on a day. */
     public boolean takesPartOn(LocalDate day) {
         return restraints.stream().noneMatch(r -> r.from() == Restraint.What.ALL && r.holdsOn(day));

@@ -72,7 +72,7 @@ public final class CourseWords {
     public List<String> rules() {
         List<String> lines = new ArrayList<>();
         scene.course().rules().forEach(r -> lines.add(rule(r)));
-        scene.course().calls().forEach(c -> lines.add(calls(c)));
+        lines.addAll(calls());
         scoring(scene.course().scoring()).ifPresent(lines::add);
         lines.addAll(conduct(scene.course().conduct()));
         return lines;
@@ -238,6 +238,11 @@ public final class CourseWords {
             said.add(text("scoring.others", s.others()));
         }
         return Optional.of(String.join(" ", said));
+    }
+
+    /** What the coach may call, a line each set. */
+    public List<String> calls() {
+        return scene.course().calls().stream().map(this::calls).toList();
     }
 
     private String calls(CallSet c) {

@@ -136,28 +136,52 @@ public final class PlanWriter {
 
     /** Which drill, who is there, who leads it, and what each gets. */
     public String station(Here here) {
-        String title = drill(here);
-        List<String> groups = groups(here);
-        String who = groups.isEmpty()
-                ? text(
-                        here.players().size() == 1 ? "plan.player" : "plan.players",
-                        here.players().size())
-                : text("plan.groups", ReadOut.list(groups), here.players().size());
-        String said = text("plan.station", title, who);
+        String said = text("plan.station", drill(here), who(here));
         said = here.station()
                 .coach()
                 .flatMap(session::coach)
                 .map(c -> c.name())
                 .map(leads(said))
                 .orElse(said);
+        String led = said;
+        return turns(here).map(t -> text("plan.with-turns", led, t)).orElse(led);
+    }
+
+    /** "Red, 8 players". */
+    public String who(Here here) {
+        List<String> groups = groups(here);
+        return groups.isEmpty()
+                ? text(
+                        here.players().size() == 1 ? "plan.player" : "plan.players",
+                        here.players().size())
+                : text("plan.groups", ReadOut.list(groups), here.players().size());
+    }
+
+    /** "19 to 20 turns each"; empty where nobody gets one. */
+    public Optional<String> turns(Here here) {
         return here.turnsMost() == 0
-                ? said
-                : text(
+                ? Optional.empty()
+                : Optional.of(text(
                         here.turnsMost() == 1 ? "plan.turn" : "plan.turns",
-                        said,
                         here.turnsFewest() == here.turnsMost()
                                 ? String.valueOf(here.turnsMost())
-                                : text("reps.range", here.turnsFewest(), here.turnsMost()));
+                                : text("reps.range", here.turnsFewest(), here.turnsMost())));
+    }
+
+    /** "Red and Blue to Tove: Crossing backs.", as it is called across the floor. */
+    public String goes(Here here) {
+        List<String> groups = groups(here);
+        String who = groups.isEmpty() ? text("plan.all") : ReadOut.list(groups);
+        return here.station()
+                .coach()
+                .flatMap(session::coach)
+                .map(c -> text("plan.goes.coach", who, c.name(), drill(here)))
+                .orElseGet(() -> text("plan.goes", who, drill(here)));
+    }
+
+    /** "A, B and C". @param all at least one */
+    public static String list(List<String> all) {
+        return ReadOut.list(all);
     }
 
     /** A drill, who is there and who leads it. */
@@ -258,25 +282,39 @@ public final class PlanWriter {
                 .mapToInt(Load::turns)
                 .min()
                 .ifPresent(n -> lines.add(text(n == 0 ? "plan.each.none" : n == 1 ? "plan.each.one" : "plan.each", n)));
-        String gear = plan.bring().entrySet().stream()
-                .sorted(java.util.Map.Entry.comparingByKey())
-                .map(e -> gear(e.getKey(), e.getValue()))
-                .collect(Collectors.joining(", "));
-        String balls = plan.balls() == 0
-                ? ""
-                : text(
-                        plan.balls() == 1 ? "plan.ball" : "plan.balls",
-                        plan.balls(),
-                        session.floor().surface().ballName());
-        String all = gear.isEmpty() ? balls : balls.isEmpty() ? gear : gear + ", " + balls;
-        if (!all.isEmpty()) {
-            lines.add(text("plan.bring", all));
-        }
-        if (plan.setOutSeconds() > 0) {
-            String minutes = Numbers.brief(Math.ceil(plan.setOutSeconds() / 30) / 2, 1);
-            lines.add(text("plan.set-out", clock(-60 * Math.ceil(plan.setOutSeconds() / 60)), minutes));
-        }
+        bring().ifPresent(lines::add);
+        setOut().ifPresent(lines::add);
         return lines;
+    }
+
+    /** What has to be there: the most that stands at once. */
+    public Optional<String> bring() {
+        List<String> all = pieces();
+        return all.isEmpty() ? Optional.empty() : Optional.of(text("plan.bring", String.join(", ", all)));
+    }
+
+    /** "2 cones", "8 balls": what has to be there, each kind by itself. */
+    public List<String> pieces() {
+        List<String> all = new ArrayList<>();
+        plan.bring().entrySet().stream()
+                .sorted(java.util.Map.Entry.comparingByKey())
+                .forEach(e -> all.add(gear(e.getKey(), e.getValue())));
+        if (plan.balls() > 0) {
+            all.add(text(
+                    plan.balls() == 1 ? "plan.ball" : "plan.balls",
+                    plan.balls(),
+                    session.floor().surface().ballName()));
+        }
+        return all;
+    }
+
+    /** When to begin putting it out, and how long that takes. */
+    public Optional<String> setOut() {
+        if (plan.setOutSeconds() <= 0) {
+            return Optional.empty();
+        }
+        String minutes = Numbers.brief(Math.ceil(plan.setOutSeconds() / 30) / 2, 1);
+        return Optional.of(text("plan.set-out", clock(-60 * Math.ceil(plan.setOutSeconds() / 60)), minutes));
     }
 
     private static String gear(GearKind kind, int count) {

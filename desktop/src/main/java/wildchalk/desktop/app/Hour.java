@@ -27,7 +27,8 @@ final class Hour {
 
     private SessionView session() {
         if (session == null) {
-            session = new SessionView(new SessionDesk(shell::binder, shell::openFile, shell.dialogs(), faults), faults);
+            session = new SessionView(
+                    new SessionDesk(shell::binder, shell::openFile, shell.dialogs(), faults, shell::reader), faults);
             session.onChanged(shell::refreshBar);
             session.onRun(this::showWhistle);
         }

@@ -22,8 +22,8 @@ import wildchalk.desktop.share.Habits;
 import wildchalk.picture.export.Export;
 import wildchalk.picture.export.ExportOptions;
 import wildchalk.picture.export.ExportOptions.Reach;
+import wildchalk.picture.export.Paper;
 import wildchalk.picture.export.Reader;
-import wildchalk.picture.export.SheetExport;
 import wildchalk.picture.style.Ground;
 import wildchalk.picture.style.StrokeCode;
 
@@ -163,7 +163,7 @@ final class Settings {
                 String at = "export." + kind + ".";
                 int width = (int) number(at + "width", 1, usual.widthPixels(), 9999);
                 return usual.withGround(named(Ground.class, at + "ground", usual.ground()))
-                        .withPaper(named(SheetExport.Paper.class, "paper", usual.paper()))
+                        .withPaper(named(Paper.class, "paper", usual.paper()))
                         .withVersions(named(Reach.class, at + "versions", usual.versions()))
                         .withWays(named(Reach.class, at + "ways", usual.ways()))
                         .withWords(named(Register.class, at + "words", usual.words()))

@@ -67,7 +67,9 @@ final class WhichRep {
 
     /** In the words of the club in whose binder the file lies. */
     Reader reader() throws IOException {
-        Path drills = file.toAbsolutePath().getParent();
+        Path folder = file.toAbsolutePath().normalize().getParent();
+        // a session has a folder of its own among the sessions
+        Path drills = folder != null && Handing.isSession(file) ? folder.getParent() : folder;
         Path binder = drills == null ? null : drills.getParent();
         return binder == null
                 ? Reader.USUAL

@@ -8,6 +8,7 @@ import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -33,8 +34,11 @@ import wildchalk.picture.export.Export;
 import wildchalk.picture.export.ExportOptions;
 import wildchalk.picture.export.ExportOptions.Reach;
 import wildchalk.picture.export.Exports;
-import wildchalk.picture.export.SheetExport;
+import wildchalk.picture.export.Paper;
 import wildchalk.picture.export.Told;
+import wildchalk.picture.handout.Handout;
+import wildchalk.picture.handout.HandoutOptions;
+import wildchalk.picture.handout.Handouts;
 import wildchalk.picture.style.Ground;
 
 /** The commands and their options. */
@@ -60,7 +64,11 @@ final class WildChalkCommand implements Runnable {
     static final class Kinds implements Iterable<String> {
         @Override
         public Iterator<String> iterator() {
-            return Exports.ALL.stream().map(Export::id).iterator();
+            return Stream.concat(
+                            Exports.ALL.stream().map(Export::id),
+                            Handouts.ALL.stream().map(Handout::id))
+                    .distinct()
+                    .iterator();
         }
     }
 
@@ -229,7 +237,7 @@ final class WildChalkCommand implements Runnable {
             @Option(names = "--step", paramLabel = "K", defaultValue = "1", description = "for svg and png; from 1")
                     int step,
             @Option(names = "--paper", defaultValue = "A4", description = "for pdf: ${COMPLETION-CANDIDATES}")
-                    SheetExport.Paper paper,
+                    Paper paper,
             @Option(
                             names = "--words",
                             defaultValue = "ALOUD",
@@ -248,11 +256,20 @@ final class WildChalkCommand implements Runnable {
                             description = "${COMPLETION-CANDIDATES}; ALL, but for gif ONE, unless said otherwise")
                     Reach ways,
             @Option(
+                            names = "--names",
+                            defaultValue = "FIRST",
+                            description = "in what is made of a session: ${COMPLETION-CANDIDATES}")
+                    HandoutOptions.Names names,
+            @Option(
                             names = "--width",
                             paramLabel = "PIXELS",
                             description = "for png (default 2244, 300 dpi on A4) and gif (default 800)")
                     Integer width)
             throws IOException {
+        if (Handing.isSession(which.file())) {
+            out().println(Handing.of(which.file(), wanted, target, new HandoutOptions(paper, names), which.reader()));
+            return CommandLineEntry.WELL;
+        }
         Told told = which.rep();
         int steps = told.path().steps().size();
         if (step < 1 || step > Math.max(1, steps)) {

@@ -36,6 +36,7 @@ import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Worker;
 import wildchalk.desktop.ui.FileDialogs;
 import wildchalk.desktop.ui.Ui;
+import wildchalk.picture.export.Reader;
 
 /** What the Session place needs of the binder. */
 public final class SessionDesk {
@@ -47,6 +48,7 @@ public final class SessionDesk {
     private final Consumer<Path> show;
     private final FileDialogs dialogs;
     private final Faults faults;
+    private final Supplier<Reader> reader;
     private final Worker worker;
     private List<Binder.Entry> entries = List.of();
     /** Of which binder what is known is, and when a drill was put into it last: a save puts a new file in place of the old. */
@@ -58,8 +60,13 @@ public final class SessionDesk {
     private Map<DrillId, LocalDate> lastRun = Map.of();
     private Map<LocalDate, List<Set<PlayerId>>> earlier = Map.of();
 
-    /** @param show opens a drill on the Board */
-    public SessionDesk(Supplier<Binder> binder, Consumer<Path> show, FileDialogs dialogs, Faults faults) {
+    /**
+     * @param show opens a drill on the Board
+     * @param reader for whom it is written and drawn
+     */
+    public SessionDesk(
+            Supplier<Binder> binder, Consumer<Path> show, FileDialogs dialogs, Faults faults, Supplier<Reader> reader) {
+        this.reader = reader;
         this.dialogs = dialogs;
         this.binder = binder;
         this.show = show;
@@ -69,6 +76,10 @@ public final class SessionDesk {
 
     Binder binder() {
         return binder.get();
+    }
+
+    Reader reader() {
+        return reader.get();
     }
 
     /** Opens a drill on the Board, from its file. */

@@ -62,6 +62,7 @@ public final class SessionView extends BorderPane implements Place {
     private final PeopleCard people;
     private final SumsCard sums;
     private final StaffBox staff;
+    private final HandOutMenu handOuts;
     private final Label nothing = new Label(Ui.text("session.nothing"));
     private final VBox filled = new VBox(8);
     private final DrillDrawer drawer;
@@ -84,6 +85,7 @@ public final class SessionView extends BorderPane implements Place {
         this.people = new PeopleCard(desk, this::edit);
         this.sums = new SumsCard(this::edit);
         this.staff = new StaffBox(this::edit);
+        this.handOuts = new HandOutMenu(desk);
         this.people.onSquad(() -> document().ifPresent(SessionDocument::readAnew));
         setId("session-view");
         getStyleClass().add("session");
@@ -136,7 +138,10 @@ public final class SessionView extends BorderPane implements Place {
         Button run = button("session-run", "session.run", () -> running.run());
         run.getStyleClass().add("accent-button");
         run.visibleProperty().bind(filled.sceneProperty().isNotNull());
-        FlowPane head = new FlowPane(8, 6, title, when, which, make, from, copy, run, state, mine, theirs);
+        LazyMenu out = new LazyMenu(Ui.text("session.hand-out"), this::fillHandOuts).withArrow();
+        out.setId("session-hand-out");
+        out.visibleProperty().bind(filled.sceneProperty().isNotNull());
+        FlowPane head = new FlowPane(8, 6, title, when, which, make, from, copy, out, run, state, mine, theirs);
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("head");
         setTop(head);
@@ -207,6 +212,10 @@ public final class SessionView extends BorderPane implements Place {
                                 new SeparatorMenuItem(),
                                 handOn("session-hand-on", d, false),
                                 handOn("session-staff", d, true)));
+    }
+
+    private void fillHandOuts(LazyMenu menu) {
+        document().ifPresent(d -> handOuts.fill(menu, d));
     }
 
     private MenuItem handOn(String id, SessionDocument open, boolean staff) {

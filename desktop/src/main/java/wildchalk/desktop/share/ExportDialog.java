@@ -2,60 +2,38 @@ package wildchalk.desktop.share;
 
 import java.io.IOException;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.function.BiFunction;
-import java.util.function.Function;
 import java.util.stream.IntStream;
-import javafx.beans.property.ObjectProperty;
-import javafx.collections.FXCollections;
-import javafx.scene.control.ButtonBar;
-import javafx.scene.control.ButtonType;
-import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.ComboBox;
-import javafx.scene.control.Control;
-import javafx.scene.control.Dialog;
-import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.words.Register;
 import wildchalk.core.words.StepWords;
 import wildchalk.desktop.ui.Aside;
-import wildchalk.desktop.ui.Dialogs;
-import wildchalk.desktop.ui.Shown;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Export;
 import wildchalk.picture.export.Export.Choice;
 import wildchalk.picture.export.ExportOptions;
 import wildchalk.picture.export.ExportOptions.Reach;
-import wildchalk.picture.export.SheetExport.Paper;
+import wildchalk.picture.export.Paper;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
 
 /** Asks before a file is made what matters for one of its kind, and shows what would come of it. */
 final class ExportDialog {
 
-    private static final double FIELD_WIDTH = 264;
-
     private final Export kind;
     private final Told told;
     /** Whether all ways of the version that is open fit in. */
     private final boolean fit;
 
-    /** More than these are chosen from a list that scrolls. */
-    private static final int MANY = 12;
-
     private final PreviewPane preview = new PreviewPane();
-    private final VBox fields = new VBox(12);
-    private ExportOptions how;
+    private final Asked<ExportOptions> asked;
 
     private ExportDialog(Export kind, Told told, ExportOptions how, boolean fit) {
         this.fit = fit;
         this.kind = kind;
         this.told = told;
-        this.how = how;
+        this.asked = new Asked<>(how, this::look);
     }
 
     /** @return how it is to be made; empty when somebody would rather not */
@@ -77,22 +55,12 @@ final class ExportDialog {
                 field(choice);
             }
         }
-        fields.setMinWidth(FIELD_WIDTH);
-        ButtonType save = new ButtonType(Ui.text("share.save"), ButtonBar.ButtonData.OK_DONE);
-        Dialog<ExportOptions> dialog = Dialogs.dress(new Dialog<>(), owner);
-        dialog.setHeaderText(kind.title());
-        dialog.getDialogPane().setContent(new HBox(24, fields, preview));
-        dialog.getDialogPane().getButtonTypes().setAll(save, ButtonType.CANCEL);
-        dialog.getDialogPane().lookupButton(save).setId("share-save");
-        dialog.getDialogPane().lookupButton(save).disableProperty().bind(preview.refusedProperty());
-        dialog.setResultConverter(button -> button == save ? how : null);
-        dialog.setOnHidden(e -> preview.close());
         look();
-        return dialog.showAndWait();
+        return AskingDialog.ask(owner, kind.title(), asked, preview);
     }
 
     private void look() {
-        ExportOptions wanted = how;
+        ExportOptions wanted = asked.how();
         preview.ask(progress -> kind.look(told, wanted, PreviewPane.WIDTH, progress));
     }
 
@@ -102,20 +70,28 @@ final class ExportDialog {
             case WAYS -> ways();
             case STEP -> steps();
             case WORDS ->
-                choose(
-                        choice,
+                asked.choose(
+                        choice.name(),
                         List.of(Register.values()),
                         w -> Ui.text("share.words." + w),
-                        how.words(),
+                        asked.how().words(),
                         ExportOptions::withWords);
-            case PAPER -> choose(choice, List.of(Paper.values()), Paper::title, how.paper(), ExportOptions::withPaper);
-            case WIDTH -> choose(choice, kind.widths(), this::width, how.widthPixels(), ExportOptions::withWidth);
+            case PAPER ->
+                asked.choose(
+                        choice.name(),
+                        List.of(Paper.values()),
+                        Paper::title,
+                        asked.how().paper(),
+                        ExportOptions::withPaper);
+            case WIDTH ->
+                asked.choose(
+                        choice.name(), kind.widths(), this::width, asked.how().widthPixels(), ExportOptions::withWidth);
             case GROUND ->
-                choose(
-                        choice,
+                asked.choose(
+                        choice.name(),
                         List.of(Ground.values()),
                         g -> Ui.text("share.ground." + g),
-                        how.ground(),
+                        asked.how().ground(),
                         ExportOptions::withGround);
         }
     }
@@ -123,11 +99,11 @@ final class ExportDialog {
     private void versions() {
         if (told.drill().progressions().size() > 1) {
             String open = told.run().version().title();
-            choose(
-                    Choice.VERSIONS,
+            asked.choose(
+                    Choice.VERSIONS.name(),
                     List.of(Reach.ALL, Reach.ONE),
                     r -> r == Reach.ONE ? Ui.text("share.this-version", open) : Ui.text("share.all-versions"),
-                    how.versions(),
+                    asked.how().versions(),
                     ExportOptions::withVersions);
         }
     }
@@ -137,26 +113,26 @@ final class ExportDialog {
             return;
         }
         String open = told.run().label();
-        choose(
-                Choice.WAYS,
+        asked.choose(
+                Choice.WAYS.name(),
                 fit ? List.of(Reach.ALL, Reach.ONE) : List.of(Reach.ONE),
                 r -> r == Reach.ONE ? Ui.text("share.this-way", open) : Ui.text("share.all-ways"),
-                fit ? how.ways() : Reach.ONE,
+                fit ? asked.how().ways() : Reach.ONE,
                 ExportOptions::withWays);
         if (!fit) {
             // a version with too many goes one way whatever is wanted: the habit stays as it was
-            fields.getChildren().add(quiet(Ui.text("share.too-many-ways", kind.mostWays())));
+            asked.tell(Ui.text("share.too-many-ways", kind.mostWays()));
         }
     }
 
     private void steps() {
         List<StepWords> steps = told.talk().steps();
         if (steps.size() > 1) {
-            choose(
-                    Choice.STEP,
+            asked.choose(
+                    Choice.STEP.name(),
                     IntStream.range(0, steps.size()).boxed().toList(),
                     i -> steps.get(i).title(),
-                    how.step(),
+                    asked.how().step(),
                     ExportOptions::withStep);
         }
     }
@@ -164,50 +140,5 @@ final class ExportDialog {
     private String width(int pixels) {
         String use = "share.width." + pixels;
         return Ui.text(use, Ui.text("share.pixels", pixels));
-    }
-
-    private <T> void choose(
-            Choice choice,
-            List<T> values,
-            Function<T, String> words,
-            T now,
-            BiFunction<ExportOptions, T, ExportOptions> set) {
-        Control box = box(values, words, now, set);
-        box.setId("share-" + choice.name().toLowerCase(Locale.ROOT));
-        box.setMaxWidth(Double.MAX_VALUE);
-        Label label = new Label(Ui.text("share.ask." + choice));
-        label.setLabelFor(box);
-        box.setAccessibleText(label.getText());
-        fields.getChildren().add(new VBox(4, label, box));
-    }
-
-    /** Many are listed in what scrolls, which makes a row for what is seen of it only. */
-    private <T> Control box(
-            List<T> values, Function<T, String> words, T now, BiFunction<ExportOptions, T, ExportOptions> set) {
-        if (values.size() > MANY) {
-            ComboBox<T> box = new ComboBox<>(FXCollections.observableList(values));
-            box.setConverter(Shown.by(words));
-            bind(box.valueProperty(), now, set);
-            return box;
-        }
-        ChoiceBox<T> box = new ChoiceBox<>(FXCollections.observableList(values));
-        box.setConverter(Shown.by(words));
-        bind(box.valueProperty(), now, set);
-        return box;
-    }
-
-    private <T> void bind(ObjectProperty<T> chosen, T now, BiFunction<ExportOptions, T, ExportOptions> set) {
-        chosen.set(now);
-        chosen.addListener((o, before, value) -> {
-            how = set.apply(how, value);
-            look();
-        });
-    }
-
-    private static Label quiet(String text) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.getStyleClass().add("quiet");
-        return label;
     }
 }

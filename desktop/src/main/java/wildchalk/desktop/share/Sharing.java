@@ -2,15 +2,8 @@ package wildchalk.desktop.share;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import javafx.scene.control.Alert;
-import javafx.scene.control.ButtonBar.ButtonData;
-import javafx.scene.control.ButtonType;
 import javafx.stage.Stage;
-import wildchalk.core.binder.SafeFiles;
 import wildchalk.core.text.Slugs;
-import wildchalk.desktop.ui.Dialogs;
-import wildchalk.desktop.ui.Errand;
-import wildchalk.desktop.ui.Failures;
 import wildchalk.desktop.ui.FileDialogs;
 import wildchalk.desktop.ui.SaveQuestion;
 import wildchalk.desktop.ui.Ui;
@@ -21,8 +14,6 @@ import wildchalk.picture.style.Ground;
 
 /** Exports the open drill: asks how and where to, works beside the window, says what became of it, and opens it. */
 public final class Sharing {
-
-    private static final ButtonType OPEN = new ButtonType(Ui.text("share.open"), ButtonData.LEFT);
 
     private final Stage owner;
     private final FileDialogs dialogs;
@@ -46,7 +37,7 @@ public final class Sharing {
                 save(kind, told, how);
             });
         } catch (IOException why) {
-            tell(Alert.AlertType.ERROR, Ui.text("share.failed") + ": " + Failures.said(why));
+            delivery().failed(why);
         }
     }
 
@@ -59,45 +50,14 @@ public final class Sharing {
     }
 
     private void write(Export kind, Told told, ExportOptions how, Path target) {
-        Errand.run(
-                owner,
-                Ui.text("share.working", target.getFileName()),
-                progress -> {
-                    SafeFiles.replace(target, kind.make(told, how, progress));
-                    return target;
-                },
-                made -> done(told, made),
-                why -> tell(Alert.AlertType.ERROR, Ui.text("share.failed") + ": " + Failures.said(why)),
-                () -> tell(Alert.AlertType.INFORMATION, Ui.text("share.stopped")));
+        delivery()
+                .write(
+                        target,
+                        progress -> kind.make(told, how, progress),
+                        told.isPrintable() ? "" : Ui.text("share.replaced"));
     }
 
-    private void done(Told told, Path target) {
-        String text = Ui.text("share.done", target);
-        String said = told.isPrintable() ? text : text + "\n" + Ui.text("share.replaced");
-        Alert alert = alert(Alert.AlertType.INFORMATION, said, OPEN, ButtonType.OK);
-        alert.setOnHidden(e -> {
-            if (alert.getResult() == OPEN) {
-                open(target);
-            }
-        });
-        alert.show();
-    }
-
-    private void open(Path target) {
-        try {
-            dialogs.openOutside(target);
-        } catch (IOException nothingThere) {
-            tell(Alert.AlertType.INFORMATION, Ui.text("share.not-opened", target));
-        }
-    }
-
-    private void tell(Alert.AlertType type, String message) {
-        alert(type, message, ButtonType.OK).show();
-    }
-
-    private Alert alert(Alert.AlertType type, String message, ButtonType... buttons) {
-        Alert alert = new Alert(type, message, buttons);
-        alert.setHeaderText(null);
-        return Dialogs.dress(alert, owner);
+    private Delivery delivery() {
+        return new Delivery(owner, dialogs);
     }
 }

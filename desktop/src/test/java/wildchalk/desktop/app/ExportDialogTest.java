@@ -20,7 +20,7 @@ import org.testfx.framework.junit5.Start;
 import wildchalk.picture.export.Export;
 import wildchalk.picture.export.ExportOptions.Reach;
 import wildchalk.picture.export.Exports;
-import wildchalk.picture.export.SheetExport.Paper;
+import wildchalk.picture.export.Paper;
 import wildchalk.picture.style.Ground;
 
 @ExtendWith(ApplicationExtension.class)

@@ -18,6 +18,7 @@ import wildchalk.core.binder.Binder;
 import wildchalk.desktop.app.Window;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.ui.FileDialogs;
+import wildchalk.picture.export.Reader;
 
 /** Whoever waits for the drills of a binder gets them, and nobody takes "not read yet" for "there are none". */
 @ExtendWith(ApplicationExtension.class)
@@ -26,8 +27,12 @@ class SessionDeskTest {
     @Test
     void allWhoWaitAreAnswered(@TempDir Path folder) throws Exception {
         Files.createDirectories(folder.resolve("drills"));
-        SessionDesk desk =
-                new SessionDesk(() -> new Binder(folder), file -> {}, Mockito.mock(FileDialogs.class), new Faults());
+        SessionDesk desk = new SessionDesk(
+                () -> new Binder(folder),
+                file -> {},
+                Mockito.mock(FileDialogs.class),
+                new Faults(),
+                () -> Reader.USUAL);
         assertFalse(desk.knowsDrills(), "nothing was asked for yet");
         List<String> answered = new ArrayList<>();
         WaitForAsyncUtils.waitForAsyncFx(20_000, () -> {

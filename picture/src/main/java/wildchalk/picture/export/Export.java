@@ -69,7 +69,7 @@ public record Export(
     /** How it is made when nothing is chosen. */
     public ExportOptions usual(Ground ground, int step) {
         int width = widths.isEmpty() ? PngExport.PRINT_WIDTH : widths.get(0);
-        return new ExportOptions(ground, step, SheetExport.Paper.A4, width, reach, reach, Register.ALOUD);
+        return new ExportOptions(ground, step, Paper.A4, width, reach, reach, Register.ALOUD);
     }
 
     public byte[] make(Told told, ExportOptions options, Progress progress) throws IOException {

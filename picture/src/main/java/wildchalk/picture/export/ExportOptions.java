@@ -14,7 +14,7 @@ import wildchalk.picture.style.Ground;
  * @param words how much is told
  */
 public record ExportOptions(
-        Ground ground, int step, SheetExport.Paper paper, int widthPixels, Reach versions, Reach ways, Register words) {
+        Ground ground, int step, Paper paper, int widthPixels, Reach versions, Reach ways, Register words) {
 
     /** How much of a drill goes in. */
     public enum Reach {
@@ -39,7 +39,7 @@ public record ExportOptions(
         return new ExportOptions(ground, other, paper, widthPixels, versions, ways, words);
     }
 
-    public ExportOptions withPaper(SheetExport.Paper other) {
+    public ExportOptions withPaper(Paper other) {
         return new ExportOptions(ground, step, other, widthPixels, versions, ways, words);
     }
 

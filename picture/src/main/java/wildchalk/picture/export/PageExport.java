@@ -30,7 +30,6 @@ import wildchalk.core.motion.CarriedGear;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.surface.View;
 import wildchalk.core.text.Numbers;
-import wildchalk.core.text.Printable;
 import wildchalk.core.text.Texts;
 import wildchalk.core.words.CourseWords;
 import wildchalk.core.words.Line;
@@ -83,12 +82,12 @@ public final class PageExport {
         values.put("words", words(plays));
         values.put("parts", parts(plays));
         values.put("data", data(plays, v));
-        values.put("about", escape(about(told)));
+        values.put("about", Xhtml.escape(about(told)));
         values.put(
                 "note",
-                escape(TEXTS.get(
+                Xhtml.escape(TEXTS.get(
                         "page.figures", told.drill().audience().paceBand().label())));
-        values.put("title", escape(told.drill().title()));
+        values.put("title", Xhtml.escape(told.drill().title()));
         String page = Template.of("page.html").fill(values);
         Progress.tell(progress, 1);
         return page.getBytes(StandardCharsets.UTF_8);
@@ -332,15 +331,16 @@ public final class PageExport {
         for (String key : List.of("play", "pause")) {
             labels.put(key, TEXTS.get("page." + key));
         }
-        return escape(labels.toString());
+        return Xhtml.escape(labels.toString());
     }
 
     private static String roleOptions(List<Play> plays) {
         Map<String, String> labels = new LinkedHashMap<>();
         plays.forEach(p -> p.told().path().roles().forEach(r -> labels.putIfAbsent(r.id().text(), r.label())));
         StringBuilder html =
-                new StringBuilder("<option value=\"\">" + escape(TEXTS.get("page.everyone")) + "</option>");
-        labels.forEach((id, label) -> html.append("<option value=\"%s\">%s</option>".formatted(id, escape(label))));
+                new StringBuilder("<option value=\"\">" + Xhtml.escape(TEXTS.get("page.everyone")) + "</option>");
+        labels.forEach(
+                (id, label) -> html.append("<option value=\"%s\">%s</option>".formatted(id, Xhtml.escape(label))));
         return html.toString();
     }
 
@@ -351,8 +351,8 @@ public final class PageExport {
                 p.told().run().version().id().text(), p.told().run().version().title()));
         String now = first(plays).told().run().version().id().text();
         StringBuilder html = new StringBuilder();
-        titles.forEach((id, title) -> html.append(
-                "<option value=\"%s\"%s>%s</option>".formatted(id, id.equals(now) ? " selected" : "", escape(title))));
+        titles.forEach((id, title) -> html.append("<option value=\"%s\"%s>%s</option>"
+                .formatted(id, id.equals(now) ? " selected" : "", Xhtml.escape(title))));
         return html.toString();
     }
 
@@ -369,7 +369,7 @@ public final class PageExport {
             String suits = told.run().version().course().suits().inWords();
             if (!suits.isEmpty()) {
                 html.append("<p>")
-                        .append(escape(TEXTS.get("sheet.level", suits)))
+                        .append(Xhtml.escape(TEXTS.get("sheet.level", suits)))
                         .append("</p>");
             }
             lines(html, "page.changes", told.talk().changes());
@@ -388,8 +388,8 @@ public final class PageExport {
 
     private static void lines(StringBuilder html, String title, List<String> lines) {
         if (!lines.isEmpty()) {
-            html.append("<h2>").append(escape(TEXTS.get(title))).append("</h2><ul>");
-            lines.forEach(l -> html.append("<li>").append(escape(l)).append("</li>"));
+            html.append("<h2>").append(Xhtml.escape(TEXTS.get(title))).append("</h2><ul>");
+            lines.forEach(l -> html.append("<li>").append(Xhtml.escape(l)).append("</li>"));
             html.append("</ul>");
         }
     }
@@ -398,19 +398,20 @@ public final class PageExport {
         // of what is done again one line is said
         String hidden = step.lines().isEmpty() && !step.sentences().isEmpty() ? " hidden" : "";
         html.append("<li data-step=\"%d\"%s><button type=\"button\" class=\"go\"><b>%s</b> <span>%s</span></button>"
-                .formatted(index, hidden, escape(step.title()), escape(step.span())));
+                .formatted(index, hidden, Xhtml.escape(step.title()), Xhtml.escape(step.span())));
         if (!step.numbers().isEmpty()) {
-            html.append("<p><b>").append(escape(step.numbers())).append("</b></p>");
+            html.append("<p><b>").append(Xhtml.escape(step.numbers())).append("</b></p>");
         }
         for (Line line : step.lines()) {
-            html.append("<p>%s <small>%s</small></p>".formatted(escape(line.text()), escape(line.measure())));
+            html.append(
+                    "<p>%s <small>%s</small></p>".formatted(Xhtml.escape(line.text()), Xhtml.escape(line.measure())));
         }
         for (String point : step.points()) {
-            html.append("<p class=\"point\">%s</p>".formatted(escape(point)));
+            html.append("<p class=\"point\">%s</p>".formatted(Xhtml.escape(point)));
         }
         step.question()
                 .ifPresent(q -> html.append("<details><summary>%s</summary><p>%s</p></details>"
-                        .formatted(escape(q.ask()), escape(q.answer()))));
+                        .formatted(Xhtml.escape(q.ask()), Xhtml.escape(q.answer()))));
         html.append("</li>");
     }
 
@@ -423,7 +424,7 @@ public final class PageExport {
                 html.append(
                         "<section class=\"part\" data-play=\"%d\" data-role=\"%s\" hidden>".formatted(i, role.id()));
                 for (String line : part.apply(role.id())) {
-                    html.append("<p>").append(escape(line)).append("</p>");
+                    html.append("<p>").append(Xhtml.escape(line)).append("</p>");
                 }
                 html.append("</section>");
             }
@@ -432,15 +433,6 @@ public final class PageExport {
     }
 
     /** Text as it may stand in HTML, in an element or in a quoted attribute. */
-    static String escape(String text) {
-        return Printable.of(text)
-                .replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;")
-                .replace("'", "&#39;");
-    }
-
     private static String colours(Ground ground) {
         return ":root{--ground:%s;--floor:%s;--text:%s;--quiet:%s;--accent:%s}"
                 .formatted(

@@ -1,15 +1,10 @@
 package wildchalk.picture.export;
 
 import java.awt.Graphics2D;
-import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.rendering.ImageType;
-import org.apache.pdfbox.rendering.PDFRenderer;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
@@ -22,9 +17,8 @@ import wildchalk.picture.style.Fonts;
 final class Previews {
 
     /** More pages, ways and versions than anybody leafs through before he saves. */
-    private static final int MOST_PICTURES = 12;
+    static final int MOST_PICTURES = 12;
 
-    private static final double POINTS_PER_INCH = 72;
     /** Where in a rep a moving picture is shown: half way something is under way. */
     private static final double SHOWN_AT = 0.5;
 
@@ -35,24 +29,7 @@ final class Previews {
     /** The pages themselves. */
     static Preview sheet(Told told, ExportOptions how, int width, Progress progress) throws IOException {
         byte[] pdf = SheetExport.of(told, how, fraction -> progress.at(fraction / 2));
-        List<BufferedImage> pages = new ArrayList<>();
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            int count = document.getNumberOfPages();
-            PDFRenderer renderer = new PDFRenderer(document);
-            renderer.setRenderingHints(
-                    new RenderingHints(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON));
-            for (int i = 0; i < Math.min(count, MOST_PICTURES); i++) {
-                Progress.tell(progress, 0.5 + 0.5 * i / count);
-                double inches = document.getPage(i).getMediaBox().getWidth() / POINTS_PER_INCH;
-                pages.add(renderer.renderImageWithDPI(i, (float) (width / inches), ImageType.RGB));
-            }
-            return new Preview(
-                    pages,
-                    TEXTS.get(
-                            count == 1 ? "preview.page" : "preview.pages",
-                            count,
-                            how.paper().title()));
-        }
+        return PdfPreview.of(pdf, how.paper(), width, progress);
     }
 
     static Preview png(Told told, ExportOptions how, int width, Progress progress) {

@@ -2,13 +2,8 @@ package wildchalk.picture.export;
 
 import java.io.IOException;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.OptionalInt;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wildchalk.core.drill.Audience;
@@ -47,51 +42,56 @@ final class SheetHtml {
     private static final double MOST_MAP_MILLIMETRES = 20;
 
     private final List<SheetParts.Page> pages;
+    private final List<String> heads;
     private final ExportOptions how;
     private final double width;
 
-    SheetHtml(List<SheetParts.Page> pages, ExportOptions how) {
+    /** @param heads what stands above each page; nothing where it is empty */
+    SheetHtml(List<SheetParts.Page> pages, List<String> heads, ExportOptions how) {
         this.pages = pages;
+        this.heads = heads;
         this.how = how;
         this.width = how.paper().textWidthMillimetres();
     }
 
     /** All pages, each set in its way. */
-    String of(List<SheetDensity> densities) throws IOException {
+    String of(List<SheetDensity> densities) {
         StringBuilder body = new StringBuilder();
         for (int i = 0; i < pages.size(); i++) {
             page(body, i, densities.get(i));
         }
-        return whole(body);
+        return body.toString();
     }
 
-    /** One page alone. */
+    /** A text of one page alone. */
     String of(int page, SheetDensity density) throws IOException {
         StringBuilder body = new StringBuilder();
         page(body, page, density);
-        return whole(body);
+        return Pdf.text(name(page), how.paper(), List.of(), body);
     }
 
-    private String whole(StringBuilder body) throws IOException {
-        String title = pages.get(0).told().drill().title();
-        return Template.of("sheet.html")
-                .fill(Map.of(
-                        "paper",
-                        how.paper().css(),
-                        "css-title",
-                        cssText(title),
-                        "css-note",
-                        cssText(TEXTS.get("sheet.note")),
-                        "title",
-                        escape(title),
-                        "body",
-                        body));
+    /** What a page is called: its drill, and its version where there are several. */
+    String name(int page) {
+        Told told = pages.get(page).told();
+        return told.drill().progressions().size() == 1
+                ? told.drill().title()
+                : told.drill().title() + " · " + told.run().version().title();
+    }
+
+    /** Where a page begins. */
+    static String anchor(int page) {
+        return "drill-" + page;
     }
 
     private void page(StringBuilder body, int number, SheetDensity density) {
         SheetParts.Page page = pages.get(number);
         Told told = page.told();
-        body.append("<div class=\"page\">");
+        body.append("<div class=\"page\" id=\"%s\">".formatted(anchor(number)));
+        if (!heads.get(number).isEmpty()) {
+            body.append("<p class=\"above\">")
+                    .append(Xhtml.escape(heads.get(number)))
+                    .append("</p>");
+        }
         head(body, told);
         setUp(body, page, number, density);
         if (how.words() != Register.PROBLEM) {
@@ -114,21 +114,21 @@ final class SheetHtml {
         String suits = told.run().version().course().suits().inWords();
         body.append("<table class=\"head\"><tr><td><h1>%s</h1><p class=\"about\">%s · %s</p></td>"
                 .formatted(
-                        escape(told.drill().title()),
-                        escape(told.run().version().title()),
-                        escape(told.drill().surface().title())));
+                        Xhtml.escape(told.drill().title()),
+                        Xhtml.escape(told.run().version().title()),
+                        Xhtml.escape(told.drill().surface().title())));
         body.append(
                 "<td class=\"facts\"><p><b class=\"large\">%s</b> · %s</p><p class=\"about\">%s%s</p></td></tr></table>"
                         .formatted(
-                                escape(TEXTS.get("sheet.minutes", audience.minutes())),
-                                escape(String.join(" · ", facts)),
-                                escape(TEXTS.get(
+                                Xhtml.escape(TEXTS.get("sheet.minutes", audience.minutes())),
+                                Xhtml.escape(String.join(" · ", facts)),
+                                Xhtml.escape(TEXTS.get(
                                         "sheet.for",
                                         ages,
                                         audience.players().min(),
                                         audience.players().max(),
                                         audience.players().best())),
-                                suits.isEmpty() ? "" : "<br/>" + escape(TEXTS.get("sheet.level", suits))));
+                                suits.isEmpty() ? "" : "<br/>" + Xhtml.escape(TEXTS.get("sheet.level", suits))));
     }
 
     // ---- set-up ----
@@ -139,7 +139,10 @@ final class SheetHtml {
         double high = Math.min(wide * aspect(told), 95 * density.heightShare());
         body.append("<table class=\"set-up\"><tr><td style=\"width:%smm\">".formatted(Numbers.fixed(wide + 4, 1)));
         object(body, SheetPictures.SET_UP, number, -1, "sheet.alt.set-up", wide, high);
-        section(body, "sheet.gear", paragraph(String.join(" · ", told.talk().gear())));
+        Xhtml.section(
+                body,
+                TEXTS.get("sheet.gear"),
+                Xhtml.paragraph(String.join(" · ", told.talk().gear())));
         if (density.legend() && how.words() != Register.PROBLEM) {
             object(
                     body,
@@ -156,15 +159,19 @@ final class SheetHtml {
             object(body, SheetPictures.MAP, number, -1, "sheet.alt.map", mapHigh / mapAspect(told), mapHigh);
         }
         if (how.words() == Register.PROBLEM) {
-            section(body, "sheet.problem", list(told.problem()));
+            Xhtml.section(body, TEXTS.get("sheet.problem"), Xhtml.list(told.problem()));
         }
         boolean version = page.marks().isPresent();
         if (version) {
-            section(body, "sheet.changes", list(told.talk().changes()));
+            Xhtml.section(
+                    body, TEXTS.get("sheet.changes"), Xhtml.list(told.talk().changes()));
         }
         if (how.words() != Register.SHORT && !version) {
             List<String> lines = told.talk().setUp();
-            section(body, "sheet.set-up", density.running() ? paragraph(String.join(" ", lines)) : list(lines));
+            Xhtml.section(
+                    body,
+                    TEXTS.get("sheet.set-up"),
+                    density.running() ? Xhtml.paragraph(String.join(" ", lines)) : Xhtml.list(lines));
         }
         body.append("</td></tr></table>");
     }
@@ -212,57 +219,18 @@ final class SheetHtml {
         StepWords words = shot.words();
         String numbers = words.numbers().isEmpty() ? "" : " · " + words.numbers();
         body.append("<p class=\"caption\"><b>%s</b> <span>%s%s</span></p>"
-                .formatted(escape(words.title()), escape(words.span()), escape(numbers)));
+                .formatted(Xhtml.escape(words.title()), Xhtml.escape(words.span()), Xhtml.escape(numbers)));
         String told = how.words() == Register.SHORT
                 ? words.brief()
                 : words.lines().stream().map(Line::text).collect(Collectors.joining(" "));
-        body.append("<p>").append(bold(told, shot.told().path())).append("</p>");
+        body.append("<p>").append(Xhtml.bold(told, labels(shot.told().path()))).append("</p>");
         for (String point : words.points()) {
-            body.append("<p class=\"point\">").append(escape(point)).append("</p>");
+            body.append("<p class=\"point\">").append(Xhtml.escape(point)).append("</p>");
         }
         words.question()
                 .ifPresent(q -> body.append("<p class=\"point\">? ")
-                        .append(escape(q.ask() + (q.answer().isEmpty() ? "" : " – " + q.answer())))
+                        .append(Xhtml.escape(q.ask() + (q.answer().isEmpty() ? "" : " – " + q.answer())))
                         .append("</p>"));
-    }
-
-    /** With the labels of players in bold, so that everybody finds his own. */
-    private static String bold(String text, Path path) {
-        String labels = path.roles().stream()
-                .map(Role::label)
-                .sorted(Comparator.comparingInt(String::length).reversed())
-                .map(Pattern::quote)
-                .collect(Collectors.joining("|"));
-        return labels.isEmpty()
-                ? escape(text)
-                : marked(text, Pattern.compile("(?<!\\w)(?:" + labels + ")(?!\\w)" + STOP), "<b>%s</b>");
-    }
-
-    /** What follows on a word stays on its line. */
-    private static final String STOP = "[.,:;!?]?";
-
-    /** A figure on one line with its unit. */
-    private static String figures(String text) {
-        return marked(text, MEASURE, "<span class=\"figure\">%s</span>");
-    }
-
-    private static final Pattern MEASURE = Pattern.compile("\\b\\d+(?:\\.\\d+)? (?:m|yd|ft|s)\\b" + STOP);
-
-    /** Each piece is an element of its own: what stands outside all elements of a line is painted first, and read first. */
-    private static String marked(String text, Pattern what, String as) {
-        StringBuilder html = new StringBuilder();
-        Matcher matcher = what.matcher(text);
-        int end = 0;
-        while (matcher.find()) {
-            html.append(
-                    matcher.start() > end ? "<span>" + escape(text.substring(end, matcher.start())) + "</span>" : "");
-            html.append(as.formatted(escape(matcher.group())));
-            end = matcher.end();
-        }
-        return end == 0
-                ? escape(text)
-                : html.append(end < text.length() ? "<span>" + escape(text.substring(end)) + "</span>" : "")
-                        .toString();
     }
 
     // ---- what follows ----
@@ -287,30 +255,34 @@ final class SheetHtml {
         StringBuilder left = new StringBuilder();
         StringBuilder right = new StringBuilder();
         if (!told.talk().rotation().isEmpty()) {
-            section(
+            Xhtml.section(
                     left,
-                    "sheet.rotation",
-                    paragraph(String.join(" ", told.talk().rotation())));
+                    TEXTS.get("sheet.rotation"),
+                    Xhtml.paragraph(String.join(" ", told.talk().rotation())));
             if (RotationPainter.hasSomething(told.path())) {
                 object(left, SheetPictures.ROTATION, number, -1, "sheet.alt.rotation", 58, ROTATION_MILLIMETRES);
             }
         }
         if (!problem) {
             ways(left, told);
-            optional(right, "sheet.rules", told.talk().rules());
+            Xhtml.optional(right, TEXTS.get("sheet.rules"), told.talk().rules());
         }
-        optional(right, "sheet.cautions", told.talk().cautions());
+        Xhtml.optional(right, TEXTS.get("sheet.cautions"), told.talk().cautions());
         if (how.versions() == Reach.ONE && page.marks().isEmpty()) {
             versions(right, told);
         }
-        if (number == 0 && how.words() == Register.ALOUD) {
+        boolean first = number == 0 || !pages.get(number - 1).told().drill().equals(told.drill());
+        if (first && how.words() == Register.ALOUD) {
             if (!told.drill().notes().isEmpty()) {
-                section(right, "sheet.notes", paragraph(told.drill().notes()));
+                Xhtml.section(
+                        right,
+                        TEXTS.get("sheet.notes"),
+                        Xhtml.paragraph(told.drill().notes()));
             }
             FindingWriter writer = told.findingWriter();
-            optional(
+            Xhtml.optional(
                     left,
-                    "sheet.findings",
+                    TEXTS.get("sheet.findings"),
                     told.findings().stream()
                             .filter(f -> f.severity() != Severity.NOTE) // notes are for whoever draws
                             .map(f -> writer.message(f) + " " + writer.remedy(f))
@@ -338,7 +310,7 @@ final class SheetHtml {
                     .distinct()
                     .toList();
         }
-        optional(body, "sheet.paths", lines);
+        Xhtml.optional(body, TEXTS.get("sheet.paths"), lines);
     }
 
     private static String fork(Fork fork) {
@@ -352,63 +324,25 @@ final class SheetHtml {
                 .filter(p -> !p.equals(told.run().version()))
                 .map(p -> p.title() + ": " + told.changesOf(p).stream().limit(2).collect(Collectors.joining(" ")))
                 .toList();
-        optional(body, "sheet.versions", lines);
+        Xhtml.optional(body, TEXTS.get("sheet.versions"), lines);
     }
 
     // ---- pieces ----
 
     private void object(StringBuilder body, String kind, int page, int shot, String alt, double wide, double high) {
         String title = shot < 0 ? "" : pages.get(page).shots().get(shot).words().title();
-        body.append(
-                "<object type=\"%s\" data-page=\"%d\" data-shot=\"%s\" alt=\"%s\" style=\"width:%smm;height:%smm\"></object>"
-                        .formatted(
-                                kind,
-                                page,
-                                shot < 0 ? "" : String.valueOf(shot),
-                                escape(TEXTS.get(alt, title)),
-                                Numbers.fixed(wide, 1),
-                                Numbers.fixed(high, 1)));
+        body.append(Xhtml.object(
+                kind,
+                TEXTS.get(alt, title),
+                wide,
+                high,
+                "page",
+                String.valueOf(page),
+                "shot",
+                shot < 0 ? "" : String.valueOf(shot)));
     }
 
-    private static void optional(StringBuilder body, String title, List<String> lines) {
-        if (!lines.isEmpty()) {
-            section(body, title, list(lines));
-        }
-    }
-
-    private static void section(StringBuilder body, String title, String content) {
-        body.append("<h2>").append(escape(TEXTS.get(title))).append("</h2>").append(content);
-    }
-
-    private static String paragraph(String text) {
-        return "<p>" + figures(capital(text)).replace("\n", "<br/>") + "</p>";
-    }
-
-    private static String list(List<String> lines) {
-        StringBuilder html = new StringBuilder("<ul>");
-        lines.forEach(l -> html.append("<li>").append(figures(capital(l))).append("</li>"));
-        return html.append("</ul>").toString();
-    }
-
-    private static String capital(String text) {
-        return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
-    }
-
-    /** Text as XHTML may hold it. */
-    private static String escape(String text) {
-        return PageExport.escape(text).replace("\u00A0", " ");
-    }
-
-    /** Text as it may stand in a quoted CSS string inside XHTML: all but letters and digits by their numbers. */
-    private static String cssText(String text) {
-        StringBuilder css = new StringBuilder();
-        text.codePoints().forEach(c -> {
-            if (Character.isLetterOrDigit(c) && c < 128) {
-                css.appendCodePoint(c);
-            } else {
-                css.append('\\').append(Integer.toHexString(c)).append(' ');
-            }
-        });
-        return css.toString();
+    private static List<String> labels(Path path) {
+        return path.roles().stream().map(Role::label).toList();
     }
 }

@@ -26,7 +26,7 @@ public final class WeeksPage {
                 .append("<meta http-equiv=\"Content-Security-Policy\" content=\"default-src 'none'; ")
                 .append("style-src 'unsafe-inline'; font-src data:\">")
                 .append("<meta name=\"viewport\" content=\"width=device-width, initial-scale=1\"><title>")
-                .append(escaped(title))
+                .append(Xhtml.escape(title))
                 .append("</title><style>")
                 .append(FontFaces.css())
                 .append("body{font-family:'Atkinson Hyperlegible',sans-serif;color:#1d2b33;background:#fff;")
@@ -36,15 +36,16 @@ public final class WeeksPage {
                 .append("h1{font-size:1.6em}h2{font-size:1.2em;margin-top:1.6em;break-after:avoid}")
                 .append("svg{width:100%;height:auto}ul{padding-left:1.2em}.under{margin-left:1.4em}")
                 .append(".quiet{color:#52616a}section{break-inside:avoid}</style></head><body><h1>")
-                .append(escaped(title))
+                .append(Xhtml.escape(title))
                 .append("</h1>");
         words.sums().forEach(l -> paragraph(out, l));
         if (!weeks.hints().isEmpty()) {
             head(out, "weeks.page.hints");
             out.append("<ul>");
             weeks.hints()
-                    .forEach(h ->
-                            out.append("<li>").append(escaped(words.hint(h))).append("</li>"));
+                    .forEach(h -> out.append("<li>")
+                            .append(Xhtml.escape(words.hint(h)))
+                            .append("</li>"));
             out.append("</ul>");
         }
         WeeksPainter painter = new WeeksPainter(Ground.PRINT);
@@ -64,7 +65,8 @@ public final class WeeksPage {
         for (int i = practices.size() - 1; i >= 0; i--) {
             Practice p = practices.get(i);
             out.append("<section><h3>")
-                    .append(escaped(p.planned().date() + " · " + p.planned().title()))
+                    .append(Xhtml.escape(
+                            p.planned().date() + " · " + p.planned().title()))
                     .append("</h3>");
             words.practice(p).forEach(l -> paragraph(out, l));
             out.append("</section>");
@@ -75,16 +77,17 @@ public final class WeeksPage {
 
     private static void table(StringBuilder out, Weeks weeks, WeeksWriter words) {
         out.append("<table><tr>");
-        WeeksWriter.heads().forEach(h -> out.append("<th>").append(escaped(h)).append("</th>"));
+        WeeksWriter.heads()
+                .forEach(h -> out.append("<th>").append(Xhtml.escape(h)).append("</th>"));
         out.append("</tr>");
         weeks.shares().forEach(s -> {
             out.append("<tr>");
-            words.row(s).forEach(c -> out.append("<td>").append(escaped(c)).append("</td>"));
+            words.row(s).forEach(c -> out.append("<td>").append(Xhtml.escape(c)).append("</td>"));
             out.append("</tr>");
         });
         out.append("</table>");
         out.append("<p class=\"quiet\">")
-                .append(escaped(Texts.CORE.get("plan.model")))
+                .append(Xhtml.escape(Texts.CORE.get("plan.model")))
                 .append("</p>");
     }
 
@@ -96,12 +99,12 @@ public final class WeeksPage {
     }
 
     private static void head(StringBuilder out, String key) {
-        out.append("<h2>").append(escaped(Texts.CORE.get(key))).append("</h2>");
+        out.append("<h2>").append(Xhtml.escape(Texts.CORE.get(key))).append("</h2>");
     }
 
     private static void paragraph(StringBuilder out, String line) {
         out.append(line.startsWith(" ") ? "<div class=\"under\">" : "<div>")
-                .append(escaped(line.strip()))
+                .append(Xhtml.escape(line.strip()))
                 .append("</div>");
     }
 
@@ -114,12 +117,5 @@ public final class WeeksPage {
         var root = g.getRoot();
         root.setAttribute("viewBox", "0 0 " + WIDTH + " " + high);
         out.append(SvgParts.text(g, root));
-    }
-
-    private static String escaped(String text) {
-        return text.replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;");
     }
 }

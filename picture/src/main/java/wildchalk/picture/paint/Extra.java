@@ -17,6 +17,7 @@ import wildchalk.core.surface.View;
  * @param tasks whether what people do all the time stands beside them, and how many wait in a line
  * @param inspection what is looked at in this moment, drawn under those who play
  * @param area what is looked at: who stands outside is not drawn, so that nobody is cut at the edge; everything without
+ * @param allSteps whether the strokes of every step are drawn at once, numbered
  */
 public record Extra(
         boolean onion,
@@ -25,37 +26,50 @@ public record Extra(
         Optional<ChangeMarks> changes,
         boolean tasks,
         Optional<View> area,
-        Optional<Inspected> inspection) {
+        Optional<Inspected> inspection,
+        boolean allSteps) {
 
     public static final Extra NONE = new Extra(
-            false, Optional.empty(), Optional.empty(), Optional.empty(), true, Optional.empty(), Optional.empty());
+            false,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            true,
+            Optional.empty(),
+            Optional.empty(),
+            false);
+
+    /** With the strokes of every step at once, each with the number of its step. */
+    public Extra withAllSteps() {
+        return new Extra(onion, crowd, followed, changes, tasks, area, inspection, true);
+    }
 
     public Extra withOnion(boolean on) {
-        return new Extra(on, crowd, followed, changes, tasks, area, inspection);
+        return new Extra(on, crowd, followed, changes, tasks, area, inspection, allSteps);
     }
 
     public Extra withCrowd(Optional<Crowd> all) {
-        return new Extra(onion, all, followed, changes, tasks, area, inspection);
+        return new Extra(onion, all, followed, changes, tasks, area, inspection, allSteps);
     }
 
     public Extra withFollowed(Optional<RoleId> role) {
-        return new Extra(onion, crowd, role, changes, tasks, area, inspection);
+        return new Extra(onion, crowd, role, changes, tasks, area, inspection, allSteps);
     }
 
     public Extra withChanges(Optional<ChangeMarks> marks) {
-        return new Extra(onion, crowd, followed, marks, tasks, area, inspection);
+        return new Extra(onion, crowd, followed, marks, tasks, area, inspection, allSteps);
     }
 
     public Extra withTasks(boolean shown) {
-        return new Extra(onion, crowd, followed, changes, shown, area, inspection);
+        return new Extra(onion, crowd, followed, changes, shown, area, inspection, allSteps);
     }
 
     public Extra withInspection(Optional<Inspected> what) {
-        return new Extra(onion, crowd, followed, changes, tasks, area, what);
+        return new Extra(onion, crowd, followed, changes, tasks, area, what, allSteps);
     }
 
     public Extra withArea(View looked) {
-        return new Extra(onion, crowd, followed, changes, tasks, Optional.of(looked), inspection);
+        return new Extra(onion, crowd, followed, changes, tasks, Optional.of(looked), inspection, allSteps);
     }
 
     /**
@@ -73,6 +87,14 @@ public record Extra(
 
     /** What of it stays while a step plays. */
     public Extra still() {
-        return new Extra(onion, crowd.map(c -> Crowd.NOBODY), Optional.empty(), changes, tasks, area, Optional.empty());
+        return new Extra(
+                onion,
+                crowd.map(c -> Crowd.NOBODY),
+                Optional.empty(),
+                changes,
+                tasks,
+                area,
+                Optional.empty(),
+                allSteps);
     }
 }

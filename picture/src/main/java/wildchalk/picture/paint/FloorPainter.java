@@ -19,12 +19,21 @@ public final class FloorPainter {
 
     /** @param stations numbered from 1 in this order */
     public void paint(Graphics2D g, SurfaceUse floor, List<SetUp> stations, Viewport viewport) {
+        paint(g, floor, stations, viewport, true);
+    }
+
+    /** Likewise for a picture so small that nobody could read what players are called. */
+    public void paintSmall(Graphics2D g, SurfaceUse floor, List<SetUp> stations, Viewport viewport) {
+        paint(g, floor, stations, viewport, false);
+    }
+
+    private void paint(Graphics2D g, SurfaceUse floor, List<SetUp> stations, Viewport viewport, boolean labelled) {
         new Painter(ground).paintGround(g, floor, viewport);
         for (int i = 0; i < stations.size(); i++) {
             SetUp s = stations.get(i);
             Frame frame = Frame.at(s.drill(), s.path(), Timeline.of(s.drill(), s.path()), 0);
             border(g, s, viewport);
-            new StationPainter(g, ground, viewport, frame).paintWhole(s.place().map());
+            new StationPainter(g, ground, viewport, frame).paintWhole(s.place().map(), labelled);
             StationPainter.tag(g, ground, viewport, s.middle(), String.valueOf(i + 1));
         }
     }

@@ -78,6 +78,11 @@ public record Frame(
         return new Frame(drill, path, timeline, 0, path.steps().size(), false, Set.of());
     }
 
+    /** Where everybody and everything begins, and all that is done from there: every step on one picture. */
+    public static Frame ofAll(Drill drill, Path path, Timeline timeline) {
+        return ofSetUp(drill, path, timeline).with(Extra.NONE.withAllSteps().withTasks(false));
+    }
+
     /** What is set out, each piece where it is at this moment. */
     public List<Gear> gear() {
         CarriedGear carried = CarriedGear.of(path, timeline);
@@ -96,6 +101,9 @@ public record Frame(
     /** Moves whose strokes are drawn in full. */
     List<Step> currentSteps() {
         List<Step> steps = path.steps();
+        if (extra.allSteps()) {
+            return steps;
+        }
         return currentStep < steps.size() ? List.of(steps.get(currentStep)) : List.of();
     }
 

@@ -86,6 +86,9 @@ public final class Painter {
         paintGear(g, frame, viewport);
         paintStrokes(g, frame, viewport);
         paintQueues(g, frame, viewport);
+        if (frame.extra().allSteps()) {
+            new StepNumbers(g, ground, viewport, frame).paint();
+        }
         paintLabels(g, frame, viewport);
         new ExtraPainter(g, ground, viewport, frame).paintStill();
     }

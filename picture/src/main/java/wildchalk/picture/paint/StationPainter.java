@@ -136,26 +136,34 @@ final class StationPainter {
     }
 
     private void body(Role role, PlaneMap map) {
+        body(role, map, role.label());
+    }
+
+    private void body(Role role, PlaneMap map, String label) {
         Pose pose = frame.timeline().poseAt(role.id(), frame.seconds());
         double heading = v.heading(map.applyToHeading(pose.facingDegrees()));
         Point2D at = v.toPixels(map.apply(pose.at()));
         Color colour = BodyPainter.colour(ground, role);
         BodyArt art = new BodyArt(g, ground, v.unit());
         art.nose(at, heading, colour);
-        art.body(at, heading, role.side(), colour, role.label());
+        art.body(at, heading, role.side(), colour, label);
     }
 
-    /** All of a drill elsewhere, as its rep begins: in full colour, with those who wait. */
-    void paintWhole(PlaneMap map) {
+    /**
+     * All of a drill elsewhere, as its rep begins: in full colour, with those who wait.
+     *
+     * @param labelled whether everybody has his label: in a small picture nobody could read it
+     */
+    void paintWhole(PlaneMap map, boolean labelled) {
         GearPainter gear = new GearPainter(g, ground, v);
         frame.path().gear().stream().map(p -> p.carried(map)).forEach((Gear p) -> gear.paint(p));
         strokes(map);
         frame.path().lines().forEach(l -> queue(l.carried(map)));
-        frame.path().roles().forEach(r -> body(r, map));
+        frame.path().roles().forEach(r -> body(r, map, labelled ? r.label() : ""));
         for (Station s : stations()) {
             faintly(() -> frame.path()
                     .roles()
-                    .forEach(r -> body(r, s.withItsDrill(map).map())));
+                    .forEach(r -> body(r, s.withItsDrill(map).map(), labelled ? r.label() : "")));
         }
     }
 
@@ -168,7 +176,8 @@ final class StationPainter {
     static void tag(Graphics2D g, Ground ground, Viewport v, Point place, String text) {
         float u = (float) v.unit();
         Point2D at = v.toPixels(place);
-        double r = TAG_RADIUS * u;
+        double size = Letters.size(ground, 12 * u);
+        double r = Math.max(TAG_RADIUS * u, 0.75 * size);
         Path2D square = new Path2D.Double();
         square.append(
                 new java.awt.geom.RoundRectangle2D.Double(at.getX() - r, at.getY() - r, 2 * r, 2 * r, r, r), false);
@@ -177,7 +186,6 @@ final class StationPainter {
         g.setColor(ground.text());
         g.setStroke(new BasicStroke(1.4f * u));
         g.draw(square);
-        double size = Letters.size(ground, 12 * u);
         g.setFont(Fonts.bold(size));
         double wide =
                 g.getFont().getStringBounds(text, g.getFontRenderContext()).getWidth();

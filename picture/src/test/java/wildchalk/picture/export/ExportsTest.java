@@ -100,7 +100,7 @@ class ExportsTest {
     void theSheetIsVectorsTaggedAndOfTheChosenPaper() throws IOException {
         Told told = rep("crossing-backs");
         try (PDDocument document =
-                Loader.loadPDF(SheetExport.of(told, How.ALL.withPaper(SheetExport.Paper.LETTER), Progress.NONE))) {
+                Loader.loadPDF(SheetExport.of(told, How.ALL.withPaper(Paper.LETTER), Progress.NONE))) {
             assertEquals(612, document.getPage(0).getMediaBox().getWidth(), 1);
             assertEquals(792, document.getPage(0).getMediaBox().getHeight(), 1);
             assertTrue(document.getDocumentCatalog().getMarkInfo().isMarked());

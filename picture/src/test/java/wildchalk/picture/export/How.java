@@ -9,7 +9,7 @@ final class How {
 
     /** Everything, on paper. */
     static final ExportOptions ALL =
-            new ExportOptions(Ground.PAPER, 0, SheetExport.Paper.A4, 800, Reach.ALL, Reach.ALL, Register.ALOUD);
+            new ExportOptions(Ground.PAPER, 0, Paper.A4, 800, Reach.ALL, Reach.ALL, Register.ALOUD);
 
     /** The version and the way that are open. */
     static final ExportOptions ONE = ALL.withVersions(Reach.ONE).withWays(Reach.ONE);

@@ -22,7 +22,6 @@ import wildchalk.core.drill.Drill;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.words.Register;
 import wildchalk.core.words.Words;
-import wildchalk.picture.export.SheetExport.Paper;
 
 /** What a printed sheet looks like, measured from the file. */
 class SheetTest {

@@ -1,0 +1,57 @@
+package wildchalk.desktop.session;
+
+import java.util.List;
+import javafx.scene.control.MenuItem;
+import wildchalk.core.progress.Progress;
+import wildchalk.core.session.Clash;
+import wildchalk.core.words.PlanWriter;
+import wildchalk.desktop.session.SessionDocument.Worked;
+import wildchalk.desktop.share.HandingOut;
+import wildchalk.desktop.ui.LazyMenu;
+import wildchalk.picture.export.Reader;
+import wildchalk.picture.handout.Handout;
+import wildchalk.picture.handout.Handouts;
+import wildchalk.picture.handout.HourTold;
+
+/** What can be handed out of the session that is open, as it has been worked out. */
+final class HandOutMenu {
+
+    private final SessionDesk desk;
+    private final HandingOut handing;
+
+    HandOutMenu(SessionDesk desk) {
+        this.desk = desk;
+        this.handing = new HandingOut(desk.dialogs());
+    }
+
+    void fill(LazyMenu menu, SessionDocument open) {
+        menu.getItems().clear();
+        for (Handout kind : Handouts.ALL) {
+            MenuItem item = new MenuItem(kind.title());
+            item.setId("hand-out-" + kind.id());
+            item.setOnAction(e -> ask(menu, open, kind));
+            menu.getItems().add(item);
+        }
+    }
+
+    private void ask(LazyMenu menu, SessionDocument open, Handout kind) {
+        Worked worked = open.workedProperty().get();
+        if (worked == null) {
+            return;
+        }
+        Reader reader = desk.reader();
+        PlanWriter writer = new PlanWriter(worked.plan(), worked.squad());
+        // what somebody is not to do is nobody's business but the coach's, who reads it in the Session place
+        List<String> clashes = worked.plan().clashes().stream()
+                .filter(c -> c.kind().isGrave() && c.kind() != Clash.Kind.RESTRAINT)
+                .map(writer::clash)
+                .toList();
+        handing.ask(
+                menu.getScene().getWindow(),
+                kind,
+                worked.plan().session().title(),
+                desk.binder().folder(),
+                () -> HourTold.of(worked.plan(), worked.squad(), reader, Progress.NONE),
+                clashes);
+    }
+}

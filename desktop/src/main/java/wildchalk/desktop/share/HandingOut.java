@@ -1,0 +1,64 @@
+package wildchalk.desktop.share;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.Supplier;
+import javafx.stage.Window;
+import wildchalk.core.text.Slugs;
+import wildchalk.desktop.ui.FileDialogs;
+import wildchalk.desktop.ui.SaveQuestion;
+import wildchalk.desktop.ui.Ui;
+import wildchalk.picture.export.Paper;
+import wildchalk.picture.handout.Handout;
+import wildchalk.picture.handout.HandoutOptions;
+import wildchalk.picture.handout.HandoutOptions.Names;
+import wildchalk.picture.handout.HourTold;
+
+/** Makes something of an hour to hand out: asks how, shows what comes of it, asks where to, makes it beside the window. */
+public final class HandingOut {
+
+    private final FileDialogs dialogs;
+
+    /** As it was handed out last, until the program ends: first names and A4 to begin with. */
+    private HandoutOptions last = HandoutOptions.USUAL;
+
+    public HandingOut(FileDialogs dialogs) {
+        this.dialogs = dialogs;
+    }
+
+    /**
+     * Asks, and makes it.
+     *
+     * @param title of the session
+     * @param told worked out beside the window, when somebody looks and when it is made
+     * @param open what does not go together in it yet; nothing if all does
+     */
+    public void ask(Window owner, Handout kind, String title, Path folder, Supplier<HourTold> told, List<String> open) {
+        PreviewPane preview = new PreviewPane();
+        Asked<?>[] made = new Asked<?>[1];
+        Asked<HandoutOptions> asked = new Asked<>(last, () -> look(preview, kind, told, made[0]));
+        made[0] = asked;
+        asked.choose("PAPER", List.of(Paper.values()), Paper::title, last.paper(), HandoutOptions::withPaper);
+        asked.choose(
+                "NAMES",
+                List.of(Names.values()),
+                n -> Ui.text("share.names." + n),
+                last.names(),
+                HandoutOptions::withNames);
+        if (!open.isEmpty()) {
+            asked.tell(Ui.text("share.open-clashes", String.join(" ", open)));
+        }
+        look(preview, kind, told, asked);
+        AskingDialog.ask(owner, kind.title(), asked, preview).ifPresent(how -> {
+            last = how;
+            SaveQuestion.ask(dialogs, owner, folder, Slugs.of(title) + "-" + kind.name(), "." + kind.suffix())
+                    .ifPresent(target -> new Delivery(owner, dialogs)
+                            .write(target, progress -> kind.make(told.get(), how, progress), ""));
+        });
+    }
+
+    private static void look(PreviewPane preview, Handout kind, Supplier<HourTold> told, Asked<?> asked) {
+        HandoutOptions how = (HandoutOptions) asked.how();
+        preview.ask(progress -> kind.look(told.get(), how, PreviewPane.WIDTH, progress));
+    }
+}

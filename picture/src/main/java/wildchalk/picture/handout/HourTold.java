@@ -1,0 +1,72 @@
+package wildchalk.picture.handout;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wildchalk.core.handout.Hour;
+import wildchalk.core.handout.Post;
+import wildchalk.core.progress.Progress;
+import wildchalk.core.runthrough.RunThrough;
+import wildchalk.core.session.SessionPlan;
+import wildchalk.core.squad.FirstNames;
+import wildchalk.core.squad.Squad;
+import wildchalk.core.words.TalkThrough;
+import wildchalk.core.words.Words;
+import wildchalk.picture.export.Reader;
+import wildchalk.picture.export.Told;
+
+/**
+ * An hour as it is told to somebody: what everything that is handed out of it is made from. The second look is left out: it is for
+ * whoever plans.
+ *
+ * @param drills every version that is played, by the clock
+ */
+public record HourTold(Hour hour, Map<Post.Which, Told> drills) {
+
+    /** @param squad whose names are said; empty for numbers */
+    public static HourTold of(SessionPlan plan, Optional<Squad> squad, Reader reader, Progress progress) {
+        Map<Post.Which, Post> posts = new LinkedHashMap<>();
+        Post.of(plan).forEach(p -> posts.putIfAbsent(p.which(), p));
+        Map<Post.Which, Told> drills = new LinkedHashMap<>();
+        Map<Post.Which, TalkThrough> talks = new HashMap<>();
+        posts.forEach((which, post) -> {
+            Progress.tell(progress, (double) drills.size() / posts.size());
+            Told told = told(post, reader);
+            drills.put(which, told);
+            talks.put(which, told.talk());
+        });
+        return new HourTold(new Hour(plan, squad, talks, reader.house()), drills);
+    }
+
+    private static Told told(Post post, Reader reader) {
+        Reader who = reader.forSport(post.setUp().drill().surface().sport());
+        RunThrough run = RunThrough.of(post.setUp().drill(), post.setUp().path(), who.figures());
+        return new Told(run, who.house().of(Words.of(run, who.unit())), List.of(), who);
+    }
+
+    /** With people called as they are to be. */
+    HourTold calling(HandoutOptions.Names names) {
+        return names == HandoutOptions.Names.WHOLE
+                ? this
+                : new HourTold(
+                        new Hour(hour.plan(), hour.squad().map(FirstNames::of), hour.talks(), hour.house()), drills);
+    }
+
+    Told told(Post post) {
+        return drills.get(post.which());
+    }
+
+    /** For each version that is played the first post at which it is. */
+    List<Post> firsts() {
+        List<Post> first = new ArrayList<>();
+        for (Post post : hour.posts()) {
+            if (first.stream().noneMatch(f -> f.which().equals(post.which()))) {
+                first.add(post);
+            }
+        }
+        return first;
+    }
+}
