@@ -4,6 +4,7 @@ root_folder="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)"
 jar="$root_folder/desktop/target/wildchalk-desktop-0.1.0.jar"
 stamp="$root_folder/desktop/target/.built"
 archive="$root_folder/desktop/target/classes.jsa"
+command_archive="$root_folder/desktop/target/commands.jsa"
 
 say() { echo "$*" >&2; }
 
@@ -71,7 +72,7 @@ build() {
     need mvn maven
     say "Building Wild Chalk (the first time fetches its libraries) ..."
     (cd "$root_folder" && mvn -q -B -DskipTests -Dspotless.check.skip=true package >&2) || exit 1
-    rm -f "$archive"
+    rm -f "$archive" "$command_archive"
     touch "$stamp"
   fi
 }

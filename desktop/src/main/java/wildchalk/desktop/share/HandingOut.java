@@ -1,8 +1,8 @@
 package wildchalk.desktop.share;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.function.Supplier;
 import javafx.stage.Window;
 import wildchalk.core.text.Slugs;
 import wildchalk.desktop.ui.FileDialogs;
@@ -16,6 +16,11 @@ import wildchalk.picture.handout.HourTold;
 
 /** Makes something of an hour to hand out: asks how, shows what comes of it, asks where to, makes it beside the window. */
 public final class HandingOut {
+
+    /** Works out what is told. */
+    public interface Telling {
+        HourTold tell() throws IOException;
+    }
 
     private final FileDialogs dialogs;
 
@@ -33,7 +38,7 @@ public final class HandingOut {
      * @param told worked out beside the window, when somebody looks and when it is made
      * @param open what does not go together in it yet; nothing if all does
      */
-    public void ask(Window owner, Handout kind, String title, Path folder, Supplier<HourTold> told, List<String> open) {
+    public void ask(Window owner, Handout kind, String title, Path folder, Telling told, List<String> open) {
         PreviewPane preview = new PreviewPane();
         Asked<?>[] made = new Asked<?>[1];
         Asked<HandoutOptions> asked = new Asked<>(last, () -> look(preview, kind, told, made[0]));
@@ -53,12 +58,12 @@ public final class HandingOut {
             last = how;
             SaveQuestion.ask(dialogs, owner, folder, Slugs.of(title) + "-" + kind.name(), "." + kind.suffix())
                     .ifPresent(target -> new Delivery(owner, dialogs)
-                            .write(target, progress -> kind.make(told.get(), how, progress), ""));
+                            .write(target, progress -> kind.make(told.tell(), how, progress), ""));
         });
     }
 
-    private static void look(PreviewPane preview, Handout kind, Supplier<HourTold> told, Asked<?> asked) {
+    private static void look(PreviewPane preview, Handout kind, Telling told, Asked<?> asked) {
         HandoutOptions how = (HandoutOptions) asked.how();
-        preview.ask(progress -> kind.look(told.get(), how, PreviewPane.WIDTH, progress));
+        preview.ask(progress -> kind.look(told.tell(), how, PreviewPane.WIDTH, progress));
     }
 }

@@ -62,12 +62,10 @@ public final class DrillPages {
 
     /** As XHTML, each set as generously as goes on one side. */
     public String body() throws IOException {
-        List<SheetDensity> set = new ArrayList<>();
-        for (int i = 0; i < pages.size(); i++) {
-            set.add(density(i));
-            Progress.tell(progress, SheetParts.LAST + 0.15 * (i + 1) / pages.size());
-        }
-        return html.of(set);
+        return html.of(SideBySide.each(
+                pages.size(),
+                this::density,
+                done -> Progress.tell(progress, SheetParts.LAST + 0.15 * done / pages.size())));
     }
 
     /** The most generous setting at which a page is one page; the tightest where it is more at all of them. */

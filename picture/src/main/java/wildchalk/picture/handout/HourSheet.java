@@ -23,6 +23,7 @@ import wildchalk.picture.export.ExportOptions;
 import wildchalk.picture.export.ExportOptions.Reach;
 import wildchalk.picture.export.Paper;
 import wildchalk.picture.export.Pdf;
+import wildchalk.picture.export.SideBySide;
 import wildchalk.picture.export.Xhtml;
 import wildchalk.picture.style.Ground;
 
@@ -71,24 +72,24 @@ final class HourSheet {
 
     private byte[] made(Progress progress) throws IOException {
         Progress.tell(progress, 0);
-        String first = first();
         List<Pdf.Bookmark> bookmarks = new ArrayList<>();
         bookmarks.add(new Pdf.Bookmark(session.title(), "hour"));
         List<Post> posts = told.firsts();
         byte[] made;
         if (posts.isEmpty()) {
             made = Pdf.bytes(
-                    Pdf.text(session.title(), paper, bookmarks, first),
+                    Pdf.text(session.title(), paper, bookmarks, first()),
                     pictures.register(new DefaultObjectDrawerFactory()));
         } else {
             DrillPages pages = DrillPages.of(
                     posts.stream().map(told::told).toList(),
                     posts.stream().map(this::above).toList(),
                     new ExportOptions(Ground.PRINT, 0, paper, 0, Reach.ONE, Reach.ALL, Register.ALOUD),
-                    fraction -> progress.at(0.1 + 0.9 * fraction));
+                    progress);
             bookmarks.addAll(pages.bookmarks());
+            List<String> both = SideBySide.each(2, i -> i == 0 ? first() : pages.body(), done -> {});
             made = Pdf.bytes(
-                    Pdf.text(session.title(), paper, bookmarks, first + pages.body()),
+                    Pdf.text(session.title(), paper, bookmarks, String.join("", both)),
                     pictures.register(pages.drawers()));
         }
         Progress.tell(progress, 1);

@@ -1,5 +1,6 @@
 package wildchalk.picture.handout;
 
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -16,6 +17,7 @@ import wildchalk.core.squad.Squad;
 import wildchalk.core.words.TalkThrough;
 import wildchalk.core.words.Words;
 import wildchalk.picture.export.Reader;
+import wildchalk.picture.export.SideBySide;
 import wildchalk.picture.export.Told;
 
 /**
@@ -27,17 +29,21 @@ import wildchalk.picture.export.Told;
 public record HourTold(Hour hour, Map<Post.Which, Told> drills) {
 
     /** @param squad whose names are said; empty for numbers */
-    public static HourTold of(SessionPlan plan, Optional<Squad> squad, Reader reader, Progress progress) {
+    public static HourTold of(SessionPlan plan, Optional<Squad> squad, Reader reader, Progress progress)
+            throws IOException {
         Map<Post.Which, Post> posts = new LinkedHashMap<>();
         Post.of(plan).forEach(p -> posts.putIfAbsent(p.which(), p));
         Map<Post.Which, Told> drills = new LinkedHashMap<>();
         Map<Post.Which, TalkThrough> talks = new HashMap<>();
-        posts.forEach((which, post) -> {
-            Progress.tell(progress, (double) drills.size() / posts.size());
-            Told told = told(post, reader);
-            drills.put(which, told);
-            talks.put(which, told.talk());
-        });
+        List<Post> each = List.copyOf(posts.values());
+        List<Told> told = SideBySide.each(
+                each.size(),
+                i -> told(each.get(i), reader),
+                done -> Progress.tell(progress, (double) done / each.size()));
+        for (int i = 0; i < each.size(); i++) {
+            drills.put(each.get(i).which(), told.get(i));
+            talks.put(each.get(i).which(), told.get(i).talk());
+        }
         return new HourTold(new Hour(plan, squad, talks, reader.house()), drills);
     }
 

@@ -11,6 +11,7 @@ import wildchalk.core.progress.Progress;
 import wildchalk.core.text.Texts;
 import wildchalk.picture.export.Paper;
 import wildchalk.picture.export.Pdf;
+import wildchalk.picture.export.SideBySide;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.export.Xhtml;
 
@@ -47,11 +48,14 @@ final class StationCards {
     private byte[] made(Progress progress) throws IOException {
         List<StationCard> cards = StationCard.of(told.hour());
         String title = told.hour().session().title();
-        StringBuilder body = new StringBuilder();
         List<Pdf.Bookmark> bookmarks = new ArrayList<>();
+        StringBuilder body = new StringBuilder();
+        SideBySide.each(
+                        cards.size(),
+                        i -> fitting(cards.get(i), i, title),
+                        done -> Progress.tell(progress, (double) done / (cards.size() + 1)))
+                .forEach(body::append);
         for (int i = 0; i < cards.size(); i++) {
-            Progress.tell(progress, (double) i / (cards.size() + 1));
-            body.append(fitting(cards.get(i), i, title));
             bookmarks.add(new Pdf.Bookmark(cards.get(i).post().setUp().drill().title(), anchor(i)));
         }
         if (cards.isEmpty()) {

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -57,7 +58,11 @@ class PaperHandoutsTest {
     }
 
     private static HourTold told(SessionPlan plan, Optional<Squad> squad) {
-        return HourTold.of(plan, squad, Reader.USUAL, Progress.NONE);
+        try {
+            return HourTold.of(plan, squad, Reader.USUAL, Progress.NONE);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static byte[] made(Handout kind, HourTold told, Paper paper) throws IOException {
@@ -147,8 +152,13 @@ class PaperHandoutsTest {
                     "Red: Edda, Greta",
                     "Bring",
                     "2 cones · 1 pole · 8 balls");
-            assertTrue(
-                    page(document, 2).startsWith("18:15 to 18:35, Crossing and finishing, with Tove Crossing backs"));
+            assertInOrder(
+                    page(document, 2),
+                    "18:15 to 18:35, Crossing and finishing, with Tove",
+                    "Crossing backs",
+                    "Step 1",
+                    "On the whistle CB passes to LB.",
+                    "Step 3");
         }
     }
 
