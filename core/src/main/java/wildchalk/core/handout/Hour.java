@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import wildchalk.core.drill.Drill;
+import wildchalk.core.drill.RoleId;
 import wildchalk.core.session.Library;
 import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionPlan;
@@ -20,7 +21,7 @@ import wildchalk.core.words.TalkThrough;
  * @param talks of every version that is played, as whoever reads them is used to
  * @param house words of the club for what is said beside the drills
  */
-public record Hour(SessionPlan plan, Optional<Squad> squad, Map<Post.Which, TalkThrough> talks, HouseWords house) {
+public record Hour(SessionPlan plan, Optional<Squad> squad, Map<Post.Which, Spoken> talks, HouseWords house) {
 
     public Hour {
         Objects.requireNonNull(squad, "squad");
@@ -41,7 +42,12 @@ public record Hour(SessionPlan plan, Optional<Squad> squad, Map<Post.Which, Talk
     }
 
     public TalkThrough talk(Post post) {
-        return talks.get(post.which());
+        return talks.get(post.which()).talk();
+    }
+
+    /** What somebody has to know who plays a role at a post. */
+    List<String> part(Post post, RoleId role) {
+        return talks.get(post.which()).parts().apply(role);
     }
 
     /** The drills that it plays. */

@@ -47,8 +47,12 @@ public record Block(
         BALLS
     }
 
-    /** One turn, from when it began until there was nothing more to do in it; seconds. */
-    public record Turn(double from, double to) {}
+    /**
+     * One turn, from when it began until there was nothing more to do in it; seconds.
+     *
+     * @param role that is played in it
+     */
+    public record Turn(double from, double to, RoleId role) {}
 
     /**
      * What one person gets.
@@ -56,6 +60,7 @@ public record Block(
      * @param number as in {@link Somebody}
      * @param role that is played first
      * @param line in which he begins; empty for one who begins at his place
+     * @param place in that line, from 1; 0 for one who begins at his place
      * @param keeper whether that is a keeper's
      * @param stays whether he does the same in every rep, as a keeper or somebody who feeds
      * @param turns in the order in which they come
@@ -73,6 +78,7 @@ public record Block(
             int number,
             RoleId role,
             Optional<LineId> line,
+            int place,
             boolean keeper,
             boolean stays,
             List<Turn> turns,
@@ -90,6 +96,13 @@ public record Block(
 
         public Share {
             turns = List.copyOf(turns);
+        }
+
+        /** What is played, in the order in which it first comes; what would be played first where no turn comes. */
+        public List<RoleId> roles() {
+            return turns.isEmpty()
+                    ? List.of(role)
+                    : turns.stream().map(Turn::role).distinct().toList();
         }
     }
 
@@ -265,7 +278,8 @@ public record Block(
                             ? 1
                             : (seconds - p.from()) / (p.until() - p.from());
                     plays += to - p.from();
-                    turns.add(new Turn(p.from(), Math.min(seconds, p.until())));
+                    turns.add(new Turn(
+                            p.from(), Math.min(seconds, p.until()), part.role().id()));
                     touches += (int) Math.floor(share * part.touches());
                     shots += (int) Math.floor(share * part.shots());
                     metres += share * part.metres();
@@ -293,6 +307,7 @@ public record Block(
                     person.number,
                     person.first,
                     lineOf(person),
+                    person.days.get(0) instanceof InLine in ? in.place() + 1 : 0,
                     keeper,
                     stays(person),
                     turns,

@@ -171,7 +171,7 @@ final class Planning {
             List<PlayerId> players = players(drilling, comes, from, to);
             all.add(setUp(station)
                     .map(s -> run(s, players, to - from))
-                    .orElseGet(() -> new Here(station, Optional.empty(), players, 0, 0, 0, 0)));
+                    .orElseGet(() -> new Here(station, Optional.empty(), players, Map.of(), 0, 0, 0, 0)));
         }
         return all;
     }
@@ -230,45 +230,46 @@ final class Planning {
 
     private Here run(SetUp setUp, List<PlayerId> players, double seconds) {
         if (players.size() < setUp.fewest()) {
-            return new Here(setUp.plan(), Optional.of(setUp), players, 0, 0, 0, 0);
+            return new Here(setUp.plan(), Optional.of(setUp), players, Map.of(), 0, 0, 0, 0);
         }
         boolean led = session.coaches().isEmpty() || setUp.plan().coach().isPresent();
         int coaches = led ? setUp.coaches() : 0;
         Block block = simulations.block(setUp, players.size(), coaches, seconds);
-        share(block, players);
+        Map<PlayerId, Block.Share> cast = Casting.of(block, players, this::keeps);
+        share(block, cast);
         int balls = Setting.count(setUp.path()) * block.ballsForAll();
         return new Here(
-                setUp.plan(), Optional.of(setUp), players, block.fewestTurns(), block.mostTurns(), block.reps(), balls);
+                setUp.plan(),
+                Optional.of(setUp),
+                players,
+                cast,
+                block.fewestTurns(),
+                block.mostTurns(),
+                block.reps(),
+                balls);
     }
 
-    /** Keepers get what keepers get, the others take the other shares in turn. */
-    private void share(Block block, List<PlayerId> players) {
-        List<PlayerId> keepers = players.stream().filter(this::keeps).toList();
-        List<PlayerId> field = new ArrayList<>(players);
-        List<Block.Share> goal = block.keepers();
-        for (int i = 0; i < Math.min(goal.size(), keepers.size()); i++) {
-            field.remove(keepers.get(i));
-            loads.merge(keepers.get(i), load(goal.get(i)).times(factor), Load::plus);
-        }
-        List<Block.Share> others = block.people().stream()
-                .filter(p -> !p.keeper() || goal.size() > keepers.size() && goal.indexOf(p) >= keepers.size())
-                .toList();
-        if (evenly.isPresent() && !others.isEmpty()) {
-            Load sum = others.stream().map(Planning::load).reduce(Load.NONE, Load::plus);
-            field.forEach(p -> loads.merge(p, sum.times(factor / others.size()), Load::plus));
-            return;
-        }
-        for (int i = 0; i < field.size() && !others.isEmpty(); i++) {
-            add(field.get(i), others.get(i % others.size()));
-        }
+    /** Where nobody knows who stood where all who keep no goal get the same. */
+    private void share(Block block, Map<PlayerId, Block.Share> cast) {
+        List<Block.Share> keepers = block.keepers();
+        long inGoal = cast.keySet().stream().filter(this::keeps).count();
+        List<Block.Share> others = Casting.others(block, (int) inGoal);
+        boolean even = evenly.isPresent() && !others.isEmpty();
+        Load sum = others.stream().map(Planning::load).reduce(Load.NONE, Load::plus);
+        cast.forEach((player, share) -> {
+            boolean keeper = keeps(player) && keepers.contains(share);
+            if (keeper) {
+                loads.merge(player, load(share).times(factor), Load::plus);
+            } else if (even) {
+                loads.merge(player, sum.times(factor / others.size()), Load::plus);
+            } else {
+                loads.merge(player, load(share), Load::plus);
+            }
+        });
     }
 
     private boolean keeps(PlayerId id) {
         return squad.flatMap(s -> s.player(id)).filter(p -> p.keeper()).isPresent();
-    }
-
-    private void add(PlayerId player, Block.Share share) {
-        loads.merge(player, load(share), Load::plus);
     }
 
     private static Load load(Block.Share share) {

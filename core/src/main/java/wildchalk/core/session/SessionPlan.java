@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.drill.GearKind;
+import wildchalk.core.reps.Block;
 import wildchalk.core.squad.PlayerId;
 import wildchalk.core.squad.Squad;
 
@@ -69,6 +70,7 @@ public record SessionPlan(
      * A station in a round.
      *
      * @param setUp empty where there is no such drill
+     * @param cast what each of them does; nobody where there are too few of them, or no drill
      * @param turnsFewest of whoever has fewest
      * @param reps that are begun
      */
@@ -76,12 +78,14 @@ public record SessionPlan(
             StationPlan station,
             Optional<SetUp> setUp,
             List<PlayerId> players,
+            Map<PlayerId, Block.Share> cast,
             int turnsFewest,
             int turnsMost,
             int reps,
             int balls) {
         public Here {
             players = List.copyOf(players);
+            cast = Map.copyOf(cast);
         }
     }
 

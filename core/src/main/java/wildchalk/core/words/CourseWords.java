@@ -42,6 +42,7 @@ import wildchalk.core.path.Path;
 import wildchalk.core.reps.Rotations;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Ordinals;
 import wildchalk.core.text.Texts;
 
 /** Writes rules, forks, calls, the launch and the rotation. */
@@ -123,7 +124,7 @@ public final class CourseWords {
     /** "The second time D1 joins in." */
     public String joins(Path.Again again) {
         RoleId who = again.repeat().role(again.repeat().growth().joining().get(again.n() - 1), again.n());
-        return text("again.joins", GearNames.ordinal(again.n() + 1), label(who));
+        return text("again.joins", Ordinals.of(again.n() + 1), label(who));
     }
 
     /** " at the next cone", or how far on. */

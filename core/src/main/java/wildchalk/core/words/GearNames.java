@@ -15,6 +15,7 @@ import wildchalk.core.drill.Role;
 import wildchalk.core.drill.Scene;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.Waypoint;
+import wildchalk.core.text.Ordinals;
 import wildchalk.core.text.Texts;
 
 /**
@@ -102,7 +103,7 @@ final class GearNames {
         } else if (rows.stream().allMatch(r -> r.size() > columns.size() / 2 && r.size() > 1)
                 && rows.size() < columns.size()) {
             for (int i = 0; i < rows.size(); i++) {
-                across(rows.get(i), "gear.row.", ordinal(i + 1));
+                across(rows.get(i), "gear.row.", Ordinals.of(i + 1));
             }
         } else if (columns.size() == 2) {
             count(columns.get(0).stream().sorted(met).toList(), "gear.on-left");
@@ -156,13 +157,13 @@ final class GearNames {
             int end = Math.min(i, n - 1 - i);
             String side = i < n - 1 - i ? "left" : "right";
             String which = i == n - 1 - i ? "middle" : end == 0 ? side : "from-" + side;
-            names.put(g, Texts.CORE.get(key + which, ordinal(end + 1), said(g), row));
+            names.put(g, Texts.CORE.get(key + which, Ordinals.of(end + 1), said(g), row));
         }
     }
 
     private void count(List<Gear> sorted, String key) {
         for (int i = 0; i < sorted.size(); i++) {
-            String number = sorted.size() == 1 ? "" : ordinal(i + 1);
+            String number = sorted.size() == 1 ? "" : Ordinals.of(i + 1);
             names.put(
                     sorted.get(i),
                     Texts.CORE.get(key, number, said(sorted.get(i))).replace("  ", " "));
@@ -171,11 +172,6 @@ final class GearNames {
 
     private void count(List<Gear> group, Comparator<Gear> order, String key) {
         count(group.stream().sorted(order).toList(), key);
-    }
-
-    static String ordinal(int number) {
-        String key = "ordinal." + number;
-        return Texts.CORE.has(key) ? Texts.CORE.get(key) : Texts.CORE.get("ordinal.th", number);
     }
 
     private static String said(Gear gear) {

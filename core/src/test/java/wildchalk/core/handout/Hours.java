@@ -40,11 +40,16 @@ public final class Hours {
 
     public static Hour of(Session session, Library library, Optional<Squad> squad) {
         SessionPlan plan = SessionPlan.of(session, library, squad);
-        Map<Post.Which, TalkThrough> talks = new HashMap<>();
+        Map<Post.Which, Spoken> talks = new HashMap<>();
         Post.of(plan)
                 .forEach(p -> talks.computeIfAbsent(
                         p.which(),
-                        w -> Words.of(RunThrough.of(p.setUp().drill(), p.setUp().path()), LengthUnit.METRES)));
+                        w -> spoken(RunThrough.of(p.setUp().drill(), p.setUp().path()))));
         return new Hour(plan, squad, talks, HouseWords.NONE);
+    }
+
+    private static Spoken spoken(RunThrough run) {
+        TalkThrough talk = Words.of(run, LengthUnit.METRES);
+        return new Spoken(talk, EveryWay.of(run, talk, LengthUnit.METRES));
     }
 }

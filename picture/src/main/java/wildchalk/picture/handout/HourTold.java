@@ -7,14 +7,19 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Function;
+import wildchalk.core.drill.RoleId;
+import wildchalk.core.handout.EveryWay;
 import wildchalk.core.handout.Hour;
 import wildchalk.core.handout.Post;
+import wildchalk.core.handout.Spoken;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.runthrough.RunThrough;
 import wildchalk.core.session.SessionPlan;
 import wildchalk.core.squad.FirstNames;
 import wildchalk.core.squad.Squad;
-import wildchalk.core.words.TalkThrough;
+import wildchalk.core.text.LengthUnit;
 import wildchalk.core.words.Words;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.SideBySide;
@@ -34,7 +39,7 @@ public record HourTold(Hour hour, Map<Post.Which, Told> drills) {
         Map<Post.Which, Post> posts = new LinkedHashMap<>();
         Post.of(plan).forEach(p -> posts.putIfAbsent(p.which(), p));
         Map<Post.Which, Told> drills = new LinkedHashMap<>();
-        Map<Post.Which, TalkThrough> talks = new HashMap<>();
+        Map<Post.Which, Spoken> talks = new HashMap<>();
         List<Post> each = List.copyOf(posts.values());
         List<Told> told = SideBySide.each(
                 each.size(),
@@ -42,9 +47,24 @@ public record HourTold(Hour hour, Map<Post.Which, Told> drills) {
                 done -> Progress.tell(progress, (double) done / each.size()));
         for (int i = 0; i < each.size(); i++) {
             drills.put(each.get(i).which(), told.get(i));
-            talks.put(each.get(i).which(), told.get(i).talk());
+            talks.put(each.get(i).which(), spoken(told.get(i)));
         }
         return new HourTold(new Hour(plan, squad, talks, reader.house()), drills);
+    }
+
+    /** Parts are written when somebody first asks for one: most of what is handed out has none. */
+    private static Spoken spoken(Told told) {
+        AtomicReference<Function<RoleId, List<String>>> parts = new AtomicReference<>();
+        return new Spoken(
+                told.talk(),
+                role -> parts.updateAndGet(p -> p == null ? told.parts() : p).apply(role));
+    }
+
+    private static Function<RoleId, List<String>> parts(Told told) {
+        // in the tool's words first: a part is put together from whole sentences
+        LengthUnit unit = told.reader().unit();
+        return EveryWay.of(told.run(), Words.of(told.run(), unit), unit)
+                .andThen(told.reader().house()::all);
     }
 
     private static Told told(Post post, Reader reader) {
