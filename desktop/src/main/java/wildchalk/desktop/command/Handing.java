@@ -10,8 +10,10 @@ import wildchalk.core.binder.SessionFile;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionPlan;
+import wildchalk.core.squad.PlayerId;
 import wildchalk.core.squad.Squad;
 import wildchalk.core.text.Slugs;
+import wildchalk.core.words.PlanWriter;
 import wildchalk.desktop.command.CommandLineEntry.BadInput;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.handout.Handout;
@@ -33,19 +35,21 @@ final class Handing {
      * Makes one.
      *
      * @param target where to; beside whoever asks if it is null
+     * @param player whose part is wanted, by id or name
      * @return where it is
      * @throws BadInput when there is no such kind of file
      */
-    static Path of(Path file, String wanted, Path target, HandoutOptions how, Reader reader) throws IOException {
+    static Path of(Path file, String wanted, Path target, HandoutOptions how, Optional<String> player, Reader reader)
+            throws IOException {
         Handout kind = Handouts.find(wanted)
                 .orElseThrow(() -> new BadInput("--to %s: no such file is made of a session; choose one of %s."
-                        .formatted(
-                                wanted, Handouts.ALL.stream().map(Handout::id).collect(Collectors.joining(", ")))));
+                        .formatted(wanted, Handouts.ids())));
         Session session = SessionFile.read(file).value();
         BinderLibrary library = BinderLibrary.of(file);
         Optional<Squad> squad = library.squad(session);
         SessionPlan plan = SessionPlan.of(session, library, squad);
-        byte[] bytes = kind.make(HourTold.of(plan, squad, reader, Progress.NONE), how, Progress.NONE);
+        HandoutOptions whose = how.withPlayer(player.map(p -> player(p, plan, squad)));
+        byte[] bytes = kind.make(HourTold.of(plan, squad, reader, Progress.NONE), whose, Progress.NONE);
         Path path =
                 target != null ? target : Path.of(Slugs.of(session.title()) + "-" + kind.name() + "." + kind.suffix());
         if (Files.isDirectory(path)) {
@@ -53,5 +57,20 @@ final class Handing {
         }
         Files.write(path, bytes);
         return path;
+    }
+
+    private static PlayerId player(String wanted, SessionPlan plan, Optional<Squad> squad) {
+        PlanWriter writer = new PlanWriter(plan, squad);
+        return plan.present().stream()
+                .filter(p -> p.text().equalsIgnoreCase(wanted)
+                        || writer.name(p.text()).equalsIgnoreCase(wanted)
+                        || writer.name(p.text()).split(" ")[0].equalsIgnoreCase(wanted))
+                .findFirst()
+                .orElseThrow(() -> new BadInput("--player %s: nobody of that name is there; there are %s."
+                        .formatted(
+                                wanted,
+                                plan.present().stream()
+                                        .map(p -> writer.name(p.text()))
+                                        .collect(Collectors.joining(", ")))));
     }
 }

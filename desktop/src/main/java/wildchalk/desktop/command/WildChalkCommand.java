@@ -8,6 +8,7 @@ import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -256,6 +257,11 @@ final class WildChalkCommand implements Runnable {
                             description = "${COMPLETION-CANDIDATES}; ALL, but for gif ONE, unless said otherwise")
                     Reach ways,
             @Option(
+                            names = "--player",
+                            paramLabel = "NAME",
+                            description = "whose part of a session, by name or id; everybody's unless said")
+                    Optional<String> player,
+            @Option(
                             names = "--names",
                             defaultValue = "FIRST",
                             description = "in what is made of a session: ${COMPLETION-CANDIDATES}")
@@ -267,7 +273,13 @@ final class WildChalkCommand implements Runnable {
                     Integer width)
             throws IOException {
         if (Handing.isSession(which.file())) {
-            out().println(Handing.of(which.file(), wanted, target, new HandoutOptions(paper, names), which.reader()));
+            out().println(Handing.of(
+                    which.file(),
+                    wanted,
+                    target,
+                    new HandoutOptions(paper, names, Optional.empty()),
+                    player,
+                    which.reader()));
             return CommandLineEntry.WELL;
         }
         Told told = which.rep();

@@ -1,9 +1,12 @@
 package wildchalk.desktop.session;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import javafx.scene.control.MenuItem;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.session.Clash;
+import wildchalk.core.squad.PlayerId;
 import wildchalk.core.words.PlanWriter;
 import wildchalk.desktop.session.SessionDocument.Worked;
 import wildchalk.desktop.share.HandingOut;
@@ -46,12 +49,15 @@ final class HandOutMenu {
                 .filter(c -> c.kind().isGrave() && c.kind() != Clash.Kind.RESTRAINT)
                 .map(writer::clash)
                 .toList();
+        Map<PlayerId, String> players = new LinkedHashMap<>();
+        worked.plan().present().forEach(p -> players.put(p, writer.name(p.text())));
         handing.ask(
                 menu.getScene().getWindow(),
                 kind,
                 worked.plan().session().title(),
                 desk.binder().folder(),
                 () -> HourTold.of(worked.plan(), worked.squad(), reader, Progress.NONE),
+                players,
                 clashes);
     }
 }

@@ -121,6 +121,43 @@ class CommandLineTest {
         assertTrue(head.startsWith(heads.get(kind)), head);
     }
 
+    private static Path session() {
+        return Demo.folder()
+                .resolve("../sessions/2026-12-03-before-the-weekend/session.json")
+                .normalize();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"pdf", "cards", "script", "parts", "message", "ics"})
+    void whatIsHandedOutOfASessionIsTheKindThatWasAskedFor(String kind) throws IOException {
+        Path target = folder.resolve("out." + kind);
+        Result result = run("export", session().toString(), "--to", kind, "--out", target.toString());
+        assertEquals(0, result.code(), result.err());
+        String text = Files.readString(target, StandardCharsets.ISO_8859_1);
+        Map<String, String> heads = Map.of("message", "Before the weekend", "ics", "BEGIN:VCALENDAR");
+        assertTrue(text.startsWith(heads.getOrDefault(kind, "%PDF")), text.substring(0, 20));
+    }
+
+    @Test
+    void aPartIsAskedForByName() throws IOException {
+        Path target = folder.resolve("bo.txt");
+        Result result =
+                run("export", session().toString(), "--to", "message", "--player", "bo", "--out", target.toString());
+        assertEquals(0, result.code(), result.err());
+        String told = Files.readString(target);
+        assertTrue(told.contains("For Bo: blue bib."));
+        assertFalse(told.contains("For Ada"));
+        Result nobody = run("export", session().toString(), "--to", "message", "--player", "Zorro");
+        assertEquals(2, nobody.code());
+        assertTrue(nobody.err()
+                .startsWith("wildchalk: --player Zorro: nobody of that name is there; there are Ada Lind,"));
+        Result what = run("export", session().toString(), "--to", "svg");
+        assertEquals(2, what.code());
+        assertTrue(
+                what.err().contains("--to svg: no such file is made of a session; choose one of pdf, cards"),
+                what.err());
+    }
+
     @Test
     void aPathIsChosenByItsOutcomes() throws IOException {
         String file = Demo.folder().resolve("ebb-or-flow.drill.json").toString();

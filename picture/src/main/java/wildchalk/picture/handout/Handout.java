@@ -1,6 +1,7 @@
 package wildchalk.picture.handout;
 
 import java.io.IOException;
+import java.util.Set;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.text.Texts;
 import wildchalk.picture.export.Preview;
@@ -10,8 +11,20 @@ import wildchalk.picture.export.Preview;
  *
  * @param id short and stable: "pdf", "cards"; its name stands under {@code handout.<id>}
  * @param suffix how such files end
+ * @param asks what can be chosen before one is made
  */
-public record Handout(String id, String suffix, Maker maker, Looker looker) {
+public record Handout(String id, String suffix, Set<Choice> asks, Maker maker, Looker looker) {
+
+    /** What can be chosen before a file is made, in the order in which it is asked. */
+    public enum Choice {
+        PLAYER,
+        PAPER,
+        NAMES
+    }
+
+    public Handout {
+        asks = Set.copyOf(asks);
+    }
 
     private static final Texts TEXTS = Texts.of("wildchalk.picture.picture");
 

@@ -1,33 +1,95 @@
 package wildchalk.picture.handout;
 
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import wildchalk.core.handout.Hour;
+import wildchalk.core.handout.HourCalendar;
+import wildchalk.core.handout.PlayerPart;
+import wildchalk.core.text.Texts;
 import wildchalk.picture.export.PdfPreview;
+import wildchalk.picture.handout.Handout.Choice;
 
 /** Everything that can be made of an hour; the window and the command line offer all of it. */
 public final class Handouts {
 
-    public static final Handout SHEET = paper("pdf", HourSheet::of);
+    private static final Texts TEXTS = Texts.of("wildchalk.picture.picture");
 
-    public static final Handout CARDS = paper("cards", StationCards::of);
+    /** Between what is for one player and what is for the next. */
+    private static final String NEXT_PLAYER = "\n" + "-".repeat(24) + "\n\n";
 
-    public static final Handout SCRIPT = paper("script", ScriptSheet::of);
+    public static final Handout SHEET = paper("pdf", Set.of(Choice.PAPER, Choice.NAMES), HourSheet::of);
+
+    public static final Handout CARDS = paper("cards", Set.of(Choice.PAPER), StationCards::of);
+
+    public static final Handout SCRIPT = paper("script", Set.of(Choice.PAPER, Choice.NAMES), ScriptSheet::of);
+
+    public static final Handout PARTS =
+            paper("parts", Set.of(Choice.PLAYER, Choice.PAPER, Choice.NAMES), PartCards::of);
+
+    public static final Handout MESSAGE = text(
+            "message",
+            "txt",
+            (told, how) -> parts(told, how).stream().map(PlayerPart::message).collect(Collectors.joining(NEXT_PLAYER)));
+
+    public static final Handout CALENDAR = text("ics", "ics", Handouts::calendar);
 
     /** In the order of the menu. */
-    public static final List<Handout> ALL = List.of(SHEET, CARDS, SCRIPT);
+    public static final List<Handout> ALL = List.of(SHEET, CARDS, SCRIPT, PARTS, MESSAGE, CALENDAR);
 
     private Handouts() {}
 
-    private static Handout paper(String id, Handout.Maker maker) {
+    private static Handout paper(String id, Set<Choice> asks, Handout.Maker maker) {
         return new Handout(
                 id,
                 "pdf",
+                asks,
                 maker,
                 (told, how, width, progress) -> PdfPreview.of(
                         maker.make(told, how, fraction -> progress.at(fraction / 2)), how.paper(), width, progress));
     }
 
+    /** Made of words alone. */
+    private interface Telling {
+        String tell(HourTold told, HandoutOptions how);
+    }
+
+    private static Handout text(String id, String suffix, Telling telling) {
+        return new Handout(
+                id,
+                suffix,
+                Set.of(Choice.PLAYER, Choice.NAMES),
+                (told, how, progress) -> telling.tell(told, how).getBytes(StandardCharsets.UTF_8),
+                (told, how, width, progress) -> TextPreview.of(telling.tell(told, how), width));
+    }
+
+    /** Of the one who is wanted, else of all who are there. */
+    static List<PlayerPart> parts(HourTold told, HandoutOptions how) {
+        return how.player()
+                .map(p -> List.of(PlayerPart.of(told.hour(), p)))
+                .orElseGet(() -> PlayerPart.of(told.hour()));
+    }
+
+    /** With one's own part, or with the hour by the clock. */
+    private static String calendar(HourTold told, HandoutOptions how) {
+        Hour hour = told.hour();
+        String what = how.player()
+                .map(p -> PlayerPart.of(hour, p).message())
+                .orElseGet(() -> String.join("\n", hour.writer().timetable()));
+        String who = how.player().map(p -> p.text()).orElse("");
+        return HourCalendar.of(hour.session(), who, what, ZoneId.systemDefault(), Instant.now());
+    }
+
     public static Optional<Handout> find(String id) {
         return ALL.stream().filter(h -> h.id().equalsIgnoreCase(id)).findFirst();
+    }
+
+    /** Their names, for whoever asks for one that is not there. */
+    public static String ids() {
+        return ALL.stream().map(Handout::id).collect(Collectors.joining(", "));
     }
 }

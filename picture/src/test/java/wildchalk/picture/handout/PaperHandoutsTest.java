@@ -9,6 +9,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -39,6 +40,7 @@ import wildchalk.core.session.SessionPlan;
 import wildchalk.core.session.What;
 import wildchalk.core.squad.Group;
 import wildchalk.core.squad.Player;
+import wildchalk.core.squad.PlayerId;
 import wildchalk.core.squad.Squad;
 import wildchalk.picture.export.Paper;
 import wildchalk.picture.export.Reader;
@@ -69,8 +71,12 @@ class PaperHandoutsTest {
         return kind.make(told, HandoutOptions.USUAL.withPaper(paper), Progress.NONE);
     }
 
+    private static List<Handout> papers() {
+        return Handouts.ALL.stream().filter(k -> k.suffix().equals("pdf")).toList();
+    }
+
     static Stream<Arguments> everyKindAndPaper() {
-        return Handouts.ALL.stream().flatMap(k -> Stream.of(Paper.values()).map(p -> Arguments.of(k, p)));
+        return papers().stream().flatMap(k -> Stream.of(Paper.values()).map(p -> Arguments.of(k, p)));
     }
 
     @ParameterizedTest
@@ -182,6 +188,62 @@ class PaperHandoutsTest {
         }
     }
 
+    /** Sixteen players are two sides, each with his own part and nobody else's. */
+    @Test
+    void eightPlayersStandOnASide() throws Exception {
+        try (PDDocument all = Loader.loadPDF(made(Handouts.PARTS, DEMO, Paper.A4));
+                PDDocument one = Loader.loadPDF(Handouts.PARTS.make(
+                        DEMO, HandoutOptions.USUAL.withPlayer(Optional.of(new PlayerId("p2"))), Progress.NONE))) {
+            assertEquals(2, all.getNumberOfPages());
+            assertInOrder(
+                    page(all, 1),
+                    "Ada · blue bib",
+                    "Bo · blue bib",
+                    "18:15 Lantern ladder, station 2, with Marek",
+                    "You start first in line L. You play LB. You get 25 turns.",
+                    "Hugo");
+            assertEquals(1, one.getNumberOfPages());
+            assertTrue(text(one).contains("Bo"));
+            assertFalse(text(one).contains("Ada"));
+        }
+    }
+
+    @Test
+    void wordsAloneAreForOneOrForAll() throws Exception {
+        HandoutOptions bo = HandoutOptions.USUAL.withPlayer(Optional.of(new PlayerId("p2")));
+        String mine = words(Handouts.MESSAGE, bo);
+        assertTrue(mine.contains("For Bo: blue bib."), mine);
+        assertFalse(mine.contains("Ada") || mine.contains("Marsh"), mine);
+        String all = words(Handouts.MESSAGE, HandoutOptions.USUAL);
+        DEMO.hour().plan().present().forEach(p -> {
+            String name = DEMO.hour().writer().name(p.text()).split(" ")[0];
+            assertTrue(all.contains("For " + name + ": "), name);
+        });
+        assertTrue(words(Handouts.CALENDAR, bo).replace("\r\n ", "").contains("You play LB."));
+        assertTrue(words(Handouts.CALENDAR, HandoutOptions.USUAL)
+                .replace("\r\n ", "")
+                .contains("18:15 to 18:35  Crossing and finishing"));
+    }
+
+    private static String words(Handout kind, HandoutOptions how) throws IOException {
+        return new String(kind.make(DEMO, how, Progress.NONE), StandardCharsets.UTF_8);
+    }
+
+    /** What is looked at before is what comes of it. */
+    @Test
+    void whatIsLookedAtHasAsManyPages() throws Exception {
+        for (Handout kind : Handouts.ALL) {
+            var preview = kind.look(DEMO, HandoutOptions.USUAL, 300, Progress.NONE);
+            assertFalse(preview.pictures().isEmpty());
+            assertEquals(300, preview.pictures().get(0).getWidth());
+            if (kind.suffix().equals("pdf")) {
+                try (PDDocument document = Loader.loadPDF(made(kind, DEMO, Paper.A4))) {
+                    assertEquals(document.getNumberOfPages(), preview.pictures().size());
+                }
+            }
+        }
+    }
+
     @Test
     void fullNamesOnlyWhereSomebodyChoosesThem() throws Exception {
         try (PDDocument first = Loader.loadPDF(made(Handouts.SHEET, DEMO, Paper.A4));
@@ -236,7 +298,7 @@ class PaperHandoutsTest {
                         .findFirst(),
                 Optional.of(named));
         HourTold told = told(plan, Optional.of(named));
-        for (Handout kind : Handouts.ALL) {
+        for (Handout kind : papers()) {
             byte[] pdf = made(kind, told, Paper.A4);
             assertAccessible(pdf);
             try (PDDocument document = Loader.loadPDF(pdf)) {
@@ -260,7 +322,7 @@ class PaperHandoutsTest {
         Session none = demo.withBlocks(List.of());
         for (Session session : List.of(talk, none)) {
             HourTold told = told(SessionPlan.of(session, id -> Optional.empty(), Optional.empty()), Optional.empty());
-            for (Handout kind : Handouts.ALL) {
+            for (Handout kind : papers()) {
                 byte[] pdf = made(kind, told, Paper.A4);
                 assertAccessible(pdf);
                 try (PDDocument document = Loader.loadPDF(pdf)) {
