@@ -8,15 +8,10 @@ import com.sun.net.httpserver.HttpServer;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import javafx.concurrent.Worker;
-import javafx.scene.Scene;
-import javafx.scene.web.WebView;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -45,17 +40,13 @@ class PhonePageTest {
 
     private static final double ONE_CENTIMETRE = 0.01;
 
-    private WebView view;
+    private PhoneBrowser browser;
     private Stage stage;
-    /** Whether the picture of the page that was loaded stands. */
-    private boolean standing;
 
     @Start
     void start(Stage stage) {
         this.stage = stage;
-        view = new WebView();
-        stage.setScene(new Scene(view, 400, 760));
-        stage.show();
+        browser = PhoneBrowser.show(stage);
     }
 
     @Test
@@ -63,26 +54,26 @@ class PhonePageTest {
         for (String id : List.of("second-wave-from-the-left", "breakwater-breakout", "crossing-backs")) {
             Drill drill = Demo.read(id);
             Told told = Told.of(drill, drill.base());
-            load(PageExport.of(told, Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
+            browser.load(PageExport.of(told, Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
             String frame = "JSON.parse(document.getElementById('drill').textContent)"
-                    + ".frames[+document.getElementById('board').getAttribute('data-frame')]";
-            double scale = number(frame + ".pixelsPerMetre");
-            double x0 = number(frame + ".x");
-            double y0 = number(frame + ".y");
-            standing = Boolean.parseBoolean(text("String(" + frame + ".standing)"));
+                    + ".stages[0].frames[+document.getElementById('board').getAttribute('data-frame')]";
+            double scale = browser.number(frame + ".pixelsPerMetre");
+            double x0 = browser.number(frame + ".x");
+            double y0 = browser.number(frame + ".y");
+            boolean standing = Boolean.parseBoolean(browser.text("String(" + frame + ".standing)"));
             for (int i = 0; i <= 10; i++) {
                 int slider = i * 97;
-                run("var s = document.getElementById('time'); s.value = " + slider
+                browser.run("var s = document.getElementById('time'); s.value = " + slider
                         + "; s.dispatchEvent(new Event('input'));");
                 double t = slider / 1000.0 * Math.round(told.timeline().seconds() * 1000) / 1000.0;
                 for (Role role : drill.base().roles()) {
-                    Point shown = place("role-" + role.id(), scale, x0, y0);
+                    Point shown = browser.place("role-" + role.id(), scale, x0, y0, standing);
                     double away = shown.distanceTo(
                             told.timeline().poseAt(role.id(), t).at());
                     assertTrue(away < ONE_CENTIMETRE, id + ": " + role.label() + " is " + away + " m off at " + t);
                 }
                 for (var ball : told.timeline().ballIds()) {
-                    double away = place("ball-" + ball, scale, x0, y0)
+                    double away = browser.place("ball-" + ball, scale, x0, y0, standing)
                             .distanceTo(told.timeline().ballAt(ball, t));
                     assertTrue(away < ONE_CENTIMETRE, id + ": the ball is " + away + " m off at " + t);
                 }
@@ -94,25 +85,27 @@ class PhonePageTest {
     void itPlaysStepsAndFollowsARole() throws Exception {
         Drill drill = Demo.read("second-wave-from-the-left");
         Told told = Told.of(drill, drill.base());
-        load(PageExport.of(told, Exports.PAGE.usual(Ground.SLATE, 0), Progress.NONE));
-        run("document.getElementById('next').click()");
+        browser.load(PageExport.of(told, Exports.PAGE.usual(Ground.SLATE, 0), Progress.NONE));
+        browser.run("document.getElementById('next').click()");
         assertEquals(
                 told.timeline().steps().get(1).start(),
-                number("parseFloat(document.getElementById('clock').textContent)"),
+                browser.number("parseFloat(document.getElementById('clock').textContent)"),
                 0.06);
-        assertEquals(1, number("+document.querySelector('#words li.now').getAttribute('data-step')"), 0);
-        run("var r = document.getElementById('role'); r.value = 'cb'; r.dispatchEvent(new Event('change'));");
-        assertEquals(1, number("document.querySelectorAll('.part:not([hidden])').length"), 0);
-        assertTrue(text("document.querySelector('.part:not([hidden])').textContent")
+        assertEquals(1, browser.number("+document.querySelector('#words li.now').getAttribute('data-step')"), 0);
+        browser.run("var r = document.getElementById('role'); r.value = 'cb'; r.dispatchEvent(new Event('change'));");
+        assertEquals(1, browser.number("document.querySelectorAll('.part:not([hidden])').length"), 0);
+        assertTrue(browser.text("document.querySelector('.part:not([hidden])').textContent")
                 .startsWith("You are CB."));
-        run("var s = document.getElementById('time'); s.value = 0; s.dispatchEvent(new Event('input'));"
+        browser.run("var s = document.getElementById('time'); s.value = 0; s.dispatchEvent(new Event('input'));"
                 + "document.getElementById('speed').value = '0.5'; document.getElementById('play').click()");
         WaitForAsyncUtils.waitFor(
-                30, TimeUnit.SECONDS, () -> number("parseFloat(document.getElementById('clock').textContent)") > 0.5);
+                30,
+                TimeUnit.SECONDS,
+                () -> browser.number("parseFloat(document.getElementById('clock').textContent)") > 0.5);
         // slow enough that a busy machine does not come to the end of it before the press
-        assertEquals("Pause", text("document.getElementById('play').textContent"));
-        run("document.getElementById('play').click()");
-        assertEquals("Play", text("document.getElementById('play').textContent"));
+        assertEquals("Pause", browser.text("document.getElementById('play').textContent"));
+        browser.run("document.getElementById('play').click()");
+        assertEquals("Play", browser.text("document.getElementById('play').textContent"));
     }
 
     /** Upright and lying on a phone: the picture is large, and a thumb hits everything. */
@@ -136,30 +129,31 @@ class PhonePageTest {
                 })
                 .get();
         Drill drill = Demo.read(id);
-        load(PageExport.of(Told.of(drill, drill.base()), Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> number("window.innerWidth") == width);
+        browser.load(PageExport.of(Told.of(drill, drill.base()), Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> browser.number("window.innerWidth") == width);
         String board = "document.getElementById('board').getBoundingClientRect()";
-        double wide = number(board + ".width");
-        double high = number(board + ".height");
+        double wide = browser.number(board + ".width");
+        double high = browser.number(board + ".height");
         if (height > width) {
             assertTrue(high >= 0.55 * height || fills(board, width), wide + " x " + high);
         } else {
             assertTrue(high >= 0.8 * height, wide + " x " + high);
         }
-        assertTrue(number("document.documentElement.scrollWidth") <= width, "nothing scrolls sideways");
-        String small = text("(function () { var small = []; document.querySelectorAll('button,select,input,summary')"
-                + ".forEach(function (e) { var r = e.getBoundingClientRect();"
-                + " if (r.width > 0 && (r.width < 44 || r.height < 44)) small.push(e.id + e.tagName + ' ' + r.width + 'x' + r.height); });"
-                + " return small.join(', '); })()");
+        assertTrue(browser.number("document.documentElement.scrollWidth") <= width, "nothing scrolls sideways");
+        String small =
+                browser.text("(function () { var small = []; document.querySelectorAll('button,select,input,summary')"
+                        + ".forEach(function (e) { var r = e.getBoundingClientRect();"
+                        + " if (r.width > 0 && (r.width < 44 || r.height < 44)) small.push(e.id + e.tagName + ' ' + r.width + 'x' + r.height); });"
+                        + " return small.join(', '); })()");
         assertEquals("", small);
-        assertTrue(text("String(document.fonts.check('16px \"Atkinson Hyperlegible\"'))")
+        assertTrue(browser.text("String(document.fonts.check('16px \"Atkinson Hyperlegible\"'))")
                 .equals("true"));
     }
 
     /** The drawing itself is as wide as the screen. */
     private boolean fills(String board, double width) throws Exception {
-        double drawn =
-                number("(function () { var r = " + board + ", v = document.getElementById('board').viewBox.baseVal;"
+        double drawn = browser.number(
+                "(function () { var r = " + board + ", v = document.getElementById('board').viewBox.baseVal;"
                         + " return Math.min(r.width, r.height * v.width / v.height); })()");
         return drawn >= width - 30;
     }
@@ -168,19 +162,19 @@ class PhonePageTest {
     void aSwipeTurnsToTheNextStepAndBack() throws Exception {
         Drill drill = Demo.read("second-wave-from-the-left");
         Told told = Told.of(drill, drill.base());
-        load(PageExport.of(told, Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
-        assertEquals(told.talk().steps().get(0).brief(), text("document.getElementById('said').textContent"));
+        browser.load(PageExport.of(told, Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
+        assertEquals(told.talk().steps().get(0).brief(), browser.text("document.getElementById('said').textContent"));
         swipe(300, 120);
-        assertEquals(told.talk().steps().get(1).brief(), text("document.getElementById('said').textContent"));
+        assertEquals(told.talk().steps().get(1).brief(), browser.text("document.getElementById('said').textContent"));
         swipe(120, 300);
-        assertEquals(0, number("parseFloat(document.getElementById('clock').textContent)"), 0.35);
+        assertEquals(0, browser.number("parseFloat(document.getElementById('clock').textContent)"), 0.35);
         swipe(200, 190);
-        assertEquals(told.talk().steps().get(0).brief(), text("document.getElementById('said').textContent"));
+        assertEquals(told.talk().steps().get(0).brief(), browser.text("document.getElementById('said').textContent"));
     }
 
     private void swipe(double from, double to) throws Exception {
         for (String[] at : new String[][] {{"pointerdown", String.valueOf(from)}, {"pointerup", String.valueOf(to)}}) {
-            run("(function () { var e = new Event('" + at[0] + "'); e.clientX = " + at[1]
+            browser.run("(function () { var e = new Event('" + at[0] + "'); e.clientX = " + at[1]
                     + "; e.clientY = 200; document.getElementById('board').dispatchEvent(e); })()");
         }
     }
@@ -199,39 +193,42 @@ class PhonePageTest {
     @Test
     void outcomesAreChoicesAndVersionsAreChapters() throws Exception {
         Drill drill = Demo.read("ebb-or-flow");
-        load(PageExport.of(Told.of(drill, drill.base()), Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
-        run("document.getElementById('speed').value = '2';"
+        browser.load(PageExport.of(Told.of(drill, drill.base()), Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
+        browser.run("document.getElementById('speed').value = '2';"
                 + "var s = document.getElementById('time'); s.value = 400; s.dispatchEvent(new Event('input'));"
                 + "document.getElementById('play').click();");
         WaitForAsyncUtils.waitFor(
                 20,
                 TimeUnit.SECONDS,
-                () -> number("document.querySelectorAll('#ask:not([hidden]) button').length") == 3);
-        assertEquals("What becomes of the shot?", text("document.querySelector('#ask p').textContent"));
-        double asked = number("parseFloat(document.getElementById('clock').textContent)");
+                () -> browser.number("document.querySelectorAll('#ask:not([hidden]) button').length") == 3);
+        assertEquals("What becomes of the shot?", browser.text("document.querySelector('#ask p').textContent"));
+        double asked = browser.number("parseFloat(document.getElementById('clock').textContent)");
         Told save = Told.of(drill, drill.base());
         assertEquals(save.timeline().move(new MoveId("m6")).start(), asked, 0.06, "as the shot is released");
-        run("document.querySelectorAll('#ask button')[2].click(); document.getElementById('play').click();");
+        browser.run("document.querySelectorAll('#ask button')[2].click(); document.getElementById('play').click();");
         assertEquals(
-                "rebound › shoots at once", text("document.getElementById('path').selectedOptions[0].textContent"));
-        assertEquals(1, number("document.querySelectorAll('.told:not([hidden])').length"), 0);
-        assertTrue(text("document.querySelector('.told:not([hidden])').textContent")
+                "rebound › shoots at once",
+                browser.text("document.getElementById('path').selectedOptions[0].textContent"));
+        assertEquals(1, browser.number("document.querySelectorAll('.told:not([hidden])').length"), 0);
+        assertTrue(browser.text("document.querySelector('.told:not([hidden])').textContent")
                 .contains("if rebound"));
-        assertEquals(asked, number("parseFloat(document.getElementById('clock').textContent)"), 0.8);
+        assertEquals(asked, browser.number("parseFloat(document.getElementById('clock').textContent)"), 0.8);
 
         Drill ladder = Demo.read("lantern-ladder");
-        load(PageExport.of(Told.of(ladder, ladder.base()), Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
-        assertEquals(5, number("document.getElementById('chapter').options.length"), 0);
-        run("var c = document.getElementById('chapter'); c.value = 'second-ball';"
+        browser.load(PageExport.of(Told.of(ladder, ladder.base()), Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
+        assertEquals(5, browser.number("document.getElementById('chapter').options.length"), 0);
+        browser.run("var c = document.getElementById('chapter'); c.value = 'second-ball';"
                 + "c.dispatchEvent(new Event('change'));");
-        assertTrue(text("document.querySelector('.told:not([hidden])').textContent")
+        assertTrue(browser.text("document.querySelector('.told:not([hidden])').textContent")
                 .contains("CO (coach) joins."));
-        assertEquals(1, number("document.querySelectorAll('.play:not([hidden])').length"), 0);
+        assertEquals(1, browser.number("document.querySelectorAll('.play:not([hidden])').length"), 0);
         Told second = Told.of(
                 ladder, ladder.progression(new ProgressionId("second-ball")).orElseThrow());
-        run("var s = document.getElementById('time'); s.value = 1000; s.dispatchEvent(new Event('input'));");
+        browser.run("var s = document.getElementById('time'); s.value = 1000; s.dispatchEvent(new Event('input'));");
         assertEquals(
-                second.timeline().seconds(), number("parseFloat(document.getElementById('clock').textContent)"), 0.06);
+                second.timeline().seconds(),
+                browser.number("parseFloat(document.getElementById('clock').textContent)"),
+                0.06);
     }
 
     @Test
@@ -258,76 +255,24 @@ class PhonePageTest {
                             .with(plain.base().steps().get(0).withPoints(List.of(attack)))
                             .with(plain.base().roles().get(0).withLabel("</script>")));
             page[0] = PageExport.of(Told.of(drill, drill.base()), Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE);
-            WaitForAsyncUtils.asyncFx(() -> view.getEngine()
+            WaitForAsyncUtils.asyncFx(() -> browser.view()
+                    .getEngine()
                     .load("http://127.0.0.1:" + server.getAddress().getPort() + "/page"));
-            loaded();
-            run("document.getElementById('play').click(); document.getElementById('next').click();");
-            assertEquals(attack, text("document.title"), "the title is text");
-            assertEquals(0, number("document.querySelectorAll('img, iframe, link, svg[onload]').length"), 0);
-            assertEquals(attack, text("document.querySelector('h1').textContent"));
+            browser.loaded();
+            browser.run("document.getElementById('play').click(); document.getElementById('next').click();");
+            assertEquals(attack, browser.text("document.title"), "the title is text");
+            assertEquals(0, browser.number("document.querySelectorAll('img, iframe, link, svg[onload]').length"), 0);
+            assertEquals(attack, browser.text("document.querySelector('h1').textContent"));
             // and where a page breaks its own rule, the policy stops it
-            run("var i = document.createElement('img'); i.src = '/leak'; document.body.appendChild(i);"
+            browser.run("var i = document.createElement('img'); i.src = '/leak'; document.body.appendChild(i);"
                     + "var s = document.createElement('script'); s.textContent = 'document.title=\"owned\"';"
                     + "document.body.appendChild(s);");
             WaitForAsyncUtils.waitForFxEvents();
-            assertEquals(attack, text("document.title"), "an injected script does not run");
+            assertEquals(attack, browser.text("document.title"), "an injected script does not run");
             assertEquals(List.of("/page"), requests, "nothing but the page itself was asked for");
             assertFalse(new String(page[0], StandardCharsets.UTF_8).contains("onerror=document.title='owned'>"));
         } finally {
             server.stop(0);
         }
-    }
-
-    // ---- the browser ----
-
-    private int loads;
-
-    private void load(byte[] page) throws Exception {
-        Path file = Files.createTempFile("wildchalk", ".html");
-        Files.write(file, page);
-        // the page before may still answer for a while: what is asked next is meant for this one
-        String marked = file.toUri() + "?" + ++loads;
-        WaitForAsyncUtils.asyncFx(() -> view.getEngine().load(marked)).get();
-        WaitForAsyncUtils.waitFor(
-                30,
-                TimeUnit.SECONDS,
-                () -> WaitForAsyncUtils.asyncFx(
-                                () -> marked.equals(view.getEngine().getLocation()))
-                        .get());
-        loaded();
-    }
-
-    private void loaded() throws Exception {
-        WaitForAsyncUtils.waitForFxEvents();
-        WaitForAsyncUtils.waitFor(
-                30,
-                TimeUnit.SECONDS,
-                () -> WaitForAsyncUtils.asyncFx(
-                                () -> view.getEngine().getLoadWorker().getState() == Worker.State.SUCCEEDED
-                                        && view.getEngine()
-                                                .executeScript("document.getElementById('drill') ? 1 : 0")
-                                                .equals(1))
-                        .get());
-    }
-
-    private Object run(String script) throws Exception {
-        return WaitForAsyncUtils.asyncFx(() -> view.getEngine().executeScript(script))
-                .get();
-    }
-
-    private double number(String script) throws Exception {
-        return ((Number) run(script)).doubleValue();
-    }
-
-    private String text(String script) throws Exception {
-        return String.valueOf(run(script));
-    }
-
-    private Point place(String id, double scale, double x0, double y0) throws Exception {
-        String transform = text("document.getElementById('" + id + "').getAttribute('transform')");
-        String[] xy = transform.replaceAll("[^-0-9. ]", "").trim().split(" +");
-        double right = (Double.parseDouble(xy[0]) - x0) / scale;
-        double up = (y0 - Double.parseDouble(xy[1])) / scale;
-        return standing ? new Point(up, -right) : new Point(right, up);
     }
 }

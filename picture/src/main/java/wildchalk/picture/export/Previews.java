@@ -95,7 +95,7 @@ final class Previews {
 
     private static BufferedImage page(Play play, ExportOptions how, int width) {
         Told told = play.told();
-        Viewport v = PageExport.viewport(List.of(play), false, width);
+        Viewport v = PageStage.viewport(List.of(play), false, width);
         double unit = width / 380.0;
         int title = (int) Math.ceil(44 * unit);
         BufferedImage image = new BufferedImage(width, (int) Math.ceil(v.height()) + title, BufferedImage.TYPE_INT_RGB);

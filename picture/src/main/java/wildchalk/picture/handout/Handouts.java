@@ -36,10 +36,17 @@ public final class Handouts {
             "txt",
             (told, how) -> parts(told, how).stream().map(PlayerPart::message).collect(Collectors.joining(NEXT_PLAYER)));
 
+    public static final Handout PHONE = new Handout(
+            "html",
+            "html",
+            Set.of(Choice.PLAYER, Choice.NAMES),
+            PhoneHour::of,
+            (told, how, width, progress) -> TextPreview.of(PhoneHour.words(told, how), width));
+
     public static final Handout CALENDAR = text("ics", "ics", Handouts::calendar);
 
     /** In the order of the menu. */
-    public static final List<Handout> ALL = List.of(SHEET, CARDS, SCRIPT, PARTS, MESSAGE, CALENDAR);
+    public static final List<Handout> ALL = List.of(SHEET, CARDS, SCRIPT, PARTS, MESSAGE, PHONE, CALENDAR);
 
     private Handouts() {}
 

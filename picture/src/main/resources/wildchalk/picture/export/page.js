@@ -27,18 +27,18 @@
   }
   function facing(list, t) { return list[rowAt(list, 2, t) * 2 + 1]; }
   // the surface lies or stands, whichever fills the screen better
-  var frame = whole.frames[0], turn = 0;
+  var stage = whole.stages[drill.stage], frame = stage.frames[0], turn = 0;
   function orient() {
     var wide = document.documentElement.clientWidth, high = window.innerHeight * 0.58;
     var fit = function (f) { return Math.min(wide / f.width, high / f.height); };
     if (window.innerWidth > window.innerHeight) { wide = window.innerWidth - 250; high = window.innerHeight - 52; }
-    var upright = fit(whole.frames[1]) > fit(whole.frames[0]);
-    frame = whole.frames[upright ? 1 : 0];
+    var upright = fit(stage.frames[1]) > fit(stage.frames[0]);
+    frame = stage.frames[upright ? 1 : 0];
     turn = upright ? 90 : 0;
     el("board").setAttribute("viewBox", "0 0 " + frame.width + " " + frame.height);
     el("board").setAttribute("data-frame", upright ? 1 : 0);
     document.querySelectorAll(".turn").forEach(function (g) {
-      if (upright) g.setAttribute("transform", "matrix(0 -1 1 0 0 " + whole.frames[0].width + ")");
+      if (upright) g.setAttribute("transform", "matrix(0 -1 1 0 0 " + stage.frames[0].width + ")");
       else g.removeAttribute("transform");
     });
     document.querySelectorAll(".lying").forEach(function (g) { g.classList.toggle("off", upright); });
@@ -70,7 +70,7 @@
       if (by) {
         var body = pixels(place(drill.roles[by].track, now));
         var hand = (facing(drill.roles[by].facing, now) + turn - 38) * Math.PI / 180;
-        p = [body[0] + whole.ballAway * Math.cos(hand), body[1] - whole.ballAway * Math.sin(hand)];
+        p = [body[0] + stage.ballAway * Math.cos(hand), body[1] - stage.ballAway * Math.sin(hand)];
       }
       move(el(drill.id + "gear-" + id), p);
     });
@@ -80,7 +80,7 @@
       var node = el(drill.id + "ball-" + id), inner = node.querySelector(".inner");
       move(node, p);
       var a = holder ? (facing(drill.roles[holder].facing, now) + turn + 38) * Math.PI / 180 : 0;
-      var away = holder ? whole.ballAway : 0;
+      var away = holder ? stage.ballAway : 0;
       inner.setAttribute("transform", "translate(" + away * Math.cos(a) + " " + -away * Math.sin(a) + ")");
     });
     var s = stepAt(now);
@@ -119,8 +119,32 @@
   }
   // another path or version; what both have in common stays where it is
   function take(k, t) {
+    var before = drill.stage;
     index = k; drill = whole.plays[k]; el("ask").hidden = true;
+    if (drill.stage !== before) setOut();
     dress(); go(t);
+  }
+  // another drill: its own surface, its own players
+  function setOut() {
+    stage = whole.stages[drill.stage];
+    document.querySelectorAll(".stage-of").forEach(function (g) {
+      if (+g.getAttribute("data-stage") === drill.stage) g.removeAttribute("hidden"); else g.setAttribute("hidden", "");
+    });
+    var roles = el("role");
+    while (roles.options.length > 1) roles.remove(1);
+    stage.roles.forEach(function (r) {
+      var o = document.createElement("option");
+      o.value = r[0]; o.textContent = r[1];
+      roles.appendChild(o);
+    });
+    mine = stage.me;
+    roles.value = mine;
+    orient();
+  }
+  function toChapter(id) {
+    var first = -1;
+    whole.plays.forEach(function (p, i) { if (p.chapter === id && (first < 0 || p.id === "")) first = i; });
+    if (first >= 0) { setPlaying(false); asked = {}; take(first, 0); }
   }
   function ask(turn) {
     var box = el("ask");
@@ -176,9 +200,13 @@
     show();
   });
   el("chapter").addEventListener("change", function () {
-    var first = 0;
-    whole.plays.some(function (p, i) { first = i; return p.chapter === el("chapter").value; });
-    setPlaying(false); asked = {}; take(first, 0);
+    toChapter(el("chapter").value);
+  });
+  document.querySelectorAll(".chapter").forEach(function (b) {
+    b.addEventListener("click", function () {
+      toChapter(b.getAttribute("data-chapter"));
+      el("board").scrollIntoView({block: "nearest"});
+    });
   });
   el("path").addEventListener("change", function () { setPlaying(false); take(+el("path").value, now); });
   document.querySelectorAll(".go").forEach(function (b) {
@@ -200,7 +228,7 @@
     if (e.key === "ArrowRight") el("next").click();
     if (e.key === "ArrowLeft") el("back").click();
   });
-  orient();
+  setOut();
   dress();
   show();
   if (calm) el("speed").value = "0.5";

@@ -1,0 +1,83 @@
+package wildchalk.picture.export;
+
+import java.awt.Color;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.Base64;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import wildchalk.core.drill.Side;
+import wildchalk.core.progress.Progress;
+import wildchalk.core.text.Numbers;
+import wildchalk.picture.style.Ground;
+
+/**
+ * One HTML file that plays drills on a phone, without a network. Its content policy allows nothing but its own style
+ * and its own script, by their hashes; every text is escaped.
+ *
+ * @param intro what stands above the first drill, as XHTML
+ * @param note what the figures are, in plain words
+ */
+record PageFile(String title, String about, String intro, String note, List<PageStage> stages, Ground ground) {
+
+    private static final int WIDTH = 760;
+
+    PageFile {
+        stages = List.copyOf(stages);
+    }
+
+    byte[] bytes(Progress progress) throws IOException {
+        String style = FontFaces.css() + Template.resource("page.css") + colours(ground);
+        String script = Template.resource("page.js");
+        String policy = "default-src 'none'; script-src '" + hash(script) + "'; style-src '" + hash(style)
+                + "'; font-src data:; base-uri 'none'; form-action 'none'";
+        List<Play> plays = stages.stream().flatMap(s -> s.plays().stream()).toList();
+        Map<String, CharSequence> values = new HashMap<>();
+        values.put("policy", policy);
+        values.put("style", style);
+        values.put("script", script);
+        values.put("labels", PageWords.labels());
+        values.put(
+                "viewBox",
+                "0 0 " + WIDTH + " " + Numbers.fixed(stages.get(0).v().height(), 1));
+        values.put("picture", PageBoard.of(stages, ground, progress));
+        values.put("roles", PageWords.roleOptions(stages.get(0).plays()));
+        values.put("chapters", PageWords.chapters(stages));
+        values.put("words", PageWords.words(plays));
+        values.put("parts", PageWords.parts(plays));
+        values.put("data", PageData.of(stages));
+        values.put("about", Xhtml.escape(about));
+        values.put("intro", intro);
+        values.put("note", Xhtml.escape(note));
+        values.put("title", Xhtml.escape(title));
+        String page = Template.of("page.html").fill(values);
+        Progress.tell(progress, 1);
+        return page.getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static String colours(Ground ground) {
+        return ":root{--ground:%s;--floor:%s;--text:%s;--quiet:%s;--accent:%s}"
+                .formatted(
+                        hex(ground.surround()),
+                        hex(ground.floor()),
+                        hex(ground.text()),
+                        hex(ground.quiet()),
+                        hex(ground.side(Side.DEFENCE)));
+    }
+
+    private static String hex(Color c) {
+        return "#%02x%02x%02x".formatted(c.getRed(), c.getGreen(), c.getBlue());
+    }
+
+    private static String hash(String content) {
+        try {
+            byte[] digest = MessageDigest.getInstance("SHA-256").digest(content.getBytes(StandardCharsets.UTF_8));
+            return "sha256-" + Base64.getEncoder().encodeToString(digest);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("This Java lacks SHA-256.", e);
+        }
+    }
+}
