@@ -8,10 +8,13 @@ import java.io.IOException;
 import java.util.List;
 import java.util.function.DoubleFunction;
 import wildchalk.core.drill.BallId;
+import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Role;
 import wildchalk.core.drill.RoleId;
+import wildchalk.core.drill.Travel;
 import wildchalk.core.geometry.Point;
 import wildchalk.core.motion.CarriedGear;
+import wildchalk.core.motion.MoveSpan;
 import wildchalk.core.words.CourseWords;
 import wildchalk.picture.paint.Bodies;
 import wildchalk.picture.paint.Viewport;
@@ -96,6 +99,7 @@ final class PageData {
             ObjectNode r = roles.putObject(role.id().text());
             r.set("track", track(t -> told.timeline().poseAt(role.id(), t).at(), seconds));
             r.set("facing", facings(told, role, v, seconds));
+            r.set("runs", runs(told, role));
         }
         ObjectNode gear = data.putObject("gear");
         CarriedGear carried = CarriedGear.of(told.path(), told.timeline());
@@ -120,6 +124,28 @@ final class PageData {
                             .add(s.holder().map(Object::toString).orElse("")));
         }
     }
+
+    /** Flat: the second at which a run begins, that at which it ends, and where; shuffles on the spot left out. */
+    private static ArrayNode runs(Told told, Role role) {
+        ArrayNode list = JSON.createArrayNode();
+        for (Move move : told.path().moves()) {
+            MoveSpan span = told.timeline().move(move.id());
+            if (move instanceof Travel && move.role().equals(role.id()) && span.happens()) {
+                Point from = told.timeline().poseAt(role.id(), span.start()).at();
+                Point to = told.timeline().poseAt(role.id(), span.end()).at();
+                if (from.distanceTo(to) >= LEAST_RUN_METRES) {
+                    list.add(round(span.start(), 1000))
+                            .add(round(span.end(), 1000))
+                            .add(round(to.x(), 100))
+                            .add(round(to.y(), 100));
+                }
+            }
+        }
+        return list;
+    }
+
+    /** Nobody is asked where a shorter run goes. */
+    private static final double LEAST_RUN_METRES = 1.5;
 
     /** Flat: second, x, y, second, x, y… */
     private static ArrayNode track(DoubleFunction<Point> motion, double seconds) {

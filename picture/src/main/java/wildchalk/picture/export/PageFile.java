@@ -12,6 +12,7 @@ import java.util.Map;
 import wildchalk.core.drill.Side;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.text.Numbers;
+import wildchalk.core.text.Texts;
 import wildchalk.picture.style.Ground;
 
 /**
@@ -25,13 +26,22 @@ record PageFile(String title, String about, String intro, String note, List<Page
 
     private static final int WIDTH = 760;
 
+    private static final Texts TEXTS = Texts.of("wildchalk.picture.picture");
+
     PageFile {
         stages = List.copyOf(stages);
     }
 
     byte[] bytes(Progress progress) throws IOException {
         String style = FontFaces.css() + Template.resource("page.css") + colours(ground);
-        String script = Template.resource("page.js");
+        String script = Template.of("page.js")
+                .fill(Map.of(
+                        "aloud",
+                        Template.resource("page-aloud.js"),
+                        "know",
+                        Template.resource("page-know.js"),
+                        "changed",
+                        Template.resource("page-changed.js")));
         String policy = "default-src 'none'; script-src '" + hash(script) + "'; style-src '" + hash(style)
                 + "'; font-src data:; base-uri 'none'; form-action 'none'";
         List<Play> plays = stages.stream().flatMap(s -> s.plays().stream()).toList();
@@ -51,6 +61,9 @@ record PageFile(String title, String about, String intro, String note, List<Page
         values.put("data", PageData.of(stages));
         values.put("about", Xhtml.escape(about));
         values.put("intro", intro);
+        values.put("chapter-label", Xhtml.escape(TEXTS.get(stages.size() > 1 ? "page.drill" : "page.version")));
+        values.put("aloud", Xhtml.escape(TEXTS.get("page.aloud")));
+        values.put("know", Xhtml.escape(TEXTS.get("page.know")));
         values.put("note", Xhtml.escape(note));
         values.put("title", Xhtml.escape(title));
         String page = Template.of("page.html").fill(values);

@@ -18,13 +18,35 @@ final class PageWords {
     private static final Texts TEXTS = Texts.of("wildchalk.picture.picture");
     private static final ObjectMapper JSON = new ObjectMapper();
 
+    /** What the script of a page says; a figure goes where {@code #1} stands. */
+    private static final List<String> LABELS = List.of(
+            "play",
+            "pause",
+            "aloud",
+            "quiet",
+            "know",
+            "know-stop",
+            "know-choose",
+            "know-nothing",
+            "know-ready",
+            "know-go",
+            "know-tap",
+            "know-off",
+            "know-early",
+            "know-late",
+            "know-on-time",
+            "know-missed",
+            "know-score",
+            "know-best",
+            "changed");
+
     private PageWords() {}
 
     // ---- the words ----
 
     static String labels() {
         ObjectNode labels = JSON.createObjectNode();
-        for (String key : List.of("play", "pause")) {
+        for (String key : LABELS) {
             labels.put(key, TEXTS.get("page." + key));
         }
         return Xhtml.escape(labels.toString());
@@ -117,8 +139,8 @@ final class PageWords {
             html.append("<p><b>").append(Xhtml.escape(step.numbers())).append("</b></p>");
         }
         for (Line line : step.lines()) {
-            html.append(
-                    "<p>%s <small>%s</small></p>".formatted(Xhtml.escape(line.text()), Xhtml.escape(line.measure())));
+            html.append("<p class=\"line\">%s <small>%s</small></p>"
+                    .formatted(Xhtml.escape(line.text()), Xhtml.escape(line.measure())));
         }
         for (String point : step.points()) {
             html.append("<p class=\"point\">%s</p>".formatted(Xhtml.escape(point)));

@@ -14,6 +14,7 @@ import wildchalk.core.handout.Post;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionPlan.Slot;
+import wildchalk.core.session.What;
 import wildchalk.core.text.Texts;
 import wildchalk.core.words.PlanWriter;
 import wildchalk.picture.export.DrillsPage;
@@ -105,9 +106,14 @@ final class PhoneHour {
                                 Xhtml.escape(writer.clock(slot.from())),
                                 Xhtml.escape(PlanWriter.title(slot.block())),
                                 Xhtml.escape(writer.minutes(slot.block()))));
-                writer.under(slot.block())
-                        .ifPresent(
-                                u -> html.append("<p>").append(Xhtml.escape(u)).append("</p>"));
+                String under = slot.block().what() instanceof What.Plain plain
+                        ? plain.text()
+                        : slot.block().aim().isBlank()
+                                ? ""
+                                : TEXTS.get("hour.aims", slot.block().aim());
+                if (!under.isBlank()) {
+                    html.append("<p>").append(Xhtml.escape(under)).append("</p>");
+                }
                 Post.of(slot).forEach(p -> post(html, p));
                 html.append("</li>");
             }

@@ -56,10 +56,13 @@
   }
   function move(node, p) { node.setAttribute("transform", "translate(" + p[0].toFixed(3) + " " + p[1].toFixed(3) + ")"); }
 
+  // what is asked of whoever wants to know his part; nothing while it only plays
+  var quiz = null;
+
   function show() {
     Object.keys(drill.roles).forEach(function (id) {
       var r = drill.roles[id], node = el(drill.id + "role-" + id);
-      move(node, pixels(place(r.track, now)));
+      move(node, pixels(place(r.track, quiz && id === mine ? quiz.seen(now) : now)));
       node.querySelector(".nose").setAttribute("transform", "rotate(" + -(facing(r.facing, now) + turn) + ")");
       node.classList.toggle("mine", id === mine);
       node.classList.toggle("others", mine !== "" && id !== mine);
@@ -144,7 +147,7 @@
   function toChapter(id) {
     var first = -1;
     whole.plays.forEach(function (p, i) { if (p.chapter === id && (first < 0 || p.id === "")) first = i; });
-    if (first >= 0) { setPlaying(false); asked = {}; take(first, 0); }
+    if (first >= 0) { setPlaying(false); if (quiz) stopQuiz(); voice.stop(); asked = {}; take(first, 0); }
   }
   function ask(turn) {
     var box = el("ask");
@@ -174,14 +177,28 @@
     if (!playing) return;
     now += Math.max(0, time - last) / 1000 * el("speed").value;
     last = time;
-    var due = drill.turns.filter(function (u) { return u.at <= now && !asked[u.id]; })[0];
+    if (quiz && quiz.tick()) return;
+    if (voice.holds()) { now = voice.at; show(); requestAnimationFrame(tick); return; }
+    var due = quiz ? null : drill.turns.filter(function (u) { return u.at <= now && !asked[u.id]; })[0];
     if (due) { now = due.at; show(); ask(due); return; }
+    if (quiz && now >= drill.seconds) { go(drill.seconds); setPlaying(false); quiz.end(); return; }
     if (now >= drill.seconds) {
       if (el("loop").checked) { now = 0; asked = {}; } else { go(drill.seconds); setPlaying(false); return; }
     }
     show();
     requestAnimationFrame(tick);
   }
+  function label(key, a, b) { return labels[key].replace("#1", a).replace("#2", b); }
+  function kept(key, value) {
+    try {
+      if (value === undefined) return localStorage.getItem(key);
+      localStorage.setItem(key, value);
+    } catch (nowhere) { /* a page from a file may keep nothing: then it is forgotten */ }
+    return null;
+  }
+@aloud@
+@know@
+@changed@
   function toStep(k) { setPlaying(false); go(drill.steps[Math.max(0, Math.min(drill.steps.length - 1, k))] || 0); }
 
   el("play").addEventListener("click", function () { setPlaying(!playing); });
@@ -195,6 +212,7 @@
   });
   el("time").addEventListener("input", function () { el("ask").hidden = true; setPlaying(false); go(el("time").value / 1000 * drill.seconds); });
   el("role").addEventListener("change", function () {
+    if (quiz) { setPlaying(false); stopQuiz(); }
     mine = el("role").value;
     dress();
     show();
