@@ -122,6 +122,11 @@ class KnowYourPartTest {
                                             + ".filter(function (g) { return getComputedStyle(g).display === 'none'; }).length"),
                     0,
                     "no stroke gives it away");
+            assertEquals(
+                    "hidden none",
+                    browser.text("getComputedStyle(document.getElementById('said')).visibility + ' '"
+                            + " + getComputedStyle(document.getElementById('words')).display"),
+                    "no word gives it away");
             browser.run("document.getElementById('know-go').click()");
             for (int i = 0; i < 200 && clock() < run[0] - 0.01; i++) {
                 pass(0.04);

@@ -77,6 +77,8 @@
     }
     quiz.next();
     el("board").classList.add("practice");
+    // the words would say it
+    document.body.classList.add("asking");
     el("know").textContent = labels["know-stop"];
     el("know").setAttribute("aria-pressed", "true");
     setPlaying(false);
@@ -87,6 +89,7 @@
     quiz = null;
     unmark();
     el("board").classList.remove("practice");
+    document.body.classList.remove("asking");
     el("know").textContent = labels.know;
     el("know").setAttribute("aria-pressed", "false");
     el("ask").hidden = true;
