@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import javafx.application.Platform;
@@ -34,7 +35,9 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import wildchalk.core.Demo;
 import wildchalk.core.arrange.Transforms;
+import wildchalk.core.binder.BinderLibrary;
 import wildchalk.core.binder.DrillFile;
+import wildchalk.core.binder.SessionFile;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.DrillId;
 import wildchalk.core.drill.ElementId;
@@ -49,6 +52,10 @@ import wildchalk.core.geometry.Symmetry;
 import wildchalk.core.path.Choices;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.progress.Progress;
+import wildchalk.core.session.Session;
+import wildchalk.core.session.SessionPlan;
+import wildchalk.core.squad.PlayerId;
+import wildchalk.core.squad.Squad;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.document.Faults;
@@ -57,9 +64,12 @@ import wildchalk.desktop.ladder.CompareWindow;
 import wildchalk.desktop.reps.RepsView;
 import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Exports;
-import wildchalk.picture.export.PageExport;
-import wildchalk.picture.export.SheetExport;
+import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Told;
+import wildchalk.picture.handout.Handout;
+import wildchalk.picture.handout.HandoutOptions;
+import wildchalk.picture.handout.Handouts;
+import wildchalk.picture.handout.HourTold;
 import wildchalk.picture.paint.Painter;
 import wildchalk.picture.paint.Viewport;
 import wildchalk.picture.style.Fonts;
@@ -353,22 +363,49 @@ class ScreenshotMaker {
         WaitForAsyncUtils.waitForFxEvents(20);
     }
 
+    private static HourTold hour() throws IOException {
+        Path file = Demo.folder()
+                .resolve("../sessions/2026-12-03-before-the-weekend/session.json")
+                .normalize();
+        Session session = SessionFile.read(file).value();
+        BinderLibrary library = BinderLibrary.of(file);
+        Optional<Squad> squad = library.squad(session);
+        return HourTold.of(SessionPlan.of(session, library, squad), squad, Reader.USUAL, Progress.NONE);
+    }
+
+    /** What is handed out on paper, side by side: the hour, a drill of it, a station's card, the script of a stand-in. */
     private void sheet() throws IOException {
-        Drill drill = Demo.read("second-wave-from-the-left");
-        byte[] pdf = SheetExport.of(Told.of(drill, drill.base()), Exports.SHEET.usual(Ground.PAPER, 0), Progress.NONE);
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            ImageIO.write(
-                    new PDFRenderer(document).renderImageWithDPI(0, 96),
-                    "png",
-                    target.resolve("sheet.png").toFile());
+        HourTold told = hour();
+        List<BufferedImage> pages = new ArrayList<>();
+        pages.add(page(Handouts.SHEET, told, 0));
+        pages.add(page(Handouts.SHEET, told, 3));
+        pages.add(page(Handouts.CARDS, told, 1));
+        pages.add(page(Handouts.SCRIPT, told, 0));
+        int w = pages.get(0).getWidth();
+        int h = pages.get(0).getHeight();
+        BufferedImage all = new BufferedImage(2 * w + PAGE_GAP, 2 * h + PAGE_GAP, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = all.createGraphics();
+        g.setColor(Ground.PAPER.quiet());
+        g.fillRect(0, 0, all.getWidth(), all.getHeight());
+        for (int i = 0; i < pages.size(); i++) {
+            g.drawImage(pages.get(i), i % 2 * (w + PAGE_GAP), i / 2 * (h + PAGE_GAP), null);
+        }
+        g.dispose();
+        ImageIO.write(all, "png", target.resolve("sheet.png").toFile());
+    }
+
+    private static final int PAGE_GAP = 8;
+
+    private static BufferedImage page(Handout kind, HourTold told, int page) throws IOException {
+        try (PDDocument document = Loader.loadPDF(kind.make(told, HandoutOptions.USUAL, Progress.NONE))) {
+            return new PDFRenderer(document).renderImageWithDPI(page, 80);
         }
     }
 
     private void phone() throws Exception {
-        Drill drill = Demo.read("ebb-or-flow");
         Path file = Files.createTempFile("phone", ".html");
-        Files.write(
-                file, PageExport.of(Told.of(drill, drill.base()), Exports.PAGE.usual(Ground.PAPER, 0), Progress.NONE));
+        HandoutOptions bo = HandoutOptions.USUAL.withPlayer(Optional.of(new PlayerId("p2")));
+        Files.write(file, Handouts.PHONE.make(hour(), bo, Progress.NONE));
         WebView[] view = new WebView[1];
         Window.fx(() -> {
             view[0] = new WebView();
@@ -383,7 +420,8 @@ class ScreenshotMaker {
                         .equals(1))
                 .get());
         Window.fx(() -> view[0].getEngine()
-                .executeScript("var s = document.getElementById('time'); s.value = 420;"
+                .executeScript("document.querySelectorAll('button.chapter')[2].click();"
+                        + "var s = document.getElementById('time'); s.value = 420;"
                         + "s.dispatchEvent(new Event('input'));"));
         WaitForAsyncUtils.waitForFxEvents(40);
         Window.until(() -> view[0].getWidth() < 430 && !snapshotIsBlank(view[0]));

@@ -167,6 +167,51 @@ class PhoneHourTest {
         assertEquals("", tiny, "no letter is smaller than 16 px");
     }
 
+    /** Whoever reads letters twice as large reads all of them. */
+    @ParameterizedTest
+    @CsvSource({"390, 844", "844, 390"})
+    void lettersTwiceAsLargeFitToo(double width, double height) throws Exception {
+        WaitForAsyncUtils.asyncFx(() -> {
+                    stage.setMinWidth(1);
+                    stage.setMinHeight(1);
+                    stage.setWidth(width);
+                    stage.setHeight(height);
+                })
+                .get();
+        browser.load(page(Optional.of(new PlayerId("p2"))));
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> browser.number("window.innerWidth") == width);
+        double before = browser.number("parseFloat(getComputedStyle(document.querySelector('.clock li')).fontSize)");
+        browser.run("document.documentElement.style.fontSize = '212.5%'");
+        assertEquals(
+                2 * before,
+                browser.number("parseFloat(getComputedStyle(document.querySelector('.clock li')).fontSize)"),
+                0.5);
+        assertTrue(browser.number("document.documentElement.scrollWidth") <= width, "nothing scrolls sideways");
+        String cut = browser.text("(function () { var cut = []; document.querySelectorAll('button,h1,p,li,summary')"
+                + ".forEach(function (e) { if (e.getClientRects().length && e.scrollWidth > e.clientWidth + 1 && e.clientWidth > 0"
+                + " && getComputedStyle(e).display !== 'inline') cut.push(e.tagName + e.id + ' ' + e.textContent.slice(0, 20)); });"
+                + " return cut.join(', '); })()");
+        assertEquals("", cut, "nothing is cut off");
+    }
+
+    /** Where a phone asks for dark each colour of paper has its counterpart on slate. */
+    @Test
+    void thereIsADarkOneInIt() throws Exception {
+        browser.load(page(Optional.empty()));
+        String rules = browser.text(
+                "(function () { var all = []; Array.from(document.styleSheets[0].cssRules).forEach(function (r) {"
+                        + " if (r.media && /dark/.test(r.media.mediaText)) Array.from(r.cssRules).forEach(function (c) { all.push(c.selectorText); }); });"
+                        + " return all.join(' '); })()");
+        String drawn = browser.text(
+                "(function () { var all = {}; document.querySelectorAll('#board [fill], #board [stroke]').forEach(function (e) {"
+                        + " ['fill', 'stroke'].forEach(function (a) { var v = e.getAttribute(a); if (v && v !== 'none' && v !== 'black') all['[' + a + '=\"' + v + '\"]'] = 1; }); });"
+                        + " return Object.keys(all).join(';'); })()");
+        assertFalse(drawn.isEmpty());
+        for (String colour : drawn.split(";")) {
+            assertTrue(rules.contains(colour), colour + " stays as it is on paper");
+        }
+    }
+
     @Test
     void whereThereIsNothingToPlayThatIsSaid() throws Exception {
         Session session = SessionFile.read(FILE).value().withBlocks(List.of());

@@ -33,7 +33,7 @@ record PageFile(String title, String about, String intro, String note, List<Page
     }
 
     byte[] bytes(Progress progress) throws IOException {
-        String style = FontFaces.css() + Template.resource("page.css") + colours(ground);
+        String style = FontFaces.css() + Template.resource("page.css") + colours(ground) + AtDusk.css(ground);
         String script = Template.of("page.js")
                 .fill(Map.of(
                         "aloud",
@@ -71,7 +71,7 @@ record PageFile(String title, String about, String intro, String note, List<Page
         return page.getBytes(StandardCharsets.UTF_8);
     }
 
-    private static String colours(Ground ground) {
+    static String colours(Ground ground) {
         return ":root{--ground:%s;--floor:%s;--text:%s;--quiet:%s;--accent:%s}"
                 .formatted(
                         hex(ground.surround()),
@@ -81,7 +81,7 @@ record PageFile(String title, String about, String intro, String note, List<Page
                         hex(ground.side(Side.DEFENCE)));
     }
 
-    private static String hex(Color c) {
+    static String hex(Color c) {
         return "#%02x%02x%02x".formatted(c.getRed(), c.getGreen(), c.getBlue());
     }
 

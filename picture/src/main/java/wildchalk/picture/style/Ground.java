@@ -1,6 +1,8 @@
 package wildchalk.picture.style;
 
 import java.awt.Color;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import wildchalk.core.drill.Chalk;
 import wildchalk.core.drill.Side;
@@ -50,6 +52,19 @@ public enum Ground {
         this.sides = sides;
         this.marks = marks;
         this.chalks = chalks;
+    }
+
+    /** All that is drawn with, in the same order for each ground: what one draws in a colour another draws in its own. */
+    public List<Color> palette() {
+        List<Color> all = new ArrayList<>();
+        for (int[] some : List.of(surface, sides, marks, chalks)) {
+            Arrays.stream(some).mapToObj(Color::new).forEach(all::add);
+        }
+        for (Medium medium : Medium.values()) {
+            all.add(floor(medium));
+        }
+        all.add(runOff());
+        return all;
     }
 
     /** Around the playing area. */

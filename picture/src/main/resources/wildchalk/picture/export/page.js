@@ -223,7 +223,7 @@
   document.querySelectorAll(".chapter").forEach(function (b) {
     b.addEventListener("click", function () {
       toChapter(b.getAttribute("data-chapter"));
-      el("board").scrollIntoView({block: "nearest"});
+      document.querySelector(".stage").scrollIntoView({block: "start"});
     });
   });
   el("path").addEventListener("change", function () { setPlaying(false); take(+el("path").value, now); });
