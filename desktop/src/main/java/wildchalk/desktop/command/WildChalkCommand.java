@@ -235,8 +235,17 @@ final class WildChalkCommand implements Runnable {
                     String wanted,
             @Option(names = "--out", paramLabel = "PATH", description = "file to write; by default beside you")
                     Path target,
-            @Option(names = "--step", paramLabel = "K", defaultValue = "1", description = "for svg and png; from 1")
-                    int step,
+            @Option(
+                            names = "--step",
+                            paramLabel = "K",
+                            description = "for svg, png (the first unless said) and mp4 (all unless said); from 1")
+                    Integer step,
+            @Option(
+                            names = "--shown",
+                            defaultValue = "ONCE",
+                            description =
+                                    "for mp4: ${COMPLETION-CANDIDATES}; as fast as it is, at half the speed, both")
+                    ExportOptions.Shown shown,
             @Option(names = "--paper", defaultValue = "A4", description = "for pdf: ${COMPLETION-CANDIDATES}")
                     Paper paper,
             @Option(
@@ -284,13 +293,14 @@ final class WildChalkCommand implements Runnable {
         }
         Told told = which.rep();
         int steps = told.path().steps().size();
-        if (step < 1 || step > Math.max(1, steps)) {
+        if (step != null && (step < 1 || step > Math.max(1, steps))) {
             throw new BadInput("--step %d: the drill has steps 1 to %d.".formatted(step, steps));
         }
         Export kind = Exports.find(wanted)
                 .orElseThrow(() -> new BadInput("--to %s: there is no such kind of file; choose one of %s."
                         .formatted(wanted, String.join(", ", new Kinds()))));
-        ExportOptions usual = kind.usual(ground, step - 1).withPaper(paper);
+        ExportOptions chosen = kind.usual(ground, 0).withPaper(paper).withShown(shown);
+        ExportOptions usual = step == null ? chosen : chosen.withStep(step - 1);
         int pixels = width == null ? usual.widthPixels() : width;
         if (pixels < 200 || pixels > 8000) {
             throw new BadInput("--width %d: choose from 200 to 8000 pixels.".formatted(pixels));

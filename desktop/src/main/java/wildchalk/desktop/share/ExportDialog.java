@@ -14,6 +14,7 @@ import wildchalk.picture.export.Export;
 import wildchalk.picture.export.Export.Choice;
 import wildchalk.picture.export.ExportOptions;
 import wildchalk.picture.export.ExportOptions.Reach;
+import wildchalk.picture.export.ExportOptions.Shown;
 import wildchalk.picture.export.Paper;
 import wildchalk.picture.export.Told;
 import wildchalk.picture.style.Ground;
@@ -69,6 +70,14 @@ final class ExportDialog {
             case VERSIONS -> versions();
             case WAYS -> ways();
             case STEP -> steps();
+            case PART -> parts();
+            case SHOWN ->
+                asked.choose(
+                        choice.name(),
+                        List.of(Shown.values()),
+                        w -> Ui.text("share.shown." + w),
+                        asked.how().shown(),
+                        ExportOptions::withShown);
             case WORDS ->
                 asked.choose(
                         choice.name(),
@@ -137,7 +146,23 @@ final class ExportDialog {
         }
     }
 
+    /** The whole rep, or one step of it. */
+    private void parts() {
+        List<StepWords> steps = told.talk().steps();
+        if (steps.size() > 1) {
+            asked.choose(
+                    Choice.PART.name(),
+                    IntStream.range(-1, steps.size()).boxed().toList(),
+                    i -> i < 0 ? Ui.text("share.whole-rep") : steps.get(i).title(),
+                    asked.how().step(),
+                    ExportOptions::withStep);
+        }
+    }
+
     private String width(int pixels) {
+        if (kind.asks().contains(Choice.PART)) {
+            return Ui.text("share.film." + pixels);
+        }
         String use = "share.width." + pixels;
         return Ui.text(use, Ui.text("share.pixels", pixels));
     }

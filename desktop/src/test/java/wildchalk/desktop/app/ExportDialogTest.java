@@ -18,6 +18,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import wildchalk.picture.export.Export;
+import wildchalk.picture.export.ExportOptions;
 import wildchalk.picture.export.ExportOptions.Reach;
 import wildchalk.picture.export.Exports;
 import wildchalk.picture.export.Paper;
@@ -69,6 +70,33 @@ class ExportDialogTest {
                 .equals(Paper.LETTER));
         assertEquals(window.folder, new Settings(window.home).habits().folder());
         Window.press(robot, "Cancel");
+    }
+
+    /** One step of it upright at half the speed: looked at first, then made beside the window. */
+    @Test
+    void aFilmIsOfTheSizeAndSpeedThatWasAskedFor(FxRobot robot) throws Exception {
+        window.openDrill("crossing-backs");
+        window.saveAnswer = window.folder.resolve("clip");
+        ask(Exports.MP4);
+        Window.until(() -> about(robot).endsWith("1280 × 720 pixels"));
+        double whole = seconds(robot);
+        this.<Integer>choose(robot, "#share-part", 0);
+        Window.until(() -> !about(robot).isEmpty() && seconds(robot) < whole);
+        double step = seconds(robot);
+        this.<ExportOptions.Shown>choose(robot, "#share-shown", ExportOptions.Shown.SLOWLY);
+        Window.until(() -> seconds(robot) > step + 1);
+        this.<Integer>choose(robot, "#share-width", 1080);
+        Window.until(() -> about(robot).endsWith("1080 × 1920 pixels"));
+        Window.press(robot, "#share-save");
+        Path written = window.folder.resolve("clip.mp4");
+        Window.until(() -> Files.exists(written));
+        Window.until(() -> !robot.lookup("Open it").queryAll().isEmpty());
+        Window.press(robot, "OK");
+        assertTrue(Files.size(written) > 10_000);
+    }
+
+    private static double seconds(FxRobot robot) {
+        return Double.parseDouble(about(robot).split(" ")[0]);
     }
 
     @Test

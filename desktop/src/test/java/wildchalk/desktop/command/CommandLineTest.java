@@ -108,7 +108,7 @@ class CommandLineTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"svg", "png", "pdf", "gif", "html"})
+    @ValueSource(strings = {"svg", "png", "pdf", "gif", "html", "mp4"})
     void exportWritesTheKindThatWasAskedFor(String kind) throws IOException {
         Path target = folder.resolve("out." + kind);
         Path file = Demo.folder().resolve("crossing-backs.drill.json");
@@ -116,8 +116,19 @@ class CommandLineTest {
         assertEquals(0, result.code(), result.err());
         byte[] bytes = Files.readAllBytes(target);
         String head = new String(bytes, 0, 15, StandardCharsets.ISO_8859_1);
-        Map<String, String> heads =
-                Map.of("svg", "<?xml", "png", "\u0089PNG", "pdf", "%PDF", "gif", "GIF89a", "html", "<!DOCTYPE html>");
+        Map<String, String> heads = Map.of(
+                "svg",
+                "<?xml",
+                "png",
+                "\u0089PNG",
+                "pdf",
+                "%PDF",
+                "gif",
+                "GIF89a",
+                "html",
+                "<!DOCTYPE html>",
+                "mp4",
+                "");
         assertTrue(head.startsWith(heads.get(kind)), head);
     }
 

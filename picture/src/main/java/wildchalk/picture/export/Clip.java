@@ -3,6 +3,7 @@ package wildchalk.picture.export;
 import java.awt.Font;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;
+import java.awt.font.FontRenderContext;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
@@ -44,9 +45,11 @@ final class Clip {
     private final Painter painter;
     private final int height;
     private final BufferedImage surface;
+    private final boolean wraps;
 
     Clip(Told told, ExportOptions how, int width) {
         this.reps = reps(told, how);
+        this.wraps = false;
         this.ground = how.ground();
         this.width = width;
         this.unit = width / USUAL_WIDTH;
@@ -66,7 +69,90 @@ final class Clip {
         this.surface = surface(told);
     }
 
-    private static List<Told> reps(Told told, ExportOptions how) {
+    /**
+     * In a picture of a fixed size: what is told is broken into lines, and the surface lies or stands as it is larger.
+     *
+     * @param reps of one drill
+     */
+    Clip(List<Told> reps, Ground ground, int width, int height) {
+        this.reps = reps;
+        this.ground = ground;
+        this.width = width;
+        this.height = height;
+        Told told = reps.get(0);
+        this.unit = Math.max(width, height) / (width > height ? USUAL_WIDTH : 1.3 * USUAL_WIDTH);
+        this.wraps = true;
+        this.painter = new Painter(ground, told.reader().code());
+        int lines = reps.stream()
+                .flatMap(r -> r.talk().steps().stream())
+                .mapToInt(s -> said(s).size())
+                .max()
+                .orElse(0);
+        double high = height - unit * (TITLE_ROOM + lines * CAPTION_LINE);
+        SurfaceUse use = told.drill().surfaceUse();
+        View view = Crop.ofReps(use, reps.stream().map(Told::path).toList(), width, unit);
+        Viewport lying = Viewport.fitting(view, false, width, high).withUnit(unit);
+        Viewport standing = Viewport.fitting(view, true, width, high).withUnit(unit);
+        this.viewport = standing.pixelsPerMetre() > lying.pixelsPerMetre() ? standing : lying;
+        this.surface = surface(told);
+    }
+
+    /** A picture with what it is called alone. */
+    void card(String title, String under, BufferedImage into) {
+        Graphics2D g = into.createGraphics();
+        Painter.prepare(g);
+        g.setColor(ground.surround());
+        g.fillRect(0, 0, width, height);
+        g.setColor(ground.text());
+        double size = 2.4 * CAPTION_SIZE * unit;
+        List<String> lines = wrapped(title, Fonts.bold(size));
+        double y = height / 2.0 - (lines.size() - 1) * size * 0.6;
+        g.setFont(Fonts.bold(size));
+        for (String line : lines) {
+            g.drawString(line, (float) (2 * MARGIN * unit), (float) y);
+            y += 1.2 * size;
+        }
+        g.setColor(ground.quiet());
+        g.setFont(Fonts.regular(1.3 * CAPTION_SIZE * unit));
+        for (String line : wrapped(under, g.getFont())) {
+            g.drawString(line, (float) (2 * MARGIN * unit), (float) y);
+            y += 1.7 * CAPTION_SIZE * unit;
+        }
+        g.dispose();
+    }
+
+    private List<String> wrapped(String text, Font font) {
+        FontRenderContext context = new FontRenderContext(null, true, true);
+        double room = width - 4 * MARGIN * unit;
+        List<String> lines = new ArrayList<>();
+        String now = "";
+        for (String word : text.split(" ")) {
+            String longer = now.isEmpty() ? word : now + " " + word;
+            if (!now.isEmpty() && font.getStringBounds(longer, context).getWidth() > room) {
+                lines.add(now);
+                now = word;
+            } else {
+                now = longer;
+            }
+        }
+        lines.add(now);
+        return lines;
+    }
+
+    /** What stands under a step. */
+    private List<String> said(StepWords step) {
+        // too many to be read while they are shown are told in a few words
+        List<String> all = step.lines().size() > MOST_LINES
+                ? List.of(step.brief())
+                : step.lines().stream().map(Line::text).toList();
+        return wraps
+                ? wrapped(String.join(" ", all), Fonts.regular(CAPTION_SIZE * unit)).stream()
+                        .limit(MOST_LINES)
+                        .toList()
+                : all;
+    }
+
+    static List<Told> reps(Told told, ExportOptions how) {
         List<Told> versions = new ArrayList<>();
         for (Progression p : told.drill().progressions()) {
             if (p.equals(told.run().version())) {
@@ -95,7 +181,7 @@ final class Clip {
     }
 
     BufferedImage blank() {
-        return new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        return new BufferedImage(width, height, wraps ? BufferedImage.TYPE_3BYTE_BGR : BufferedImage.TYPE_INT_RGB);
     }
 
     private BufferedImage surface(Told told) {
@@ -134,15 +220,18 @@ final class Clip {
         if (step == null) {
             return;
         }
-        // too many to be read while they are shown are told in a few words
-        List<String> said = step.lines().size() > MOST_LINES
-                ? List.of(step.brief())
-                : step.lines().stream().map(Line::text).toList();
-        for (String line : said) {
+        for (String line : said(step)) {
             y += (float) (CAPTION_LINE * unit);
             g.setFont(fitting(g, line, Fonts.regular(CAPTION_SIZE * unit)));
             g.drawString(line, left, y);
         }
+    }
+
+    /** Which way and version, in words. */
+    String about(Told told) {
+        String way = told.run().label();
+        String version = told.run().version().title();
+        return way.isEmpty() ? version : version + " · " + way;
     }
 
     /** Says which version and which way, as far as there are several in this clip. */

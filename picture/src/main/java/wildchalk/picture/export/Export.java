@@ -37,6 +37,9 @@ public record Export(
         WAYS,
         WORDS,
         STEP,
+        /** The whole rep, or one step of it. */
+        PART,
+        SHOWN,
         PAPER,
         WIDTH,
         GROUND
@@ -69,7 +72,9 @@ public record Export(
     /** How it is made when nothing is chosen. */
     public ExportOptions usual(Ground ground, int step) {
         int width = widths.isEmpty() ? PngExport.PRINT_WIDTH : widths.get(0);
-        return new ExportOptions(ground, step, Paper.A4, width, reach, reach, Register.ALOUD);
+        int which = asks.contains(Choice.PART) ? -1 : step;
+        return new ExportOptions(
+                ground, which, Paper.A4, width, reach, reach, Register.ALOUD, ExportOptions.Shown.ONCE);
     }
 
     public byte[] make(Told told, ExportOptions options, Progress progress) throws IOException {

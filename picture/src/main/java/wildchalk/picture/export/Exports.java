@@ -42,6 +42,16 @@ public final class Exports {
             GifExport::of,
             Previews::clip);
 
+    public static final Export MP4 = new Export(
+            "mp4",
+            "mp4",
+            Set.of(Choice.VERSIONS, Choice.WAYS, Choice.PART, Choice.SHOWN, Choice.WIDTH, Choice.GROUND),
+            List.of(Film.LYING_WIDTH, Film.UPRIGHT_WIDTH),
+            Reach.ONE,
+            MOST_WAYS,
+            Mp4Export::of,
+            Previews::film);
+
     /** Every path, one after the other: a name that the command line has for a choice of the window. */
     public static final Export GIF_PATHS = new Export(
             "gif-paths",
@@ -74,9 +84,9 @@ public final class Exports {
             Previews::svg);
 
     /** What the window offers, in the order of its menu. */
-    public static final List<Export> MENU = List.of(PAGE, SHEET, GIF, PNG, SVG);
+    public static final List<Export> MENU = List.of(PAGE, SHEET, MP4, GIF, PNG, SVG);
 
-    public static final List<Export> ALL = List.of(PAGE, SHEET, GIF, GIF_PATHS, PNG, SVG);
+    public static final List<Export> ALL = List.of(PAGE, SHEET, MP4, GIF, GIF_PATHS, PNG, SVG);
 
     private Exports() {}
 

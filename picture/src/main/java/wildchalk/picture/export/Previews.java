@@ -72,6 +72,12 @@ final class Previews {
                         : TEXTS.get("preview.clips", reps, seconds, how.widthPixels(), height));
     }
 
+    /** The middle of each stretch. */
+    static Preview film(Told told, ExportOptions how, int width, Progress progress) throws IOException {
+        Film film = Film.of(told, how);
+        return new Preview(film.pictures(MOST_PICTURES, width), film.about());
+    }
+
     /** The picture that the page begins with, for each way that it plays. */
     static Preview page(Told told, ExportOptions how, int width, Progress progress) throws IOException {
         List<Play> plays = Play.all(told, how);

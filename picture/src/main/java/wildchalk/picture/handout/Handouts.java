@@ -11,8 +11,11 @@ import wildchalk.core.handout.Hour;
 import wildchalk.core.handout.HourCalendar;
 import wildchalk.core.handout.PlayerPart;
 import wildchalk.core.text.Texts;
+import wildchalk.picture.export.ExportOptions.Shown;
+import wildchalk.picture.export.Film;
 import wildchalk.picture.export.PdfPreview;
 import wildchalk.picture.handout.Handout.Choice;
+import wildchalk.picture.style.Ground;
 
 /** Everything that can be made of an hour; the window and the command line offer all of it. */
 public final class Handouts {
@@ -43,10 +46,17 @@ public final class Handouts {
             PhoneHour::of,
             (told, how, width, progress) -> TextPreview.of(PhoneHour.words(told, how), width));
 
+    public static final Handout FILM = new Handout(
+            "mp4",
+            "mp4",
+            Set.of(),
+            (told, how, progress) -> Film.bytes(HourFilm.chapters(told), Ground.PAPER, Shown.ONCE, progress),
+            (told, how, width, progress) -> Film.look(HourFilm.chapters(told), Ground.PAPER, Shown.ONCE, width));
+
     public static final Handout CALENDAR = text("ics", "ics", Handouts::calendar);
 
     /** In the order of the menu. */
-    public static final List<Handout> ALL = List.of(SHEET, CARDS, SCRIPT, PARTS, MESSAGE, PHONE, CALENDAR);
+    public static final List<Handout> ALL = List.of(SHEET, CARDS, SCRIPT, PARTS, MESSAGE, PHONE, FILM, CALENDAR);
 
     private Handouts() {}
 

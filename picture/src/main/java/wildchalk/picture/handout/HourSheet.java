@@ -84,7 +84,8 @@ final class HourSheet {
             DrillPages pages = DrillPages.of(
                     posts.stream().map(told::told).toList(),
                     posts.stream().map(this::above).toList(),
-                    new ExportOptions(Ground.PRINT, 0, paper, 0, Reach.ONE, Reach.ALL, Register.ALOUD),
+                    new ExportOptions(
+                            Ground.PRINT, 0, paper, 0, Reach.ONE, Reach.ALL, Register.ALOUD, ExportOptions.Shown.ONCE),
                     progress);
             bookmarks.addAll(pages.bookmarks());
             List<String> both = SideBySide.each(2, i -> i == 0 ? first() : pages.body(), done -> {});

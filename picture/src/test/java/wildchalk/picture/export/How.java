@@ -8,8 +8,8 @@ import wildchalk.picture.style.Ground;
 final class How {
 
     /** Everything, on paper. */
-    static final ExportOptions ALL =
-            new ExportOptions(Ground.PAPER, 0, Paper.A4, 800, Reach.ALL, Reach.ALL, Register.ALOUD);
+    static final ExportOptions ALL = new ExportOptions(
+            Ground.PAPER, 0, Paper.A4, 800, Reach.ALL, Reach.ALL, Register.ALOUD, ExportOptions.Shown.ONCE);
 
     /** The version and the way that are open. */
     static final ExportOptions ONE = ALL.withVersions(Reach.ONE).withWays(Reach.ONE);
