@@ -121,8 +121,17 @@ public final class Bench {
         blocks();
         binder();
         sessions();
+        handOuts();
         largest();
         start();
+    }
+
+    /** An hour of eight drills as somebody gets it into his hands. */
+    private static void handOuts() throws Exception {
+        java.nio.file.Path hour = HandOutBench.session();
+        line("an hour of 8 drills as a sheet, from nothing", HandOutBench.coldSheet(hour), 3, "s");
+        line("its page for a phone", HandOutBench.phoneKilobytes(hour), 600, "KB");
+        line("a second of film, 1280 x 720 at 30 frames", HandOutBench.filmSecond(), 1, "s");
     }
 
     /** The demo drill that takes longest: its open path, and all its versions and ways. */
