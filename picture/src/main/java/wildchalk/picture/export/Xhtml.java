@@ -16,7 +16,8 @@ public final class Xhtml {
     /** What follows on a word stays on its line. */
     private static final String STOP = "[.,:;!?]?";
 
-    private static final Pattern MEASURE = Pattern.compile("\\b\\d+(?:\\.\\d+)? (?:m|yd|ft|s|min)\\b" + STOP);
+    private static final Pattern MEASURE =
+            Pattern.compile("\\b(?:\\d+(?:\\.\\d+)? (?:m|yd|ft|s|min)|\\d{1,2}:\\d\\d)\\b" + STOP);
 
     private Xhtml() {}
 
@@ -54,7 +55,7 @@ public final class Xhtml {
                 : marked(text, Pattern.compile("(?<!\\w)(?:" + any + ")(?!\\w)" + STOP), "<b>%s</b>");
     }
 
-    /** A figure on one line with its unit. */
+    /** A figure on one line with its unit, a time by the clock likewise. */
     public static String figures(String text) {
         return marked(text, MEASURE, "<span class=\"figure\">%s</span>");
     }

@@ -94,7 +94,7 @@ final class StationCards {
         String version = drill.run().version().title();
         body.append("<table class=\"head\"><tr><td><p class=\"about\">%s</p><h1 class=\"poster\">%s</h1>%s</td>"
                 .formatted(
-                        Xhtml.escape(TEXTS.get(
+                        Xhtml.figures(TEXTS.get(
                                 "card.station", card.block(), card.post().number())),
                         Xhtml.escape(drill.drill().title()),
                         version.isBlank() ? "" : "<p>" + Xhtml.escape(version) + "</p>"));
