@@ -114,7 +114,8 @@ public final class KillRun {
                             Thread.onSpinWait();
                         }
                         killed[0] = System.currentTimeMillis();
-                        process.destroyForcibly(); // SIGKILL: nothing in it can tidy up
+                        // SIGKILL: nothing in it can tidy up; what it has said until then can still be read
+                        process.toHandle().destroyForcibly();
                     });
                     axe[0].start();
                 }

@@ -90,7 +90,8 @@ public final class RunKillRun {
                             Thread.onSpinWait();
                         }
                         killed[0] = System.currentTimeMillis();
-                        process.destroyForcibly(); // SIGKILL: nothing in it can tidy up
+                        // SIGKILL: nothing in it can tidy up; what it has said until then can still be read
+                        process.toHandle().destroyForcibly();
                     });
                     axe.start();
                 }
