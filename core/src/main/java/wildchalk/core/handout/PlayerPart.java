@@ -196,7 +196,7 @@ public record PlayerPart(
                     visit.round().to(),
                     writer.clock(visit.round().from()),
                     title(post, visit),
-                    share.map(s -> start(post, s)).orElseGet(() -> text("part.hour.aside")),
+                    share.map(s -> start(post, s) + mirrored(visit)).orElseGet(() -> text("part.hour.aside")),
                     plays,
                     share,
                     Optional.of(post));
@@ -221,6 +221,11 @@ public record PlayerPart(
                     .map(Coach::name)
                     .map(c -> text("plan.leads", where, c))
                     .orElse(where);
+        }
+
+        /** What a part says is as it is drawn. */
+        private static String mirrored(Post.Visit visit) {
+            return visit.here().station().place().mirrored() ? " " + text("part.hour.mirrored") : "";
         }
 
         /** "You start third in line B. You play LB. 19 turns." */

@@ -32,6 +32,7 @@ final class HandOutMenu {
         for (Handout kind : Handouts.ALL) {
             MenuItem item = new MenuItem(kind.title());
             item.setId("hand-out-" + kind.id());
+            item.setDisable(open.workedProperty().get() == null);
             item.setOnAction(e -> ask(menu, open, kind));
             menu.getItems().add(item);
         }

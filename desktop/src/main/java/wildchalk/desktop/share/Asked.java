@@ -3,6 +3,7 @@ package wildchalk.desktop.share;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.BiFunction;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.beans.property.ObjectProperty;
 import javafx.collections.FXCollections;
@@ -27,11 +28,11 @@ final class Asked<O> {
     private static final int MANY = 12;
 
     private final VBox fields = new VBox(12);
-    private final Runnable changed;
+    private final Consumer<O> changed;
     private O how;
 
-    /** @param changed runs whenever something is answered otherwise */
-    Asked(O usual, Runnable changed) {
+    /** @param changed hears the answers whenever one is another */
+    Asked(O usual, Consumer<O> changed) {
         this.how = usual;
         this.changed = changed;
         fields.setMinWidth(FIELD_WIDTH);
@@ -82,7 +83,7 @@ final class Asked<O> {
         chosen.set(now);
         chosen.addListener((o, before, value) -> {
             how = set.apply(how, value);
-            changed.run();
+            changed.accept(how);
         });
     }
 }

@@ -56,12 +56,11 @@ final class ExportDialog {
                 field(choice);
             }
         }
-        look();
+        look(asked.how());
         return AskingDialog.ask(owner, kind.title(), asked, preview);
     }
 
-    private void look() {
-        ExportOptions wanted = asked.how();
+    private void look(ExportOptions wanted) {
         preview.ask(progress -> kind.look(told, wanted, PreviewPane.WIDTH, progress));
     }
 

@@ -53,9 +53,7 @@ public final class HandingOut {
             Map<PlayerId, String> players,
             List<String> open) {
         PreviewPane preview = new PreviewPane();
-        Asked<?>[] made = new Asked<?>[1];
-        Asked<HandoutOptions> asked = new Asked<>(last, () -> look(preview, kind, told, made[0]));
-        made[0] = asked;
+        Asked<HandoutOptions> asked = new Asked<>(last, how -> look(preview, kind, told, how));
         if (kind.asks().contains(Choice.PLAYER)) {
             List<Optional<PlayerId>> all = new ArrayList<>(List.of(Optional.empty()));
             players.keySet().forEach(p -> all.add(Optional.of(p)));
@@ -80,7 +78,7 @@ public final class HandingOut {
         if (!open.isEmpty()) {
             asked.tell(Ui.text("share.open-clashes", String.join(" ", open)));
         }
-        look(preview, kind, told, asked);
+        look(preview, kind, told, last);
         AskingDialog.ask(owner, kind.title(), asked, preview).ifPresent(how -> {
             last = how.withPlayer(Optional.empty());
             SaveQuestion.ask(dialogs, owner, folder, Slugs.of(title) + "-" + kind.name(), "." + kind.suffix())
@@ -89,8 +87,7 @@ public final class HandingOut {
         });
     }
 
-    private static void look(PreviewPane preview, Handout kind, Telling told, Asked<?> asked) {
-        HandoutOptions how = (HandoutOptions) asked.how();
+    private static void look(PreviewPane preview, Handout kind, Telling told, HandoutOptions how) {
         preview.ask(progress -> kind.look(told.tell(), how, PreviewPane.WIDTH, progress));
     }
 }

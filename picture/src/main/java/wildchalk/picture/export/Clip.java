@@ -3,7 +3,6 @@ package wildchalk.picture.export;
 import java.awt.Font;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;
-import java.awt.font.FontRenderContext;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
@@ -122,21 +121,7 @@ final class Clip {
     }
 
     private List<String> wrapped(String text, Font font) {
-        FontRenderContext context = new FontRenderContext(null, true, true);
-        double room = width - 4 * MARGIN * unit;
-        List<String> lines = new ArrayList<>();
-        String now = "";
-        for (String word : text.split(" ")) {
-            String longer = now.isEmpty() ? word : now + " " + word;
-            if (!now.isEmpty() && font.getStringBounds(longer, context).getWidth() > room) {
-                lines.add(now);
-                now = word;
-            } else {
-                now = longer;
-            }
-        }
-        lines.add(now);
-        return lines;
+        return Fonts.wrapped(text, font, width - 4 * MARGIN * unit);
     }
 
     /** What stands under a step. */

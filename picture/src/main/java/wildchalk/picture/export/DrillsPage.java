@@ -29,8 +29,7 @@ public final class DrillsPage {
 
     /** What an element of the introduction has as its {@code data-chapter} that leads to one of them. */
     public static String name(List<Chapter> chapters, int index) {
-        String version = chapters.get(index).told().run().version().id().text();
-        return chapters.size() == 1 ? version : index + ":" + version;
+        return PageStage.chapter(chapters.size(), index, chapters.get(index).told());
     }
 
     /**

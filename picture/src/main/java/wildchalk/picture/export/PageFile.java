@@ -24,8 +24,6 @@ import wildchalk.picture.style.Ground;
  */
 record PageFile(String title, String about, String intro, String note, List<PageStage> stages, Ground ground) {
 
-    private static final int WIDTH = 760;
-
     private static final Texts TEXTS = Texts.of("wildchalk.picture.picture");
 
     PageFile {
@@ -52,7 +50,8 @@ record PageFile(String title, String about, String intro, String note, List<Page
         values.put("labels", PageWords.labels());
         values.put(
                 "viewBox",
-                "0 0 " + WIDTH + " " + Numbers.fixed(stages.get(0).v().height(), 1));
+                "0 0 " + Numbers.brief(stages.get(0).v().width(), 1) + " "
+                        + Numbers.fixed(stages.get(0).v().height(), 1));
         values.put("picture", PageBoard.of(stages, ground, progress));
         values.put("roles", PageWords.roleOptions(stages.get(0).plays()));
         values.put("chapters", PageWords.chapters(stages));

@@ -46,7 +46,12 @@ record PageStage(String title, List<Play> plays, Viewport v, Optional<RoleId> me
 
     /** What a version is named by among all of a page. */
     static String chapter(List<PageStage> all, int stage, Play play) {
-        String version = play.told().run().version().id().text();
-        return all.size() == 1 ? version : stage + ":" + version;
+        return chapter(all.size(), stage, play.told());
+    }
+
+    /** @param stages how many there are */
+    static String chapter(int stages, int stage, Told told) {
+        String version = told.run().version().id().text();
+        return stages == 1 ? version : stage + ":" + version;
     }
 }

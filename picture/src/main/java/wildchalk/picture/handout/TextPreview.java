@@ -52,23 +52,8 @@ final class TextPreview {
     }
 
     private static List<String> wrapped(String text, int room) {
-        Graphics2D g = new BufferedImage(1, 1, BufferedImage.TYPE_INT_RGB).createGraphics();
-        g.setFont(Fonts.regular(LETTERS));
-        List<String> lines = new ArrayList<>();
-        text.lines().forEach(l -> {
-            String now = "";
-            for (String word : Printable.of(l).split(" ")) {
-                String longer = now.isEmpty() ? word : now + " " + word;
-                if (!now.isEmpty() && g.getFontMetrics().stringWidth(longer) > room) {
-                    lines.add(now);
-                    now = word;
-                } else {
-                    now = longer;
-                }
-            }
-            lines.add(now);
-        });
-        g.dispose();
-        return lines;
+        return text.lines()
+                .flatMap(l -> Fonts.wrapped(Printable.of(l), Fonts.regular(LETTERS), room).stream())
+                .toList();
     }
 }

@@ -7,7 +7,6 @@ import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Line2D;
 import java.awt.geom.Rectangle2D;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wildchalk.core.session.SessionBlock;
@@ -113,7 +112,7 @@ public final class RibbonPainter {
         g.setFont(Fonts.bold(LETTERS));
         FontMetrics bold = g.getFontMetrics();
         double room = box.getWidth() - 2 * INSET;
-        List<String> lines = lines(title, room, bold);
+        List<String> lines = Fonts.wrapped(title, Fonts.bold(LETTERS), room);
         double line = LETTERS * 1.2;
         boolean across = lines.stream().allMatch(l -> bold.stringWidth(l) <= room)
                 && (lines.size() + 1) * line <= box.getHeight() - INSET;
@@ -150,21 +149,5 @@ public final class RibbonPainter {
         g.setColor(ground.text());
         g.drawString(shown, (float) x, (float) y);
         g.setTransform(before);
-    }
-
-    private static List<String> lines(String text, double room, FontMetrics metrics) {
-        List<String> lines = new ArrayList<>();
-        String now = "";
-        for (String word : text.split(" ")) {
-            String longer = now.isEmpty() ? word : now + " " + word;
-            if (!now.isEmpty() && metrics.stringWidth(longer) > room) {
-                lines.add(now);
-                now = word;
-            } else {
-                now = longer;
-            }
-        }
-        lines.add(now);
-        return lines;
     }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import wildchalk.core.drill.Move;
 import wildchalk.core.drill.Step;
 import wildchalk.core.geometry.Point;
+import wildchalk.core.geometry.Polyline;
 import wildchalk.picture.style.Fonts;
 import wildchalk.picture.style.Ground;
 
@@ -106,18 +107,7 @@ final class StepNumbers {
 
     /** A place on a line, at a share of its length. */
     private static Point along(List<Point> line, double share) {
-        double all = 0;
-        for (int i = 1; i < line.size(); i++) {
-            all += line.get(i - 1).distanceTo(line.get(i));
-        }
-        double left = all * share;
-        for (int i = 1; i < line.size(); i++) {
-            double piece = line.get(i - 1).distanceTo(line.get(i));
-            if (piece >= left && piece > 0) {
-                return line.get(i - 1).plus(line.get(i).minus(line.get(i - 1)).times(left / piece));
-            }
-            left -= piece;
-        }
-        return line.get(line.size() - 1);
+        Polyline whole = new Polyline(line);
+        return whole.at(share * whole.length());
     }
 }

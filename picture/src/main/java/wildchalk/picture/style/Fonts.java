@@ -2,9 +2,12 @@ package wildchalk.picture.style;
 
 import java.awt.Font;
 import java.awt.FontFormatException;
+import java.awt.font.FontRenderContext;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
 
 /** Atkinson Hyperlegible, which ships with the application (SIL Open Font License). */
 public final class Fonts {
@@ -33,6 +36,28 @@ public final class Fonts {
 
     public static Font bold(double size) {
         return Cuts.BOLD.deriveFont((float) size);
+    }
+
+    /**
+     * A text in lines, broken between words; a word that is longer than the room has a line of its own.
+     *
+     * @param room pixels
+     */
+    public static List<String> wrapped(String text, Font font, double room) {
+        FontRenderContext context = new FontRenderContext(null, true, true);
+        List<String> lines = new ArrayList<>();
+        String now = "";
+        for (String word : text.split(" ")) {
+            String longer = now.isEmpty() ? word : now + " " + word;
+            if (!now.isEmpty() && font.getStringBounds(longer, context).getWidth() > room) {
+                lines.add(now);
+                now = word;
+            } else {
+                now = longer;
+            }
+        }
+        lines.add(now);
+        return lines;
     }
 
     /** The bytes of a font file. */
