@@ -1,10 +1,8 @@
 package wildchalk.core.binder;
 
-import java.io.IOException;
-import java.io.StringWriter;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import wildchalk.core.json.Fields;
 import wildchalk.core.log.LoggedBlock;
 import wildchalk.core.log.Presence;
@@ -15,18 +13,42 @@ import wildchalk.core.session.SessionBlock;
 import wildchalk.core.session.What;
 import wildchalk.core.squad.PlayerId;
 import wildchalk.core.squad.Squad;
+import wildchalk.core.text.Table;
 
 /** Logs as tables for the staff: a row for each player of each session, and one for each block. */
 public final class LogTable {
 
     private LogTable() {}
 
+    /** All of them. */
+    public static List<Table> all(Weeks weeks, Optional<Squad> squad) {
+        return List.of(players(weeks, squad), blocks(weeks));
+    }
+
     /** Who was there and what each got, by the model. */
-    public static String players(Weeks weeks, Optional<Squad> squad) throws IOException {
-        StringWriter text = new StringWriter();
-        try (CSVPrinter out = new CSVPrinter(
-                text,
-                format(
+    public static Table players(Weeks weeks, Optional<Squad> squad) {
+        List<List<Table.Cell>> rows = new ArrayList<>();
+        for (Practice p : weeks.practices()) {
+            p.log().attendance().forEach((player, presence) -> {
+                Load load =
+                        presence == Presence.ABSENT ? Load.NONE : p.load(player).orElse(Load.NONE);
+                rows.add(Table.row(
+                        p.planned().date(),
+                        p.planned().title(),
+                        player,
+                        name(squad, player),
+                        Fields.nameOf(presence),
+                        load.turns(),
+                        load.workSeconds() / 60,
+                        load.hardSeconds() / 60,
+                        load.touches(),
+                        load.shots(),
+                        load.shotsFaced()));
+            });
+        }
+        return new Table(
+                "Players",
+                List.of(
                         "day",
                         "session",
                         "player",
@@ -37,36 +59,33 @@ public final class LogTable {
                         "hard minutes",
                         "balls played",
                         "shots",
-                        "shots faced"))) {
-            for (Practice p : weeks.practices()) {
-                for (var e : p.log().attendance().entrySet()) {
-                    Load load = e.getValue() == Presence.ABSENT
-                            ? Load.NONE
-                            : p.load(e.getKey()).orElse(Load.NONE);
-                    out.printRecord(
-                            p.planned().date(),
-                            SquadTable.cell(p.planned().title()),
-                            e.getKey(),
-                            SquadTable.cell(name(squad, e.getKey())),
-                            Fields.nameOf(e.getValue()),
-                            load.turns(),
-                            tenth(load.workSeconds() / 60),
-                            tenth(load.hardSeconds() / 60),
-                            load.touches(),
-                            load.shots(),
-                            load.shotsFaced());
-                }
-            }
-        }
-        return text.toString();
+                        "shots faced"),
+                rows);
     }
 
     /** What was planned, and what was. */
-    public static String blocks(Weeks weeks) throws IOException {
-        StringWriter text = new StringWriter();
-        try (CSVPrinter out = new CSVPrinter(
-                text,
-                format(
+    public static Table blocks(Weeks weeks) {
+        List<List<Table.Cell>> rows = new ArrayList<>();
+        for (Practice p : weeks.practices()) {
+            for (LoggedBlock b : p.log().blocks()) {
+                Optional<SessionBlock> planned = p.planned().blocks().stream()
+                        .filter(x -> x.id().equals(b.block()))
+                        .findFirst();
+                rows.add(Table.row(
+                        p.planned().date(),
+                        p.planned().title(),
+                        planned.map(LogTable::title).orElse(b.block().text()),
+                        planned.map(x -> (Object) x.minutes()).orElse(""),
+                        b.minutes(),
+                        b.reps(),
+                        b.stops(),
+                        Math.round(b.talkSeconds()),
+                        String.join(" / ", b.notes())));
+            }
+        }
+        return new Table(
+                "Blocks",
+                List.of(
                         "day",
                         "session",
                         "block",
@@ -75,42 +94,15 @@ public final class LogTable {
                         "reps",
                         "stops",
                         "talk seconds",
-                        "notes"))) {
-            for (Practice p : weeks.practices()) {
-                for (LoggedBlock b : p.log().blocks()) {
-                    Optional<SessionBlock> planned = p.planned().blocks().stream()
-                            .filter(x -> x.id().equals(b.block()))
-                            .findFirst();
-                    out.printRecord(
-                            p.planned().date(),
-                            SquadTable.cell(p.planned().title()),
-                            SquadTable.cell(planned.map(LogTable::title)
-                                    .orElse(b.block().text())),
-                            planned.map(x -> tenth(x.minutes())).orElse(""),
-                            tenth(b.minutes()),
-                            b.reps(),
-                            b.stops(),
-                            Math.round(b.talkSeconds()),
-                            SquadTable.cell(String.join(" / ", b.notes())));
-                }
-            }
-        }
-        return text.toString();
+                        "notes"),
+                rows);
     }
 
     private static String title(SessionBlock b) {
         return b.title().isBlank() && b.what() instanceof What.Plain p ? Fields.nameOf(p.kind()) : b.title();
     }
 
-    private static CSVFormat format(String... heads) {
-        return CSVFormat.DEFAULT.builder().setHeader(heads).get();
-    }
-
     private static String name(Optional<Squad> squad, PlayerId id) {
         return squad.flatMap(s -> s.player(id)).map(p -> p.name()).orElse("");
-    }
-
-    private static String tenth(double value) {
-        return String.valueOf(Math.round(10 * value) / 10.0);
     }
 }

@@ -122,10 +122,12 @@ public final class SquadTable {
         return new FormatProblem(file, Texts.CORE.get("squad.table.broken", String.valueOf(e.getMessage())));
     }
 
-    /** Without what we put before a cell that a program would take for a sum, see {@link #cell}. */
+    /** Without what we put before a cell that a program would take for a sum, see {@link TableFiles#cell}. */
     private static String safeCell(String text) {
         String plain = text == null ? "" : text.strip();
-        return plain.length() > 1 && plain.charAt(0) == '\'' && isSum(plain.substring(1)) ? plain.substring(1) : plain;
+        return plain.length() > 1 && plain.charAt(0) == '\'' && TableFiles.isSum(plain.substring(1))
+                ? plain.substring(1)
+                : plain;
     }
 
     // ---- players ----
@@ -265,20 +267,11 @@ public final class SquadTable {
         return rows;
     }
 
-    /** What a spreadsheet program would take for a sum stands behind an apostrophe. */
-    static String cell(String text) {
-        return isSum(text) ? "'" + text : text;
-    }
-
-    private static boolean isSum(String text) {
-        return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0;
-    }
-
     public static String csv(Squad squad) {
         StringWriter text = new StringWriter();
         try (CSVPrinter out = new CSVPrinter(text, CSVFormat.RFC4180)) {
             for (List<String> row : rows(squad)) {
-                out.printRecord(row.stream().map(SquadTable::cell).toList());
+                out.printRecord(row.stream().map(TableFiles::cell).toList());
             }
         } catch (IOException e) {
             throw new IllegalStateException("A text in memory cannot fail.", e);
@@ -294,7 +287,7 @@ public final class SquadTable {
             List<List<String>> rows = rows(squad);
             for (int r = 0; r < rows.size(); r++) {
                 for (int c = 0; c < rows.get(r).size(); c++) {
-                    sheet.value(r, c, cell(rows.get(r).get(c)));
+                    sheet.value(r, c, TableFiles.cell(rows.get(r).get(c)));
                 }
             }
         } catch (IOException e) {

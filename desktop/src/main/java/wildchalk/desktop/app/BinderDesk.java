@@ -9,12 +9,15 @@ import java.util.Optional;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.Bundle;
+import wildchalk.core.binder.DrillFile;
 import wildchalk.core.binder.Order;
+import wildchalk.core.drill.Drill;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.surface.Surface;
 import wildchalk.core.text.Slugs;
 import wildchalk.desktop.binder.BinderActions;
 import wildchalk.desktop.document.Faults;
+import wildchalk.desktop.share.ContactSheets;
 import wildchalk.desktop.ui.Errand;
 import wildchalk.desktop.ui.Failures;
 import wildchalk.desktop.ui.SaveQuestion;
@@ -131,6 +134,21 @@ final class BinderDesk implements BinderActions {
                         made -> say(Ui.text("share.done", made)),
                         why -> error(target + ": " + why.getMessage()),
                         () -> say(Ui.text("share.stopped"))));
+    }
+
+    @Override
+    public void contactSheet(List<Path> drills) {
+        Path folder = shell.binder().folder();
+        new ContactSheets(shell.stage(), shell.dialogs())
+                .ask(folder.getFileName().toString(), folder, () -> read(drills));
+    }
+
+    private static List<Drill> read(List<Path> files) throws IOException {
+        List<Drill> drills = new ArrayList<>();
+        for (Path file : files) {
+            drills.add(DrillFile.KIND.read(file).value());
+        }
+        return drills;
     }
 
     @Override

@@ -40,6 +40,9 @@ public interface BinderActions {
     /** Packs drills into a bundle. */
     void handOn(List<Path> drills);
 
+    /** Makes one picture of drills. */
+    void contactSheet(List<Path> drills);
+
     /** Opens a surface of one's own to be laid out further. */
     void editSurface(Path surface);
 

@@ -102,6 +102,7 @@ final class BinderHead extends VBox {
                 .keep(shelves(left))
                 .add(button("take-in", actions::takeIn), 2)
                 .add(button("hand-on", () -> actions.handOn(found.get())), 1)
+                .add(button("contact-sheet", () -> actions.contactSheet(found.get())), 3)
                 .keep(add);
         row.getStyleClass().add("binder-head");
         return row;

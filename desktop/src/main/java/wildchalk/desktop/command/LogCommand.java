@@ -15,6 +15,7 @@ import wildchalk.core.binder.BinderLibrary;
 import wildchalk.core.binder.LogTable;
 import wildchalk.core.binder.SafeFiles;
 import wildchalk.core.binder.Seasons;
+import wildchalk.core.binder.TableFiles;
 import wildchalk.core.season.Practice;
 import wildchalk.core.season.Weeks;
 import wildchalk.core.session.Simulations;
@@ -47,6 +48,9 @@ final class LogCommand implements java.util.concurrent.Callable<Integer> {
     @Option(names = "--blocks", paramLabel = "CSV", description = "writes a table with a row a block")
     private Path blocks;
 
+    @Option(names = "--table", paramLabel = "XLSX", description = "writes both tables as the sheets of one file")
+    private Path table;
+
     @Option(names = "--page", paramLabel = "HTML", description = "writes a page for the staff")
     private Path page;
 
@@ -68,9 +72,10 @@ final class LogCommand implements java.util.concurrent.Callable<Integer> {
         Seasons.Lately lately = seasons.lately(weeks, library, simulations);
         Weeks shown = lately.weeks();
         WeeksWriter words = new WeeksWriter(shown, library, lately.squad());
-        write(players, LogTable.players(shown, lately.squad()));
-        write(blocks, LogTable.blocks(shown));
-        write(page, WeeksPage.html(Texts.CORE.get("weeks.title"), shown, words));
+        write(players, TableFiles.csv(LogTable.players(shown, lately.squad())));
+        write(blocks, TableFiles.csv(LogTable.blocks(shown)));
+        write(table, TableFiles.xlsx(LogTable.all(shown, lately.squad())));
+        write(page, WeeksPage.html(Texts.CORE.get("weeks.title"), shown, words).getBytes(StandardCharsets.UTF_8));
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
             out.print(PlanReports.json(shown, lately.next()));
@@ -81,9 +86,9 @@ final class LogCommand implements java.util.concurrent.Callable<Integer> {
         return CommandLineEntry.WELL;
     }
 
-    private static void write(Path file, String text) throws IOException {
+    private static void write(Path file, byte[] bytes) throws IOException {
         if (file != null) {
-            SafeFiles.replace(file, text.getBytes(StandardCharsets.UTF_8));
+            SafeFiles.replace(file, bytes);
         }
     }
 

@@ -238,8 +238,15 @@ final class WildChalkCommand implements Runnable {
             @Option(
                             names = "--step",
                             paramLabel = "K",
-                            description = "for svg, png (the first unless said) and mp4 (all unless said); from 1")
-                    Integer step,
+                            description =
+                                    "for svg, png (the first unless said) and mp4 (all unless said); from 1, or 'all'")
+                    String step,
+            @Option(
+                            names = "--slow",
+                            paramLabel = "K",
+                            split = ",",
+                            description = "for mp4: steps that are shown at half the speed; from 1")
+                    List<Integer> slow,
             @Option(
                             names = "--shown",
                             defaultValue = "ONCE",
@@ -281,6 +288,10 @@ final class WildChalkCommand implements Runnable {
                             description = "for png (default 2244, 300 dpi on A4) and gif (default 800)")
                     Integer width)
             throws IOException {
+        if (Files.isDirectory(which.file())) {
+            out().println(WholeBinder.picture(which.file(), wanted, target, ground, width));
+            return CommandLineEntry.WELL;
+        }
         if (Handing.isSession(which.file())) {
             out().println(Handing.of(
                     which.file(),
@@ -293,14 +304,12 @@ final class WildChalkCommand implements Runnable {
         }
         Told told = which.rep();
         int steps = told.path().steps().size();
-        if (step != null && (step < 1 || step > Math.max(1, steps))) {
-            throw new BadInput("--step %d: the drill has steps 1 to %d.".formatted(step, steps));
-        }
         Export kind = Exports.find(wanted)
                 .orElseThrow(() -> new BadInput("--to %s: there is no such kind of file; choose one of %s."
                         .formatted(wanted, String.join(", ", new Kinds()))));
-        ExportOptions chosen = kind.usual(ground, 0).withPaper(paper).withShown(shown);
-        ExportOptions usual = step == null ? chosen : chosen.withStep(step - 1);
+        ExportOptions chosen =
+                kind.usual(ground, 0).withPaper(paper).withShown(shown).withSlow(WhichStep.all(slow, steps));
+        ExportOptions usual = step == null ? chosen : chosen.withStep(WhichStep.of(step, steps));
         int pixels = width == null ? usual.widthPixels() : width;
         if (pixels < 200 || pixels > 8000) {
             throw new BadInput("--width %d: choose from 200 to 8000 pixels.".formatted(pixels));

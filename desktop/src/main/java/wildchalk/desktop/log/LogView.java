@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
@@ -26,6 +27,7 @@ import javafx.scene.layout.VBox;
 import wildchalk.core.binder.LogTable;
 import wildchalk.core.binder.SafeFiles;
 import wildchalk.core.binder.Seasons;
+import wildchalk.core.binder.TableFiles;
 import wildchalk.core.drill.DrillId;
 import wildchalk.core.drill.Limits;
 import wildchalk.core.season.Hint;
@@ -44,6 +46,8 @@ import wildchalk.picture.style.Ground;
 
 /** The Log place: sessions that were run, the one that is chosen, and what the last weeks come to. */
 public final class LogView extends BorderPane implements Place {
+
+    private static final String CSV = ".csv";
 
     /** So many letter sizes wide is the table of people. */
     private static final double TABLE_LETTERS = 30;
@@ -369,32 +373,41 @@ public final class LogView extends BorderPane implements Place {
         }
     }
 
+    /** As the sheets of one file, or as two of their own where its name ends with .csv. */
     private void saveTables() {
-        save("players.csv", () -> LogTable.players(read.weeks(), read.squad()));
+        save("log.xlsx", file -> {
+            if (file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(CSV)) {
+                String stem = file.getFileName().toString().replaceFirst("\\.[^.]*$", "");
+                SafeFiles.replace(file, TableFiles.csv(LogTable.players(read.weeks(), read.squad())));
+                SafeFiles.replace(
+                        file.resolveSibling(stem + "-blocks" + CSV), TableFiles.csv(LogTable.blocks(read.weeks())));
+            } else {
+                SafeFiles.replace(file, TableFiles.xlsx(LogTable.all(read.weeks(), read.squad())));
+            }
+        });
     }
 
     private void savePage() {
-        save("weeks.html", () -> WeeksPage.html(Texts.CORE.get("weeks.title"), read.weeks(), read.words()));
+        save(
+                "weeks.html",
+                file -> SafeFiles.replace(
+                        file,
+                        WeeksPage.html(Texts.CORE.get("weeks.title"), read.weeks(), read.words())
+                                .getBytes(StandardCharsets.UTF_8)));
     }
 
-    private interface Making {
-        String text() throws IOException;
+    private interface Saving {
+        void to(Path file) throws IOException;
     }
 
-    /** Where the coach says; beside a table of players one of blocks. */
-    private void save(String name, Making making) {
+    /** Where the coach says. */
+    private void save(String name, Saving saving) {
         if (read == null) {
             return;
         }
         desk.dialogs().save(getScene().getWindow(), desk.folder(), name).ifPresent(file -> {
             try {
-                SafeFiles.replace(file, making.text().getBytes(StandardCharsets.UTF_8));
-                if (name.endsWith(".csv")) {
-                    String stem = file.getFileName().toString().replaceFirst("\\.[^.]*$", "");
-                    SafeFiles.replace(
-                            file.resolveSibling(stem + "-blocks.csv"),
-                            LogTable.blocks(read.weeks()).getBytes(StandardCharsets.UTF_8));
-                }
+                saving.to(file);
             } catch (IOException e) {
                 desk.faults().told(Faults.Kind.FOLDER, e);
             }

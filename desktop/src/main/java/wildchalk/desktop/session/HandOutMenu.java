@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.session.Clash;
 import wildchalk.core.squad.PlayerId;
@@ -29,13 +30,20 @@ final class HandOutMenu {
 
     void fill(LazyMenu menu, SessionDocument open) {
         menu.getItems().clear();
-        for (Handout kind : Handouts.ALL) {
-            MenuItem item = new MenuItem(kind.title());
-            item.setId("hand-out-" + kind.id());
-            item.setDisable(open.workedProperty().get() == null);
-            item.setOnAction(e -> ask(menu, open, kind));
-            menu.getItems().add(item);
+        for (List<Handout> group : Handouts.MENU) {
+            if (!menu.getItems().isEmpty()) {
+                menu.getItems().add(new SeparatorMenuItem());
+            }
+            group.forEach(kind -> menu.getItems().add(item(menu, open, kind)));
         }
+    }
+
+    private MenuItem item(LazyMenu menu, SessionDocument open, Handout kind) {
+        MenuItem item = new MenuItem(kind.title());
+        item.setId("hand-out-" + kind.id());
+        item.setDisable(open.workedProperty().get() == null);
+        item.setOnAction(e -> ask(menu, open, kind));
+        return item;
     }
 
     private void ask(LazyMenu menu, SessionDocument open, Handout kind) {

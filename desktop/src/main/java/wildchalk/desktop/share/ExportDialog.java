@@ -1,9 +1,10 @@
 package wildchalk.desktop.share;
 
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
+import java.util.Set;
 import javafx.stage.Window;
 import wildchalk.core.path.Outcomes;
 import wildchalk.core.words.Register;
@@ -21,6 +22,8 @@ import wildchalk.picture.style.Ground;
 
 /** Asks before a file is made what matters for one of its kind, and shows what would come of it. */
 final class ExportDialog {
+
+    private static final int NO_STEP = -1;
 
     private final Export kind;
     private final Told told;
@@ -68,8 +71,9 @@ final class ExportDialog {
         switch (choice) {
             case VERSIONS -> versions();
             case WAYS -> ways();
-            case STEP -> steps();
-            case PART -> parts();
+            case STEPS -> steps(Choice.STEPS, Ui.text("share.all-steps"));
+            case SLOW -> slow();
+            case PART -> steps(Choice.PART, Ui.text("share.whole-rep"));
             case SHOWN ->
                 asked.choose(
                         choice.name(),
@@ -133,29 +137,37 @@ final class ExportDialog {
         }
     }
 
-    private void steps() {
+    /** All steps, or one of them. @param all what all of them are called */
+    private void steps(Choice choice, String all) {
         List<StepWords> steps = told.talk().steps();
         if (steps.size() > 1) {
             asked.choose(
-                    Choice.STEP.name(),
-                    IntStream.range(0, steps.size()).boxed().toList(),
-                    i -> steps.get(i).title(),
+                    choice.name(),
+                    stepsAnd(ExportOptions.ALL_STEPS),
+                    i -> i < 0 ? all : steps.get(i).title(),
                     asked.how().step(),
                     ExportOptions::withStep);
         }
     }
 
-    /** The whole rep, or one step of it. */
-    private void parts() {
+    private void slow() {
         List<StepWords> steps = told.talk().steps();
         if (steps.size() > 1) {
             asked.choose(
-                    Choice.PART.name(),
-                    IntStream.range(-1, steps.size()).boxed().toList(),
-                    i -> i < 0 ? Ui.text("share.whole-rep") : steps.get(i).title(),
-                    asked.how().step(),
-                    ExportOptions::withStep);
+                    Choice.SLOW.name(),
+                    stepsAnd(NO_STEP),
+                    i -> i < 0 ? Ui.text("share.no-step") : steps.get(i).title(),
+                    asked.how().slow().stream().findFirst().orElse(NO_STEP),
+                    (how, i) -> how.withSlow(i < 0 ? Set.of() : Set.of(i)));
         }
+    }
+
+    private List<Integer> stepsAnd(int other) {
+        List<Integer> all = new ArrayList<>(List.of(other));
+        for (int i = 0; i < told.talk().steps().size(); i++) {
+            all.add(i);
+        }
+        return all;
     }
 
     private String width(int pixels) {

@@ -10,9 +10,11 @@ import javafx.application.Platform;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.stage.Stage;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -47,6 +49,40 @@ class HandOutTest {
         Path script = made(robot, "#hand-out-script", "script", null);
         assertTrue(text(script).contains("Sven Ekman"));
         assertTrue(text(script).contains("Just after LB sets off, CB runs 7 m up and to the left."));
+    }
+
+    /** Tables are looked at before they are saved, too. */
+    @Test
+    void theHourAsTables(FxRobot robot) throws Exception {
+        Window.press(robot, "#place-session");
+        Window.until(() -> !robot.lookup("#block-b3").queryAll().isEmpty());
+        Path target = window.folder.resolve("tables.xlsx");
+        window.saveAnswer = target;
+        Window.press(robot, "#session-hand-out");
+        Window.press(robot, "#hand-out-xlsx");
+        Window.until(() -> !about(robot).isEmpty());
+        Window.press(robot, "#share-save");
+        Window.until(() -> !robot.lookup("Open it").queryAll().isEmpty());
+        Window.press(robot, "OK");
+        try (ReadableWorkbook book = new ReadableWorkbook(Files.newInputStream(target))) {
+            assertEquals(5, book.getSheets().count());
+        }
+    }
+
+    /** One picture of the drills that are found. */
+    @Test
+    void aContactSheetOfWhatWasLookedFor(FxRobot robot) throws Exception {
+        Window.press(robot, "#place-binder");
+        robot.clickOn("#binder-search").write("crossing");
+        Window.until(() -> !robot.lookup("#binder-contact-sheet").queryAll().isEmpty());
+        Path target = window.folder.resolve("drills.png");
+        window.saveAnswer = target;
+        Window.press(robot, "#binder-contact-sheet");
+        Window.until(() -> about(robot).contains("2244"));
+        Window.press(robot, "#share-save");
+        Window.until(() -> !robot.lookup("Open it").queryAll().isEmpty());
+        Window.press(robot, "OK");
+        assertEquals(2244, ImageIO.read(target.toFile()).getWidth());
     }
 
     private Path made(FxRobot robot, String kind, String name, Names names) throws Exception {

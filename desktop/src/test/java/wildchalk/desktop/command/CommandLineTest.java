@@ -162,10 +162,10 @@ class CommandLineTest {
         assertEquals(2, nobody.code());
         assertTrue(nobody.err()
                 .startsWith("wildchalk: --player Zorro: nobody of that name is there; there are Ada Lind,"));
-        Result what = run("export", session().toString(), "--to", "svg");
+        Result what = run("export", session().toString(), "--to", "gif");
         assertEquals(2, what.code());
         assertTrue(
-                what.err().contains("--to svg: no such file is made of a session; choose one of pdf, cards"),
+                what.err().contains("--to gif: no such file is made of a session; choose one of pdf, cards"),
                 what.err());
     }
 
@@ -202,6 +202,27 @@ class CommandLineTest {
         assertEquals("D1 (defence) joins.", words.get("changes").get(0).asText());
         assertTrue(words.get("cautions").get(0).asText().contains("governing body"));
         assertEquals(0, json("words", file, "--json").get("changes").size(), "the base changes nothing");
+    }
+
+    @Test
+    void ofABinderThereIsAContactSheetAndOfADrillAPictureOfAllSteps() throws IOException {
+        Path binder = Demo.folder().getParent();
+        Path sheet = folder.resolve("all.svg");
+        Result whole = run("export", binder.toString(), "--to", "svg", "--out", sheet.toString());
+        assertEquals(0, whole.code(), whole.err());
+        assertTrue(Files.readString(sheet).contains("Crossing backs"));
+        assertEquals(2, run("export", binder.toString(), "--to", "pdf").code());
+        String drill = Demo.folder().resolve("crossing-backs.drill.json").toString();
+        Path picture = folder.resolve("steps.svg");
+        assertEquals(
+                0,
+                run("export", drill, "--to", "svg", "--step", "all", "--out", picture.toString())
+                        .code());
+        assertTrue(Files.readString(picture).contains("all steps"));
+        Result which = run("export", drill, "--to", "svg", "--step", "some");
+        assertTrue(which.err().contains("--step some: write a number from 1, or 'all'."), which.err());
+        Result slow = run("export", drill, "--to", "mp4", "--slow", "2,7");
+        assertTrue(slow.err().contains("--slow 7: the drill has steps 1 to 3."), slow.err());
     }
 
     @Test

@@ -36,10 +36,13 @@ public record Export(
         VERSIONS,
         WAYS,
         WORDS,
-        STEP,
+        /** One step, or all of them on one picture. */
+        STEPS,
         /** The whole rep, or one step of it. */
         PART,
         SHOWN,
+        /** Which step is shown slowly. */
+        SLOW,
         PAPER,
         WIDTH,
         GROUND
@@ -72,9 +75,9 @@ public record Export(
     /** How it is made when nothing is chosen. */
     public ExportOptions usual(Ground ground, int step) {
         int width = widths.isEmpty() ? PngExport.PRINT_WIDTH : widths.get(0);
-        int which = asks.contains(Choice.PART) ? -1 : step;
+        int which = asks.contains(Choice.PART) ? ExportOptions.ALL_STEPS : step;
         return new ExportOptions(
-                ground, which, Paper.A4, width, reach, reach, Register.ALOUD, ExportOptions.Shown.ONCE);
+                ground, which, Paper.A4, width, reach, reach, Register.ALOUD, ExportOptions.Shown.ONCE, Set.of());
     }
 
     public byte[] make(Told told, ExportOptions options, Progress progress) throws IOException {

@@ -45,7 +45,7 @@ public final class Exports {
     public static final Export MP4 = new Export(
             "mp4",
             "mp4",
-            Set.of(Choice.VERSIONS, Choice.WAYS, Choice.PART, Choice.SHOWN, Choice.WIDTH, Choice.GROUND),
+            Set.of(Choice.VERSIONS, Choice.WAYS, Choice.PART, Choice.SHOWN, Choice.SLOW, Choice.WIDTH, Choice.GROUND),
             List.of(Film.LYING_WIDTH, Film.UPRIGHT_WIDTH),
             Reach.ONE,
             MOST_WAYS,
@@ -66,21 +66,22 @@ public final class Exports {
     private static final Export PNG = new Export(
             "png",
             "png",
-            Set.of(Choice.STEP, Choice.WIDTH, Choice.GROUND),
+            Set.of(Choice.STEPS, Choice.WIDTH, Choice.GROUND),
             List.of(PngExport.PRINT_WIDTH, 1200, 600),
             Reach.ONE,
             1,
-            (told, how, progress) -> PngExport.step(told, how.step(), how.ground(), how.widthPixels()),
+            (told, how, progress) ->
+                    PngExport.of(wide -> new StepPicture(told, how.step(), how.ground(), wide), how.widthPixels()),
             Previews::png);
 
     private static final Export SVG = new Export(
             "svg",
             "svg",
-            Set.of(Choice.STEP, Choice.GROUND),
+            Set.of(Choice.STEPS, Choice.GROUND),
             List.of(),
             Reach.ONE,
             1,
-            (told, how, progress) -> SvgExport.step(told, how.step(), how.ground()),
+            (told, how, progress) -> SvgExport.of(wide -> new StepPicture(told, how.step(), how.ground(), wide)),
             Previews::svg);
 
     /** What the window offers, in the order of its menu. */

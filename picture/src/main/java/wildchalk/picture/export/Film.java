@@ -6,6 +6,10 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import wildchalk.core.drill.StepId;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
@@ -28,14 +32,32 @@ public final class Film {
     private static final double TITLE_SECONDS = 1.6;
     private static final double REST_SECONDS = 1.2;
     private static final double SLOW = 0.5;
+    /** Less than this is nothing between two frames. */
+    private static final double LEAST_SECONDS = 1e-6;
+
     private static final Texts TEXTS = Texts.of("wildchalk.picture.picture");
 
     /**
      * A stretch of it.
      *
      * @param from seconds of the rep
+     * @param slow steps, from 0, that are shown slowly
      */
-    private record Take(Clip clip, Told told, double from, double to, String title, String under) {}
+    private record Take(Clip clip, Told told, double from, double to, String title, String under, Set<Integer> slow) {
+
+        /** Seconds of the rep, frame by frame. */
+        List<Double> moments(double speed) {
+            List<Double> all = new ArrayList<>();
+            double t = from;
+            while (t < to - LEAST_SECONDS) {
+                all.add(t);
+                boolean slowly = slow.contains(told.timeline().stepIndexAt(t));
+                t += (slowly ? Math.min(SLOW, speed) : speed) / FRAMES_A_SECOND;
+            }
+            all.add(to);
+            return all;
+        }
+    }
 
     /** Takes the frames one after the other. */
     interface Camera {
@@ -77,9 +99,21 @@ public final class Film {
                     ? told.timeline().steps().get(how.step()).end()
                     : rep.timeline().seconds();
             String title = takes.isEmpty() ? rep.drill().title() : clip.about(rep);
-            takes.add(new Take(clip, rep, from, Math.max(from, to), title, clip.about(rep)));
+            takes.add(new Take(clip, rep, from, Math.max(from, to), title, clip.about(rep), slow(told, how, rep)));
         }
         return new Film(takes, how.shown(), width);
+    }
+
+    /** Steps of a rep that are those of the open one which shall be slow. */
+    private static Set<Integer> slow(Told open, ExportOptions how, Told rep) {
+        Set<StepId> wanted = how.slow().stream()
+                .filter(i -> i < open.path().steps().size())
+                .map(i -> open.path().steps().get(i).id())
+                .collect(Collectors.toSet());
+        return IntStream.range(0, rep.path().steps().size())
+                .filter(i -> wanted.contains(rep.path().steps().get(i).id()))
+                .boxed()
+                .collect(Collectors.toSet());
     }
 
     /** One rep. @param title before it */
@@ -108,7 +142,7 @@ public final class Film {
         List<Take> takes = new ArrayList<>();
         for (Chapter c : chapters) {
             Clip clip = new Clip(List.of(c.told()), ground, LYING_WIDTH, height(LYING_WIDTH));
-            takes.add(new Take(clip, c.told(), 0, c.told().timeline().seconds(), c.title(), c.under()));
+            takes.add(new Take(clip, c.told(), 0, c.told().timeline().seconds(), c.title(), c.under(), Set.of()));
         }
         return new Film(takes, shown, LYING_WIDTH);
     }
@@ -131,7 +165,7 @@ public final class Film {
         for (Take take : takes) {
             all += frames(TITLE_SECONDS);
             for (double speed : speeds()) {
-                all += moving(take, speed) + frames(REST_SECONDS);
+                all += take.moments(speed).size() + frames(REST_SECONDS);
             }
         }
         return all;
@@ -149,10 +183,6 @@ public final class Film {
         return (int) Math.round(seconds * FRAMES_A_SECOND);
     }
 
-    private static int moving(Take take, double speed) {
-        return (int) Math.ceil((take.to() - take.from()) / speed * FRAMES_A_SECOND) + 1;
-    }
-
     /** Shows all of it to a camera; what stands still is drawn once. */
     void show(Camera camera, Progress progress) throws IOException {
         BufferedImage image = takes.get(0).clip().blank();
@@ -163,12 +193,11 @@ public final class Film {
             camera.take(image, frames(TITLE_SECONDS));
             done += frames(TITLE_SECONDS);
             for (double speed : speeds()) {
-                int moving = moving(take, speed);
-                for (int i = 0; i < moving; i++) {
+                List<Double> moments = take.moments(speed);
+                for (int i = 0; i < moments.size(); i++) {
                     Progress.tell(progress, (double) done++ / all);
-                    double at = Math.min(take.to(), take.from() + i * speed / FRAMES_A_SECOND);
-                    take.clip().draw(take.told(), at, image);
-                    camera.take(image, i + 1 < moving ? 1 : 1 + frames(REST_SECONDS));
+                    take.clip().draw(take.told(), moments.get(i), image);
+                    camera.take(image, i + 1 < moments.size() ? 1 : 1 + frames(REST_SECONDS));
                 }
                 done += frames(REST_SECONDS);
             }

@@ -32,23 +32,12 @@ final class Previews {
         return PdfPreview.of(pdf, how.paper(), width, progress);
     }
 
-    static Preview png(Told told, ExportOptions how, int width, Progress progress) {
-        double height = new StepPicture(told, how.step(), how.ground(), how.widthPixels()).height();
-        return new Preview(List.of(step(told, how, width)), TEXTS.get("preview.pixels", how.widthPixels(), (int)
-                Math.ceil(height)));
+    static Preview png(Told told, ExportOptions how, int width, Progress progress) throws IOException {
+        return PngExport.look(w -> new StepPicture(told, how.step(), how.ground(), w), how.widthPixels(), width);
     }
 
-    static Preview svg(Told told, ExportOptions how, int width, Progress progress) {
-        return new Preview(List.of(step(told, how, width)), TEXTS.get("preview.vectors"));
-    }
-
-    private static BufferedImage step(Told told, ExportOptions how, int width) {
-        StepPicture picture = new StepPicture(told, how.step(), how.ground(), width);
-        BufferedImage image = new BufferedImage(width, (int) Math.ceil(picture.height()), BufferedImage.TYPE_INT_RGB);
-        Graphics2D g = image.createGraphics();
-        picture.paint(g);
-        g.dispose();
-        return image;
+    static Preview svg(Told told, ExportOptions how, int width, Progress progress) throws IOException {
+        return SvgExport.look(w -> new StepPicture(told, how.step(), how.ground(), w), width);
     }
 
     /** One moment of each rep. */

@@ -3,20 +3,27 @@ package wildchalk.picture.export;
 import java.awt.Dimension;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.regex.Matcher;
 import org.apache.batik.svggen.SVGGraphics2D;
-import wildchalk.picture.style.Ground;
+import wildchalk.core.text.Texts;
 
-/** One step as an SVG whose text is text. */
+/** A picture as an SVG whose text is text. */
 public final class SvgExport {
 
     private static final int WIDTH = 880;
 
+    private static final Texts TEXTS = Texts.of("wildchalk.picture.picture");
+
     private SvgExport() {}
 
-    /** @param step index from 0 */
-    public static byte[] step(Told told, int step, Ground ground) throws IOException {
-        StepPicture picture = new StepPicture(told, step, ground, WIDTH);
+    /** What it would be. @param lookWidth pixels of the picture to look at */
+    public static Preview look(Still.Layout layout, int lookWidth) throws IOException {
+        return new Preview(List.of(PngExport.image(layout.at(lookWidth), lookWidth)), TEXTS.get("preview.vectors"));
+    }
+
+    public static byte[] of(Still.Layout layout) throws IOException {
+        Still picture = layout.at(WIDTH);
         SvgParts parts = new SvgParts();
         SVGGraphics2D g = parts.graphics();
         int height = (int) Math.ceil(picture.height());

@@ -6,14 +6,20 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import wildchalk.core.binder.TableFiles;
 import wildchalk.core.handout.Hour;
 import wildchalk.core.handout.HourCalendar;
+import wildchalk.core.handout.HourTables;
 import wildchalk.core.handout.PlayerPart;
+import wildchalk.core.text.Table;
 import wildchalk.core.text.Texts;
 import wildchalk.picture.export.ExportOptions.Shown;
 import wildchalk.picture.export.Film;
 import wildchalk.picture.export.PdfPreview;
+import wildchalk.picture.export.PngExport;
+import wildchalk.picture.export.SvgExport;
 import wildchalk.picture.handout.Handout.Choice;
 import wildchalk.picture.style.Ground;
 
@@ -53,10 +59,47 @@ public final class Handouts {
             (told, how, progress) -> Film.bytes(HourFilm.chapters(told), Ground.PAPER, Shown.ONCE, progress),
             (told, how, width, progress) -> Film.look(HourFilm.chapters(told), Ground.PAPER, Shown.ONCE, width));
 
+    public static final Handout FLOOR = new Handout(
+            "png",
+            "png",
+            Set.of(Choice.NAMES),
+            (told, how, progress) -> PngExport.of(FloorPicture.of(told, Ground.PAPER), PngExport.PRINT_WIDTH),
+            (told, how, width, progress) ->
+                    PngExport.look(FloorPicture.of(told, Ground.PAPER), PngExport.PRINT_WIDTH, width));
+
+    public static final Handout FLOOR_SVG = new Handout(
+            "svg",
+            "svg",
+            Set.of(Choice.NAMES),
+            (told, how, progress) -> SvgExport.of(FloorPicture.of(told, Ground.PAPER)),
+            (told, how, width, progress) -> SvgExport.look(FloorPicture.of(told, Ground.PAPER), width));
+
+    public static final Handout TABLES = new Handout(
+            "xlsx",
+            "xlsx",
+            Set.of(Choice.NAMES),
+            (told, how, progress) -> TableFiles.xlsx(HourTables.of(told.hour())),
+            (told, how, width, progress) -> TextPreview.of(
+                    HourTables.of(told.hour()).stream()
+                            .map(t -> t.title() + "\n" + new String(TableFiles.csv(t), StandardCharsets.UTF_8))
+                            .collect(Collectors.joining("\n")),
+                    width));
+
+    public static final Handout HOUR_TABLE = table("csv", HourTables::clock);
+    public static final Handout STATIONS_TABLE = table("stations-csv", HourTables::stations);
+    public static final Handout GROUPS_TABLE = table("groups-csv", HourTables::groups);
+    public static final Handout GEAR_TABLE = table("gear-csv", HourTables::gear);
+
     public static final Handout CALENDAR = text("ics", "ics", Handouts::calendar);
 
-    /** In the order of the menu. */
-    public static final List<Handout> ALL = List.of(SHEET, CARDS, SCRIPT, PARTS, MESSAGE, PHONE, FILM, CALENDAR);
+    /** As the menu has them: for helpers, for players, pictures, tables. */
+    public static final List<List<Handout>> MENU = List.of(
+            List.of(SHEET, CARDS, SCRIPT),
+            List.of(PARTS, MESSAGE, PHONE, FILM, CALENDAR),
+            List.of(FLOOR, FLOOR_SVG),
+            List.of(TABLES, HOUR_TABLE, STATIONS_TABLE, GROUPS_TABLE, GEAR_TABLE));
+
+    public static final List<Handout> ALL = MENU.stream().flatMap(List::stream).toList();
 
     private Handouts() {}
 
@@ -82,6 +125,16 @@ public final class Handouts {
                 Set.of(Choice.PLAYER, Choice.NAMES),
                 (told, how, progress) -> telling.tell(told, how).getBytes(StandardCharsets.UTF_8),
                 (told, how, width, progress) -> TextPreview.of(telling.tell(told, how), width));
+    }
+
+    private static Handout table(String id, Function<Hour, Table> made) {
+        return new Handout(
+                id,
+                "csv",
+                Set.of(Choice.NAMES),
+                (told, how, progress) -> TableFiles.csv(made.apply(told.hour())),
+                (told, how, width, progress) -> TextPreview.of(
+                        new String(TableFiles.csv(made.apply(told.hour())), StandardCharsets.UTF_8), width));
     }
 
     /** Of the one who is wanted, else of all who are there. */

@@ -6,6 +6,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import wildchalk.core.handout.Hour;
 import wildchalk.core.handout.Post;
 import wildchalk.core.progress.Progress;
@@ -31,7 +32,7 @@ import wildchalk.picture.style.Ground;
 final class HourSheet {
 
     private static final Texts TEXTS = Texts.of("wildchalk.picture.picture");
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.ENGLISH);
+    static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.ENGLISH);
     private static final double RIBBON_MILLIMETRES = 24;
 
     /**
@@ -85,7 +86,15 @@ final class HourSheet {
                     posts.stream().map(told::told).toList(),
                     posts.stream().map(this::above).toList(),
                     new ExportOptions(
-                            Ground.PRINT, 0, paper, 0, Reach.ONE, Reach.ALL, Register.ALOUD, ExportOptions.Shown.ONCE),
+                            Ground.PRINT,
+                            0,
+                            paper,
+                            0,
+                            Reach.ONE,
+                            Reach.ALL,
+                            Register.ALOUD,
+                            ExportOptions.Shown.ONCE,
+                            Set.of()),
                     progress);
             bookmarks.addAll(pages.bookmarks());
             List<String> both = SideBySide.each(2, i -> i == 0 ? first() : pages.body(), done -> {});

@@ -39,7 +39,7 @@ public final class Fonts {
     }
 
     /**
-     * A text in lines, broken between words; a word that is longer than the room has a line of its own.
+     * A text in lines, broken between words; a word that is longer than the room is broken wherever the room ends.
      *
      * @param room pixels
      */
@@ -47,7 +47,7 @@ public final class Fonts {
         FontRenderContext context = new FontRenderContext(null, true, true);
         List<String> lines = new ArrayList<>();
         String now = "";
-        for (String word : text.split(" ")) {
+        for (String word : words(text, font, room, context)) {
             String longer = now.isEmpty() ? word : now + " " + word;
             if (!now.isEmpty() && font.getStringBounds(longer, context).getWidth() > room) {
                 lines.add(now);
@@ -58,6 +58,38 @@ public final class Fonts {
         }
         lines.add(now);
         return lines;
+    }
+
+    private static List<String> words(String text, Font font, double room, FontRenderContext context) {
+        List<String> words = new ArrayList<>();
+        for (String word : text.split(" ")) {
+            String left = word;
+            while (left.codePointCount(0, left.length()) > 1
+                    && font.getStringBounds(left, context).getWidth() > room) {
+                int fits = fitting(left, font, room, context);
+                words.add(left.substring(0, fits));
+                left = left.substring(fits);
+            }
+            words.add(left);
+        }
+        return words;
+    }
+
+    /** How many chars of a word go into the room; one letter at least. */
+    private static int fitting(String word, Font font, double room, FontRenderContext context) {
+        int least = word.offsetByCodePoints(0, 1);
+        int low = least;
+        int high = word.length();
+        while (low < high) {
+            int middle = (low + high + 1) / 2;
+            if (font.getStringBounds(word, 0, middle, context).getWidth() <= room) {
+                low = middle;
+            } else {
+                high = middle - 1;
+            }
+        }
+        boolean halved = low > least && Character.isLowSurrogate(word.charAt(Math.min(low, word.length() - 1)));
+        return halved ? low - 1 : low;
     }
 
     /** The bytes of a font file. */

@@ -130,16 +130,17 @@ class ExportsTest {
     @MethodSource("demos")
     void theSvgParsesAndItsTextIsText(String id) throws Exception {
         Told told = rep(id);
-        for (int step = 0; step < told.talk().steps().size(); step++) {
-            byte[] svg = SvgExport.step(told, step, Ground.PAPER);
+        for (int i = 0; i < told.talk().steps().size(); i++) {
+            int step = i;
+            byte[] svg = SvgExport.of(w -> new StepPicture(told, step, Ground.PAPER, w));
             Document document = DocumentBuilderFactory.newDefaultNSInstance()
                     .newDocumentBuilder()
                     .parse(new ByteArrayInputStream(svg));
             assertEquals("svg", document.getDocumentElement().getLocalName());
             NodeList texts = document.getElementsByTagNameNS("http://www.w3.org/2000/svg", "text");
             List<String> found = new ArrayList<>();
-            for (int i = 0; i < texts.getLength(); i++) {
-                found.add(texts.item(i).getTextContent());
+            for (int t = 0; t < texts.getLength(); t++) {
+                found.add(texts.item(t).getTextContent());
             }
             String title =
                     told.drill().title() + " · " + told.talk().steps().get(step).title();
@@ -154,14 +155,15 @@ class ExportsTest {
     @Test
     void thePngIsLargeSharpAndKnowsItsResolution() throws IOException {
         Told told = rep("second-wave-from-the-left");
-        byte[] png = PngExport.step(told, 0, Ground.PAPER, PngExport.PRINT_WIDTH);
+        byte[] png = PngExport.of(w -> new StepPicture(told, 0, Ground.PAPER, w), PngExport.PRINT_WIDTH);
         BufferedImage image = ImageIO.read(new ByteArrayInputStream(png));
         assertEquals(2244, image.getWidth());
         // 19 cm at 300 dots an inch
         assertEquals(300, image.getWidth() / (19 / 2.54), 0.5);
         assertEquals(300 / 25.4, dotsPerMillimetre(png), 0.05);
         // sharp: a line of the court goes from floor to line and back within three pixels
-        BufferedImage small = ImageIO.read(new ByteArrayInputStream(PngExport.step(told, 0, Ground.PAPER, 561)));
+        BufferedImage small = ImageIO.read(
+                new ByteArrayInputStream(PngExport.of(w -> new StepPicture(told, 0, Ground.PAPER, w), 561)));
         // one that was blown up four times would spread each edge over four pixels
         assertTrue(steepest(image) > 0.8 * steepest(small), steepest(image) + " against " + steepest(small));
     }

@@ -106,6 +106,23 @@ class FilmTest {
         assertEquals(expected, Film.of(told, usual().withShown(shown)).seconds(), 0.15);
     }
 
+    /** One of its steps takes twice as long, wherever that step is played. */
+    @Test
+    void aStepIsSlowWhereTheCoachWantsIt() throws Exception {
+        Told told = told("crossing-backs");
+        Film usual = Film.of(told, usual());
+        for (int step = 0; step < told.timeline().steps().size(); step++) {
+            double shown = 0;
+            for (double t = 0; t < told.timeline().seconds(); t += 0.001) {
+                shown += told.timeline().stepIndexAt(t) == step ? 0.001 : 0;
+            }
+            Film slow = Film.of(told, usual().withSlow(Set.of(step)));
+            assertEquals(usual.seconds() + shown, slow.seconds(), 0.15);
+            Film slowly = Film.of(told, usual().withShown(Shown.SLOWLY).withSlow(Set.of(step)));
+            assertEquals(Film.of(told, usual().withShown(Shown.SLOWLY)).seconds(), slowly.seconds(), 1e-9);
+        }
+    }
+
     @Test
     void everyWayAndVersionIsInIt() throws Exception {
         Told ways = told("ebb-or-flow");

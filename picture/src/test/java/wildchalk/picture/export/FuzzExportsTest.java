@@ -62,7 +62,7 @@ class FuzzExportsTest {
     private void export(Drill drill, DocumentBuilder xml) throws Exception {
         Told told = Told.of(drill, drill.base());
         try {
-            xml.parse(new ByteArrayInputStream(SvgExport.step(told, 0, Ground.PAPER)));
+            xml.parse(new ByteArrayInputStream(SvgExport.of(w -> new StepPicture(told, 0, Ground.PAPER, w))));
             assertTrue(PageExport.of(told, How.ALL.withGround(Ground.SLATE), Progress.NONE).length > 10_000);
             if (exported % PDF_EACH == 0) {
                 Loader.loadPDF(SheetExport.of(told, How.ALL, Progress.NONE)).close();

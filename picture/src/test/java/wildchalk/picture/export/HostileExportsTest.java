@@ -64,8 +64,9 @@ class HostileExportsTest {
         assertEquals(1, count(page, "<svg id=\"board\""), "nothing of the page is put into the title");
         assertEquals(1, count(page, "id=\"drill\""));
         assertEquals(2, count(page, "<script"));
-        for (int step = 0; step < told.talk().steps().size(); step++) {
-            parse(SvgExport.step(told, step, Ground.PAPER));
+        for (int i = ExportOptions.ALL_STEPS; i < told.talk().steps().size(); i++) {
+            int step = i;
+            parse(SvgExport.of(w -> new StepPicture(told, step, Ground.PAPER, w)));
         }
         try (PDDocument pdf = Loader.loadPDF(SheetExport.of(told, How.ALL, Progress.NONE))) {
             String text = new PDFTextStripper().getText(pdf);
