@@ -28,6 +28,17 @@ class ArchitectureTest {
     }
 
     @Test
+    void whatServesPhonesOpensNoWindow() {
+        noClasses()
+                .that()
+                .resideInAPackage("wildchalk.desktop.serve")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("javafx..", "wildchalk.desktop.ui..", "wildchalk.desktop.document..")
+                .check(DESKTOP);
+    }
+
+    @Test
     void theDocumentKnowsNoView() {
         noClasses()
                 .that()
@@ -49,7 +60,7 @@ class ArchitectureTest {
         List<Set<String>> groups = List.of(
                 Set.of("ui"),
                 Set.of("document"),
-                Set.of("talk", "reps", "strip", "ladder", "present", "surface", "share"),
+                Set.of("talk", "reps", "strip", "ladder", "present", "surface", "share", "serve"),
                 Set.of("board"),
                 Set.of("binder", "session", "whistle", "log"),
                 Set.of("command"),

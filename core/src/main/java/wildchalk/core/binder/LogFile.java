@@ -7,6 +7,8 @@ import java.util.Optional;
 import wildchalk.core.json.Fields;
 import wildchalk.core.json.FormatProblem;
 import wildchalk.core.log.Log;
+import wildchalk.core.log.Reply;
+import wildchalk.core.session.SessionId;
 
 /** Logs as files: each stands beside its session. */
 public final class LogFile {
@@ -52,7 +54,7 @@ public final class LogFile {
      *
      * @return the whole
      */
-    public static Log add(Path session, Log done) throws IOException {
+    public static synchronized Log add(Path session, Log done) throws IOException {
         Path file = beside(session);
         if (!Files.isRegularFile(file)) {
             ofNew(done).save(file);
@@ -62,5 +64,10 @@ public final class LogFile {
         Log all = before.value().then(done);
         before.with(all).save(file);
         return all;
+    }
+
+    /** Writes what a player answers. @param id of the session, where it has no log yet */
+    public static void add(Path session, SessionId id, Reply reply) throws IOException {
+        add(session, Log.empty(id).with(reply));
     }
 }

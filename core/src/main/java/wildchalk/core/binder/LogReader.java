@@ -1,5 +1,7 @@
 package wildchalk.core.binder;
 
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +12,7 @@ import wildchalk.core.json.Located;
 import wildchalk.core.log.Log;
 import wildchalk.core.log.LoggedBlock;
 import wildchalk.core.log.Presence;
+import wildchalk.core.log.Reply;
 import wildchalk.core.log.Score;
 import wildchalk.core.session.BlockId;
 import wildchalk.core.session.SessionId;
@@ -30,7 +33,26 @@ final class LogReader {
                 new SessionId(f.slug("session")),
                 f.has("attendance") ? f.object("attendance").readAll(LogReader::attendance) : Map.of(),
                 f.elements("blocks", LogReader::block),
-                f.texts("notes", Limits.TEXT));
+                f.texts("notes", Limits.TEXT),
+                f.elements("replies", LogReader::reply));
+    }
+
+    private static Reply reply(Fields f) throws FormatProblem {
+        return new Reply(
+                new PlayerId(f.slug("player")),
+                f.has("coming") ? f.choice("coming", Reply.Coming.class) : Reply.Coming.NOT_SAID,
+                f.texts("questions", Limits.TEXT),
+                at(f));
+    }
+
+    private static Instant at(Fields f) throws FormatProblem {
+        String text = f.text("at", Limits.WORD);
+        try {
+            return Instant.parse(text);
+        } catch (DateTimeParseException e) {
+            throw f.problem(
+                    f.raw("at"), "\"at\" should be a moment like 2026-12-03T18:00:00Z, found \"%s\".".formatted(text));
+        }
     }
 
     private static Map<PlayerId, Presence> attendance(Fields f) throws FormatProblem {

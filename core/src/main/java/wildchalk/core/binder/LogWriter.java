@@ -8,6 +8,7 @@ import wildchalk.core.json.Fields;
 import wildchalk.core.json.JsonText;
 import wildchalk.core.log.Log;
 import wildchalk.core.log.LoggedBlock;
+import wildchalk.core.log.Reply;
 import wildchalk.core.log.Score;
 
 /** Turns logs into JSON. The counterpart of {@link LogReader}. */
@@ -39,6 +40,12 @@ final class LogWriter {
         }
         if (!log.notes().isEmpty()) {
             log.notes().forEach(o.putArray("notes")::add);
+        }
+        if (!log.replies().isEmpty()) {
+            ArrayNode replies = o.putArray("replies");
+            for (int i = 0; i < log.replies().size(); i++) {
+                reply(replies.addObject(), log.replies().get(i), "/replies/" + i);
+            }
         }
         extras.addTo("", o);
         return o;
@@ -76,6 +83,18 @@ final class LogWriter {
         if (!b.notes().isEmpty()) {
             b.notes().forEach(o.putArray("notes")::add);
         }
+        extras.addTo(path, o);
+    }
+
+    private void reply(ObjectNode o, Reply r, String path) {
+        o.put("player", r.player().text());
+        if (r.coming() != Reply.Coming.NOT_SAID) {
+            o.put("coming", Fields.nameOf(r.coming()));
+        }
+        if (!r.questions().isEmpty()) {
+            r.questions().forEach(o.putArray("questions")::add);
+        }
+        o.put("at", r.at().toString());
         extras.addTo(path, o);
     }
 

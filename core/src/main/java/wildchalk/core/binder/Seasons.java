@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wildchalk.core.log.Log;
+import wildchalk.core.log.Reply;
 import wildchalk.core.season.NextWeek;
 import wildchalk.core.season.Practice;
 import wildchalk.core.season.Weeks;
@@ -28,9 +29,19 @@ public record Seasons(List<Entry> entries) {
      * A session of the binder.
      *
      * @param practice empty for one that was not run yet
+     * @param replies what players have answered
      * @param problem why its file or its log cannot be used
      */
-    public record Entry(Path file, Optional<Session> session, Optional<Practice> practice, Optional<String> problem) {}
+    public record Entry(
+            Path file,
+            Optional<Session> session,
+            Optional<Practice> practice,
+            List<Reply> replies,
+            Optional<String> problem) {
+        public Entry {
+            replies = List.copyOf(replies);
+        }
+    }
 
     public Seasons {
         entries = List.copyOf(entries);
@@ -50,10 +61,12 @@ public record Seasons(List<Entry> entries) {
                 entries.add(new Entry(
                         file,
                         Optional.of(session),
-                        log.map(l -> Practice.of(session, l, library, squad, simulations)),
+                        log.filter(Log::wasRun).map(l -> Practice.of(session, l, library, squad, simulations)),
+                        log.map(Log::replies).orElse(List.of()),
                         Optional.empty()));
             } catch (IOException e) {
-                entries.add(new Entry(file, Optional.empty(), Optional.empty(), Optional.of(e.getMessage())));
+                entries.add(
+                        new Entry(file, Optional.empty(), Optional.empty(), List.of(), Optional.of(e.getMessage())));
             }
         }
         return new Seasons(entries);
@@ -73,10 +86,16 @@ public record Seasons(List<Entry> entries) {
                 .toList();
     }
 
+    private Optional<Squad> squadOfLast(BinderLibrary library) throws IOException {
+        Optional<Session> last =
+                entries.stream().flatMap(e -> e.session().stream()).reduce((a, b) -> b);
+        return last.isPresent() ? library.squad(last.get()) : Optional.empty();
+    }
+
     /**
      * The last weeks of what was run.
      *
-     * @param squad that the last session names; empty where there is none
+     * @param squad that the last session names that was run, else the last of all; empty where there is none
      * @param next what may come a week later; empty where nothing was run
      */
     public record Lately(Weeks weeks, Optional<Squad> squad, Optional<NextWeek> next) {}
@@ -90,7 +109,7 @@ public record Seasons(List<Entry> entries) {
         if (all.isEmpty()) {
             return new Lately(
                     Weeks.of(all, Optional.empty(), coming(LocalDate.MIN), library),
-                    Optional.empty(),
+                    squadOfLast(library),
                     Optional.empty());
         }
         Session last = all.get(all.size() - 1).planned();

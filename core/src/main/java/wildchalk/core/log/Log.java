@@ -17,8 +17,14 @@ import wildchalk.core.squad.Squad;
  *
  * @param attendance of those of whom it is known
  * @param blocks in the order in which they were run; what was left out has no minutes
+ * @param replies one of each who has answered
  */
-public record Log(SessionId session, Map<PlayerId, Presence> attendance, List<LoggedBlock> blocks, List<String> notes) {
+public record Log(
+        SessionId session,
+        Map<PlayerId, Presence> attendance,
+        List<LoggedBlock> blocks,
+        List<String> notes,
+        List<Reply> replies) {
 
     private static final int MOST_BLOCKS = 500;
 
@@ -27,10 +33,17 @@ public record Log(SessionId session, Map<PlayerId, Presence> attendance, List<Lo
         attendance = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(attendance));
         blocks = List.copyOf(blocks);
         notes = List.copyOf(notes);
+        replies = List.copyOf(replies);
+        Limits.count("replies", replies.size(), Squad.MOST_PLAYERS);
         Limits.count("attendance", attendance.size(), Squad.MOST_PLAYERS);
         Limits.count("blocks of a log", blocks.size(), MOST_BLOCKS);
         Limits.count("notes", notes.size(), LoggedBlock.MOST_TEXTS);
         notes.forEach(n -> Limits.text("note", n, Limits.TEXT));
+    }
+
+    /** Of what was run; nobody has answered. */
+    public Log(SessionId session, Map<PlayerId, Presence> attendance, List<LoggedBlock> blocks, List<String> notes) {
+        this(session, attendance, blocks, notes, List.of());
     }
 
     public static Log empty(SessionId session) {
@@ -45,7 +58,25 @@ public record Log(SessionId session, Map<PlayerId, Presence> attendance, List<Lo
                 session,
                 there,
                 Stream.concat(blocks.stream(), later.blocks.stream()).toList(),
-                Stream.concat(notes.stream(), later.notes.stream()).toList());
+                Stream.concat(notes.stream(), later.notes.stream()).toList(),
+                replies(later.replies));
+    }
+
+    /** One of each: who answers again says so beside what he asked before. */
+    private List<Reply> replies(List<Reply> later) {
+        Map<PlayerId, Reply> all = new LinkedHashMap<>();
+        Stream.concat(replies.stream(), later.stream()).forEach(r -> all.merge(r.player(), r, Reply::then));
+        return List.copyOf(all.values());
+    }
+
+    /** With what somebody says now. */
+    public Log with(Reply reply) {
+        return new Log(session, attendance, blocks, notes, replies(List.of(reply)));
+    }
+
+    /** Whether the session was run; until then there may be answers alone. */
+    public boolean wasRun() {
+        return !blocks.isEmpty() || !attendance.isEmpty() || !notes.isEmpty();
     }
 
     /** Minutes that a block took, all told; empty where it was not run at all. */
@@ -61,6 +92,6 @@ public record Log(SessionId session, Map<PlayerId, Presence> attendance, List<Lo
 
     /** Where a coach adds to what was counted. */
     public Log withNotes(List<String> list) {
-        return new Log(session, attendance, blocks, list);
+        return new Log(session, attendance, blocks, list, replies);
     }
 }

@@ -1,5 +1,6 @@
 package wildchalk.core.log;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -42,7 +43,15 @@ public final class RandomLogs {
                     random.nextBoolean() ? List.of() : List.of("Where is the space?"),
                     random.nextBoolean() ? List.of() : List.of("Blue \"late\"", "nn")));
         }
-        return new Log(
-                new SessionId("s" + seed), there, blocks, random.nextBoolean() ? List.of() : List.of("hall late"));
+        List<String> notes = random.nextBoolean() ? List.of() : List.of("hall late");
+        Log log = new Log(new SessionId("s" + seed), there, blocks, notes);
+        for (int i = 0; i < random.nextInt(4); i++) {
+            log = log.with(new Reply(
+                    new PlayerId("p" + random.nextInt(3)),
+                    Reply.Coming.values()[random.nextInt(3)],
+                    random.nextBoolean() ? List.of() : List.of("Which \"hall\"? " + i),
+                    Instant.ofEpochSecond(1_700_000_000L + random.nextInt(1_000_000))));
+        }
+        return log;
     }
 }

@@ -20,6 +20,7 @@ import wildchalk.picture.handout.Handout;
 import wildchalk.picture.handout.HandoutOptions;
 import wildchalk.picture.handout.Handouts;
 import wildchalk.picture.handout.HourTold;
+import wildchalk.picture.handout.Outbox;
 
 /** Makes a file of a session to hand out. */
 final class Handing {
@@ -41,15 +42,17 @@ final class Handing {
      */
     static Path of(Path file, String wanted, Path target, HandoutOptions how, Optional<String> player, Reader reader)
             throws IOException {
+        if (wanted.equalsIgnoreCase(Outbox.FOLDER)) {
+            return outbox(file, target, how, reader);
+        }
         Handout kind = Handouts.find(wanted)
                 .orElseThrow(() -> new BadInput("--to %s: no such file is made of a session; choose one of %s."
-                        .formatted(wanted, Handouts.ids())));
-        Session session = SessionFile.read(file).value();
-        BinderLibrary library = BinderLibrary.of(file);
-        Optional<Squad> squad = library.squad(session);
-        SessionPlan plan = SessionPlan.of(session, library, squad);
-        HandoutOptions whose = how.withPlayer(player.map(p -> player(p, plan, squad)));
-        byte[] bytes = kind.make(HourTold.of(plan, squad, reader, Progress.NONE), whose, Progress.NONE);
+                        .formatted(wanted, Handouts.ids() + ", " + Outbox.FOLDER)));
+        HourTold told = told(file, reader);
+        Session session = told.hour().session();
+        HandoutOptions whose = how.withPlayer(
+                player.map(p -> player(p, told.hour().plan(), told.hour().squad())));
+        byte[] bytes = kind.make(told, whose, Progress.NONE);
         Path path =
                 target != null ? target : Path.of(Slugs.of(session.title()) + "-" + kind.name() + "." + kind.suffix());
         if (Files.isDirectory(path)) {
@@ -57,6 +60,25 @@ final class Handing {
         }
         Files.write(path, bytes);
         return path;
+    }
+
+    private static HourTold told(Path file, Reader reader) throws IOException {
+        Session session = SessionFile.read(file).value();
+        BinderLibrary library = BinderLibrary.of(file);
+        Optional<Squad> squad = library.squad(session);
+        return HourTold.of(SessionPlan.of(session, library, squad), squad, reader, Progress.NONE);
+    }
+
+    /** A folder of messages, one a person. */
+    private static Path outbox(Path file, Path target, HandoutOptions how, Reader reader) throws IOException {
+        HourTold told = told(file, reader);
+        Path folder =
+                target != null ? target : Path.of(Slugs.of(told.hour().session().title()) + "-" + Outbox.FOLDER);
+        if (Files.exists(folder) && !Files.isDirectory(folder)) {
+            throw new BadInput(folder + ": is a file; name a folder to write into.");
+        }
+        Outbox.write(folder, told, how, who -> Optional.empty(), Progress.NONE);
+        return folder;
     }
 
     private static PlayerId player(String wanted, SessionPlan plan, Optional<Squad> squad) {

@@ -72,7 +72,9 @@ public final class LogDesk {
         Seasons seasons = Seasons.of(now, library, simulations);
         Seasons.Lately lately = seasons.lately(WEEKS, library, simulations);
         List<Seasons.Entry> entries = new ArrayList<>(seasons.entries().stream()
-                .filter(e -> e.practice().isPresent() || e.problem().isPresent())
+                .filter(e -> e.practice().isPresent()
+                        || e.problem().isPresent()
+                        || !e.replies().isEmpty())
                 .toList());
         java.util.Collections.reverse(entries);
         return new Read(

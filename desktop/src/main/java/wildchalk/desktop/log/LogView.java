@@ -34,6 +34,7 @@ import wildchalk.core.season.Hint;
 import wildchalk.core.season.NextWeek;
 import wildchalk.core.season.Share;
 import wildchalk.core.text.Texts;
+import wildchalk.core.words.ReplyWriter;
 import wildchalk.core.words.WeeksWriter;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Worker;
@@ -226,12 +227,19 @@ public final class LogView extends BorderPane implements Place {
             label.getStyleClass().add("alert");
             chosen.getChildren().add(label);
         });
+        e.session()
+                .filter(s -> e.practice().isPresent() || !e.replies().isEmpty())
+                .ifPresent(s -> {
+                    Label head = new Label(s.title() + ", " + s.date());
+                    head.getStyleClass().add("side-title");
+                    head.setWrapText(true);
+                    head.setMinHeight(Region.USE_PREF_SIZE);
+                    chosen.getChildren().add(head);
+                });
+        ReplyWriter.lines(e.replies(), p -> read.words().name(p.text()))
+                .forEach(l -> chosen.getChildren().add(line(l)));
         e.practice().ifPresent(p -> {
-            Label head = new Label(p.planned().title() + ", " + p.planned().date());
-            head.getStyleClass().add("side-title");
-            head.setWrapText(true);
-            head.setMinHeight(Region.USE_PREF_SIZE);
-            chosen.getChildren().addAll(head, button("log-open", "log.open", () -> desk.open(e.file())));
+            chosen.getChildren().add(button("log-open", "log.open", () -> desk.open(e.file())));
             read.words().practice(p).forEach(l -> chosen.getChildren().add(line(l)));
         });
     }

@@ -3,8 +3,10 @@ package wildchalk.desktop.session;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.stage.Window;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.session.Clash;
 import wildchalk.core.squad.PlayerId;
@@ -12,6 +14,7 @@ import wildchalk.core.words.PlanWriter;
 import wildchalk.desktop.session.SessionDocument.Worked;
 import wildchalk.desktop.share.HandingOut;
 import wildchalk.desktop.ui.LazyMenu;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.handout.Handout;
 import wildchalk.picture.handout.Handouts;
@@ -22,6 +25,7 @@ final class HandOutMenu {
 
     private final SessionDesk desk;
     private final HandingOut handing;
+    private Optional<LinksWindow> links = Optional.empty();
 
     HandOutMenu(SessionDesk desk) {
         this.desk = desk;
@@ -36,6 +40,28 @@ final class HandOutMenu {
             }
             group.forEach(kind -> menu.getItems().add(item(menu, open, kind)));
         }
+        menu.getItems().addAll(new SeparatorMenuItem(), links(menu, open));
+    }
+
+    private MenuItem links(LazyMenu menu, SessionDocument open) {
+        MenuItem item = new MenuItem(Ui.text("links.menu"));
+        item.setId("hand-out-links");
+        item.setDisable(open.workedProperty().get() == null);
+        item.setOnAction(e -> {
+            Window owner = menu.getScene().getWindow();
+            links.filter(l -> l.stage().isShowing()).ifPresent(l -> l.stage().close());
+            LinksWindow window =
+                    new LinksWindow(new Serving(desk, open), menu.getScene().getStylesheets());
+            window.stage().initOwner(owner);
+            links = Optional.of(window);
+            window.open();
+        });
+        return item;
+    }
+
+    /** What is served ends with the window in which it was asked for. */
+    void close() {
+        links.ifPresent(l -> l.stage().close());
     }
 
     private MenuItem item(LazyMenu menu, SessionDocument open, Handout kind) {

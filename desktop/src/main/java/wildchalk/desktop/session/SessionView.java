@@ -338,6 +338,7 @@ public final class SessionView extends BorderPane implements Place {
     }
 
     public void close() {
+        handOuts.close();
         if (document != null) {
             document.close();
             document = null;

@@ -131,6 +131,7 @@ public final class Bench {
         java.nio.file.Path hour = HandOutBench.session();
         line("an hour of 8 drills as a sheet, from nothing", HandOutBench.coldSheet(hour), 3, "s");
         line("its page for a phone", HandOutBench.phoneKilobytes(hour), 600, "KB");
+        line("40 phones at once, each with its letter and page", HandOutBench.fortyPhones(hour), 300, "ms");
         line("a second of film, 1280 x 720 at 30 frames", HandOutBench.filmSecond(), 1, "s");
     }
 

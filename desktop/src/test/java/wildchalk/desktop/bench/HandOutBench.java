@@ -1,25 +1,41 @@
 package wildchalk.desktop.bench;
 
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.net.URL;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import wildchalk.core.Demo;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.BinderLibrary;
 import wildchalk.core.binder.SessionFile;
+import wildchalk.core.handout.Letters;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.session.BlockId;
 import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionBlock;
 import wildchalk.core.session.SessionPlan;
 import wildchalk.core.session.Sessions;
+import wildchalk.core.squad.PlayerId;
 import wildchalk.core.squad.Squad;
+import wildchalk.desktop.serve.Addresses;
+import wildchalk.desktop.serve.HandOutServer;
+import wildchalk.desktop.serve.LetterDesk;
 import wildchalk.picture.export.Exports;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Told;
+import wildchalk.picture.handout.Envelope;
 import wildchalk.picture.handout.HandoutOptions;
 import wildchalk.picture.handout.Handouts;
 import wildchalk.picture.handout.HourTold;
@@ -38,6 +54,7 @@ final class HandOutBench {
             "gull-wing-draw-and-pass",
             "two-coves");
     private static final int RUNS = 3;
+    private static final int PHONES = 40;
 
     private HandOutBench() {}
 
@@ -119,6 +136,47 @@ final class HandOutBench {
         Optional<Squad> squad = library.squad(session);
         HourTold told = HourTold.of(SessionPlan.of(session, library, squad), squad, Reader.USUAL, Progress.NONE);
         return Handouts.PHONE.make(told, HandoutOptions.USUAL, Progress.NONE).length / 1000.0;
+    }
+
+    /** Milliseconds until the last of 40 phones that ask at once has its letter and its page, the middle of some. */
+    static double fortyPhones(Path file) throws Exception {
+        BinderLibrary library = BinderLibrary.of(file);
+        Session session = SessionFile.read(file).value();
+        Optional<Squad> squad = library.squad(session);
+        HourTold told = HourTold.of(SessionPlan.of(session, library, squad), squad, Reader.USUAL, Progress.NONE);
+        Map<Optional<PlayerId>, Envelope> all = Envelope.of(told, HandoutOptions.USUAL, Progress.NONE);
+        Letters letters = Letters.to(told.hour().plan().present(), Instant.now().plusSeconds(3600), true);
+        LetterDesk desk = new LetterDesk(letters, all, Clock.systemUTC(), reply -> {});
+        ExecutorService threads = Executors.newFixedThreadPool(PHONES);
+        double[] millis = new double[RUNS + 2];
+        try (HandOutServer server = HandOutServer.start(Addresses.here(), 0, desk)) {
+            for (int run = 0; run < millis.length; run++) {
+                List<Callable<Double>> phones = new ArrayList<>();
+                for (int i = 0; i < PHONES; i++) {
+                    String link =
+                            server.link(letters.all().get(i % letters.all().size()));
+                    phones.add(() -> asked(link));
+                }
+                for (Future<Double> phone : threads.invokeAll(phones)) {
+                    millis[run] = Math.max(millis[run], phone.get());
+                }
+                Thread.sleep(500); // nobody asks so often that he would be turned away
+            }
+        } finally {
+            threads.shutdown();
+        }
+        java.util.Arrays.sort(millis);
+        return millis[millis.length / 2];
+    }
+
+    private static double asked(String link) throws IOException {
+        long begun = System.nanoTime();
+        for (String part : List.of("", "/page")) {
+            try (InputStream in = new URL(link + part).openStream()) {
+                in.transferTo(OutputStream.nullOutputStream());
+            }
+        }
+        return (System.nanoTime() - begun) / 1e6;
     }
 
     /** Seconds that a second of film takes, 1280 x 720 at 30 frames. */

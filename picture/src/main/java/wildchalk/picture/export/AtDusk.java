@@ -17,7 +17,7 @@ final class AtDusk {
             return "";
         }
         StringBuilder css = new StringBuilder("@media (prefers-color-scheme:dark){");
-        css.append(PageFile.colours(Ground.SLATE));
+        css.append(PageLooks.colours(Ground.SLATE));
         List<Color> light = ground.palette();
         List<Color> dark = Ground.SLATE.palette();
         Set<Color> done = new HashSet<>();
@@ -25,7 +25,7 @@ final class AtDusk {
             if (done.add(light.get(i))) {
                 for (String written : written(light.get(i))) {
                     css.append("[fill=\"%s\"]{fill:%s}[stroke=\"%s\"]{stroke:%s}"
-                            .formatted(written, PageFile.hex(dark.get(i)), written, PageFile.hex(dark.get(i))));
+                            .formatted(written, PageLooks.hex(dark.get(i)), written, PageLooks.hex(dark.get(i))));
                 }
             }
         }

@@ -1,15 +1,10 @@
 package wildchalk.picture.export;
 
-import java.awt.Color;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.Base64;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import wildchalk.core.drill.Side;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.text.Numbers;
 import wildchalk.core.text.Texts;
@@ -31,7 +26,7 @@ record PageFile(String title, String about, String intro, String note, List<Page
     }
 
     byte[] bytes(Progress progress) throws IOException {
-        String style = FontFaces.css() + Template.resource("page.css") + colours(ground) + AtDusk.css(ground);
+        String style = FontFaces.css() + Template.resource("page.css") + PageLooks.colours(ground) + AtDusk.css(ground);
         String script = Template.of("page.js")
                 .fill(Map.of(
                         "aloud",
@@ -40,8 +35,8 @@ record PageFile(String title, String about, String intro, String note, List<Page
                         Template.resource("page-know.js"),
                         "changed",
                         Template.resource("page-changed.js")));
-        String policy = "default-src 'none'; script-src '" + hash(script) + "'; style-src '" + hash(style)
-                + "'; font-src data:; base-uri 'none'; form-action 'none'";
+        String policy = "default-src 'none'; script-src '" + PageLooks.hash(script) + "'; style-src '"
+                + PageLooks.hash(style) + "'; font-src data:; base-uri 'none'; form-action 'none'";
         List<Play> plays = stages.stream().flatMap(s -> s.plays().stream()).toList();
         Map<String, CharSequence> values = new HashMap<>();
         values.put("policy", policy);
@@ -68,28 +63,5 @@ record PageFile(String title, String about, String intro, String note, List<Page
         String page = Template.of("page.html").fill(values);
         Progress.tell(progress, 1);
         return page.getBytes(StandardCharsets.UTF_8);
-    }
-
-    static String colours(Ground ground) {
-        return ":root{--ground:%s;--floor:%s;--text:%s;--quiet:%s;--accent:%s}"
-                .formatted(
-                        hex(ground.surround()),
-                        hex(ground.floor()),
-                        hex(ground.text()),
-                        hex(ground.quiet()),
-                        hex(ground.side(Side.DEFENCE)));
-    }
-
-    static String hex(Color c) {
-        return "#%02x%02x%02x".formatted(c.getRed(), c.getGreen(), c.getBlue());
-    }
-
-    private static String hash(String content) {
-        try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(content.getBytes(StandardCharsets.UTF_8));
-            return "sha256-" + Base64.getEncoder().encodeToString(digest);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("This Java lacks SHA-256.", e);
-        }
     }
 }

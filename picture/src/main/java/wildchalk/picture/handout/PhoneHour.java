@@ -54,6 +54,9 @@ final class PhoneHour {
                 .orElseGet(() -> String.join(
                         "\n",
                         told.hour().session().title(),
+                        when(told.hour()),
+                        "",
+                        TEXTS.get("phone.hour"),
                         String.join("\n", told.hour().writer().timetable())));
     }
 
@@ -72,9 +75,14 @@ final class PhoneHour {
         if (chapters.isEmpty()) {
             throw new IOException(TEXTS.get("phone.none"));
         }
-        String about = TEXTS.get(
+        return DrillsPage.of(session.title(), when(hour), intro, chapters, Ground.PAPER, progress);
+    }
+
+    private static String when(Hour hour) {
+        Session session = hour.session();
+        PlanWriter writer = hour.writer();
+        return TEXTS.get(
                 "hour.when", DAY.format(session.date()), writer.clock(0), writer.clock(60.0 * session.minutes()));
-        return DrillsPage.of(session.title(), about, intro, chapters, Ground.PAPER, progress);
     }
 
     private void chapter(Post post, Optional<RoleId> me) {
