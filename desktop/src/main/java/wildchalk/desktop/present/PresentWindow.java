@@ -4,13 +4,16 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -47,8 +50,16 @@ public final class PresentWindow {
     private static final double SLOW = 0.25;
 
     private final DrillDocument document;
+    private final Ground ground;
     private final FrameView view;
+    private final InkMarks marks = new InkMarks();
     private final Ink ink;
+    private final CoachNotes notes = new CoachNotes();
+    private final BorderPane root = new BorderPane();
+    private final ToggleButton other = new ToggleButton(Ui.text("present.other"));
+    /** What players see elsewhere, while they do. */
+    private Optional<PlayersWindow> players = Optional.empty();
+
     private final Label caption = new Label();
     private final Label stepTitle = new Label();
     private final VBox card = new VBox();
@@ -74,7 +85,8 @@ public final class PresentWindow {
     private PresentWindow(DrillDocument document, Ground ground) {
         this.document = document;
         this.view = new FrameView(this::frame, ground, document.reader().code());
-        this.ink = new Ink(ground.alert());
+        this.ink = new Ink(marks, view::viewport, ground.alert());
+        this.ground = ground;
     }
 
     /** Opens it over the whole screen. */
@@ -91,7 +103,7 @@ public final class PresentWindow {
         StackPane board = new StackPane(view, ink, card);
         StackPane.setAlignment(card, Pos.TOP_LEFT);
         ink.over(board, write::isSelected);
-        BorderPane root = new BorderPane(board);
+        root.setCenter(board);
         root.setBottom(foot());
         root.getStyleClass().addAll("shell", "present");
         Scene scene = new Scene(root, owner.getWidth(), owner.getHeight());
@@ -121,18 +133,20 @@ public final class PresentWindow {
         next.setGraphic(Icon.NEXT.node());
         next.setContentDisplay(ContentDisplay.RIGHT);
         next.getStyleClass().add("accent-button");
-        Button clear = button("present.clear", "present-clear", ink::clear);
+        Button clear = button("present.clear", "present-clear", marks::clear);
         Button end = button("present.end", "present-end", stage::close);
         slow.setId("present-slow");
         freeze.setId("present-freeze");
         write.setId("present-write");
-        for (ToggleButton b : List.of(slow, freeze, write)) {
+        other.setId("present-other");
+        other.setOnAction(e -> toOther());
+        for (ToggleButton b : List.of(slow, freeze, write, other)) {
             b.setFocusTraversable(false);
             b.setMinWidth(Region.USE_PREF_SIZE);
         }
         VBox words = new VBox(2, stepTitle, caption);
         HBox.setHgrow(words, Priority.ALWAYS);
-        HBox row = new HBox(12, words, back, next, slow, freeze, write, clear, end);
+        HBox row = new HBox(12, words, back, next, slow, freeze, write, clear, other, end);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("present-foot");
         return row;
@@ -145,6 +159,54 @@ public final class PresentWindow {
         b.setMinWidth(Region.USE_PREF_SIZE);
         b.setOnAction(e -> action.run());
         return b;
+    }
+
+    // ---- another screen ----
+
+    /** Players look at another screen from now on, and the coach has his words beside the picture; or no longer. */
+    private void toOther() {
+        if (players.isPresent()) {
+            players.get().close();
+            return;
+        }
+        PlayersWindow window = new PlayersWindow(
+                stage, this::frame, marks, ground, document.reader().code());
+        boolean full = stage.isFullScreen();
+        if (!window.open(stage)) {
+            stage.setFullScreen(false); // there is one screen: both have to be seen
+        }
+        players = Optional.of(window);
+        window.onClosed(() -> {
+            players = Optional.empty();
+            other.setSelected(false);
+            root.setRight(null);
+            words();
+            if (stage.isShowing()) {
+                stage.setFullScreen(full);
+            }
+        });
+        other.setSelected(true);
+        root.setRight(notes);
+        words();
+        asked(card.isVisible() ? cardWords() : "");
+    }
+
+    private void asked(String words) {
+        players.ifPresent(p -> p.ask(words));
+    }
+
+    /** All that stands on the card, but its buttons. */
+    private String cardWords() {
+        return card.getChildren().stream()
+                .flatMap(n -> n instanceof Pane p ? p.getChildren().stream() : Stream.of(n))
+                .filter(n -> n instanceof Label || choosing.isPresent() && n instanceof Button)
+                .map(n -> ((Labeled) n).getText())
+                .collect(Collectors.joining("\n"));
+    }
+
+    private void paint() {
+        view.paint();
+        players.ifPresent(PlayersWindow::paint);
     }
 
     // ---- keys ----
@@ -170,7 +232,8 @@ public final class PresentWindow {
             case S -> slow.setSelected(!slow.isSelected());
             case F -> freeze.setSelected(!freeze.isSelected());
             case W -> write.setSelected(!write.isSelected());
-            case C -> ink.clear();
+            case C -> marks.clear();
+            case O -> other.fire();
             case A -> answer();
             case ESCAPE -> stage.close();
             default -> {
@@ -216,7 +279,7 @@ public final class PresentWindow {
         freeze.setSelected(false);
         hideCard();
         words();
-        view.paint();
+        paint();
     }
 
     private void next() {
@@ -267,12 +330,13 @@ public final class PresentWindow {
     }
 
     private void tick(double elapsed) {
+        notes.tick(elapsed);
         if (t < until && !freeze.isSelected() && open.isEmpty()) {
             double next = Math.min(until, t + elapsed * (slow.isSelected() ? SLOW : 1));
             Optional<Question> due = due(next);
             t = due.map(q -> momentOf(q)).orElse(next);
             due.ifPresent(this::ask);
-            view.paint();
+            paint();
             if (t >= until) {
                 reached();
             }
@@ -281,7 +345,7 @@ public final class PresentWindow {
 
     private void reached() {
         open(step).ifPresent(this::askWhich);
-        view.paint();
+        paint();
     }
 
     // ---- questions ----
@@ -367,7 +431,7 @@ public final class PresentWindow {
         }
         until = stop();
         words();
-        view.paint();
+        paint();
     }
 
     /** Beside what it asks about, over nobody. */
@@ -375,11 +439,13 @@ public final class PresentWindow {
         card.setMaxWidth(Math.min(MOST_CARD, view.getWidth() / 2));
         Beside.ball(card, frame(), view.viewport());
         card.setVisible(true);
+        asked(cardWords());
     }
 
     private void hideCard() {
         card.setVisible(false);
         card.getChildren().clear();
+        asked("");
     }
 
     private void words() {
@@ -393,7 +459,9 @@ public final class PresentWindow {
         for (Line s : now.lines()) {
             text.append(text.isEmpty() ? "" : " ").append(s.text());
         }
-        caption.setText(text.toString());
+        // beside the picture there is more room for them
+        caption.setText(players.isPresent() ? "" : text.toString());
+        notes.show(told(), step);
     }
 
     private Frame frame() {

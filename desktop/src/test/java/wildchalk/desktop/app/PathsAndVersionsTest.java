@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -328,6 +329,43 @@ class PathsAndVersionsTest {
                 ((Labeled) robot.lookup("#present-step").query()).getText().contains("Step 2"));
         robot.type(KeyCode.ESCAPE);
         Window.until(() -> !isThere(robot, "#present-caption"));
+    }
+
+    /** Players see the picture and what is asked; the words, the answer and the time stay with the coach. */
+    @Test
+    void playersLookAtAnotherScreenWhileTheCoachKeepsHisWords(FxRobot robot) throws Exception {
+        window.openDrill("lantern-ladder");
+        robot.interact(() -> window.board().requestFocus());
+        robot.type(KeyCode.F5);
+        Window.until(() -> isThere(robot, "#present-caption"));
+        robot.type(KeyCode.O);
+        Window.until(() -> isThere(robot, "#players-view") && isThere(robot, "#coach-notes"));
+        Window.until(() -> !text(robot, "#coach-clock").isEmpty());
+        assertEquals("", text(robot, "#present-caption"), "the words stand beside the picture now");
+        assertTrue(notes(robot).contains("You want to hear: Inside the cone"), notes(robot));
+        robot.type(KeyCode.RIGHT);
+        Window.until(() -> isThere(robot, "#present-go-on"));
+        Window.until(() -> robot.lookup("#players-card").query().isVisible());
+        assertFalse(text(robot, "#players-card").contains("Inside the cone"), "players have to find the answer");
+        robot.type(KeyCode.A);
+        Window.until(() -> text(robot, "#players-card").contains("Inside the cone"));
+        robot.type(KeyCode.RIGHT);
+        Window.until(() -> !robot.lookup("#players-card").query().isVisible());
+        robot.type(KeyCode.O);
+        Window.until(() -> !isThere(robot, "#players-view") && !isThere(robot, "#coach-notes"));
+        assertFalse(text(robot, "#present-caption").isEmpty());
+        robot.type(KeyCode.ESCAPE);
+        Window.until(() -> !isThere(robot, "#present-caption"));
+    }
+
+    private static String text(FxRobot robot, String query) {
+        return ((Labeled) robot.lookup(query).query()).getText();
+    }
+
+    private static String notes(FxRobot robot) {
+        return robot.lookup("#coach-notes .label").queryAll().stream()
+                .map(n -> ((Labeled) n).getText())
+                .collect(Collectors.joining("\n"));
     }
 
     @Test
