@@ -35,7 +35,7 @@ install_packages() {
 find_jdk() {
   local candidate
   for candidate in "${JAVA_HOME:-}" "$(dirname "$(dirname "$(readlink -f "$(command -v javac 2>/dev/null)" 2>/dev/null)")" 2>/dev/null)" /usr/lib/jvm/*; do
-    if [ -x "$candidate/bin/javac" ] && [ "$("$candidate/bin/javac" -version 2>&1 | sed -E 's/javac ([0-9]+).*/\1/')" -ge 17 ] 2>/dev/null; then
+    if [ -n "$candidate" ] && [ -x "$candidate/bin/javac" ] && [ "$("$candidate/bin/javac" -version 2>&1 | sed -E 's/javac ([0-9]+).*/\1/')" -ge 17 ] 2>/dev/null; then
       export JAVA_HOME="$candidate"
       return 0
     fi

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.stream.Stream;
@@ -286,7 +287,7 @@ public record Binder(Path folder) {
      * @return what was taken in, a line each
      */
     public List<String> takeIn(Path file, Progress progress) throws IOException {
-        String name = file.getFileName().toString();
+        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         if (name.endsWith(Bundle.SUFFIX)) {
             return BundleIntake.takeIn(file, this, progress);
         }

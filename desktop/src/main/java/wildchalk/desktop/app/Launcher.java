@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import java.util.stream.Stream;
@@ -21,7 +22,8 @@ public final class Launcher {
     private Launcher() {}
 
     public static void main(String[] arguments) throws IOException {
-        if (CommandLineEntry.wants(arguments)) {
+        keepCacheTogether();
+        if (OpenedWith.file(arguments).isEmpty() && CommandLineEntry.wants(arguments)) {
             System.setProperty("java.awt.headless", "true");
             System.exit(CommandLineEntry.run(arguments, System.out, System.err));
         }
@@ -34,6 +36,16 @@ public final class Launcher {
         Application.launch(WildChalkApp.class, window);
     }
 
+    /** What makes films is unpacked once, where caches lie: whoever empties those loses nothing. */
+    private static void keepCacheTogether() {
+        String caches = System.getenv().getOrDefault("XDG_CACHE_HOME", "");
+        Path folder = caches.isBlank() ? Path.of(System.getProperty("user.home"), ".cache") : Path.of(caches);
+        System.getProperties()
+                .putIfAbsent(
+                        "org.bytedeco.javacpp.cachedir",
+                        folder.resolve("wildchalk").toString());
+    }
+
     private static String[] windowArguments(String[] arguments) throws IOException {
         if (arguments.length > 0 && arguments[0].equals("demo")) {
             Path copy = copyOfDemo(Path.of(System.getProperty("wildchalk.demo", "demo/binder")));
@@ -42,6 +54,10 @@ public final class Launcher {
                 WildChalkApp.DRILL + copy.resolve("drills").resolve(FIRST_DEMO),
                 WildChalkApp.DEMO
             };
+        }
+        Optional<Path> file = OpenedWith.file(arguments);
+        if (file.isPresent()) {
+            return OpenedWith.arguments(file.get().toAbsolutePath());
         }
         if (arguments.length > 1) {
             return new String[] {WildChalkApp.BINDER + Path.of(arguments[1]).toAbsolutePath()};

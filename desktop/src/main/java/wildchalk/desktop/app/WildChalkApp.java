@@ -10,7 +10,9 @@ import javafx.scene.Scene;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
 import wildchalk.desktop.ui.FileDialogs;
+import wildchalk.desktop.ui.Images;
 import wildchalk.desktop.ui.Ui;
+import wildchalk.picture.style.AppIcon;
 import wildchalk.picture.style.Fonts;
 import wildchalk.picture.style.Ground;
 
@@ -40,6 +42,9 @@ public final class WildChalkApp extends Application {
         LastResort.install(shell.faults());
         Usable.report();
         Platform.runLater(shell::offerJournals);
+        Optional.ofNullable(raw.get("bundle"))
+                .map(Path::of)
+                .ifPresent(b -> Platform.runLater(() -> OpenedWith.takeIn(shell, b)));
         if (getParameters().getUnnamed().contains(DEMO)) {
             shell.demo().isCopyProperty().set(true);
             Platform.runLater(shell.demo()::offerTour);
@@ -56,6 +61,7 @@ public final class WildChalkApp extends Application {
         Scene scene = new Scene(shell, WIDTH, HEIGHT);
         stage.setScene(scene);
         stage.setTitle(Ui.text("app.title"));
+        AppIcon.SIZES.forEach(size -> stage.getIcons().add(Images.of(AppIcon.of(size))));
         stage.setMinWidth(LEAST_WIDTH);
         stage.setMinHeight(LEAST_HEIGHT);
         shell.start(drill);

@@ -5,6 +5,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -17,8 +21,10 @@ import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.web.WebView;
@@ -44,7 +50,6 @@ import wildchalk.core.drill.ElementId;
 import wildchalk.core.drill.MoveId;
 import wildchalk.core.drill.Progression;
 import wildchalk.core.drill.Removals;
-import wildchalk.core.drill.SurfaceUse;
 import wildchalk.core.edit.Arrangements;
 import wildchalk.core.geometry.PlaneMap;
 import wildchalk.core.geometry.Point;
@@ -56,8 +61,6 @@ import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionPlan;
 import wildchalk.core.squad.PlayerId;
 import wildchalk.core.squad.Squad;
-import wildchalk.core.surface.Surface;
-import wildchalk.core.surface.Surfaces;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.document.Selection;
 import wildchalk.desktop.ladder.CompareWindow;
@@ -70,9 +73,6 @@ import wildchalk.picture.handout.Handout;
 import wildchalk.picture.handout.HandoutOptions;
 import wildchalk.picture.handout.Handouts;
 import wildchalk.picture.handout.HourTold;
-import wildchalk.picture.paint.Painter;
-import wildchalk.picture.paint.Viewport;
-import wildchalk.picture.style.Fonts;
 import wildchalk.picture.style.Ground;
 
 /**
@@ -83,9 +83,6 @@ import wildchalk.picture.style.Ground;
 class ScreenshotMaker {
 
     private static final int DRILLS = 30;
-    private static final int COLUMNS = 5;
-    private static final int CELL_WIDTH = 300;
-    private static final int CELL_HEIGHT = 200;
 
     private final Path target =
             Demo.folder().resolve("../../../docs/screenshots").normalize();
@@ -142,7 +139,6 @@ class ScreenshotMaker {
         Window.fx(window.shell::toggleGround);
         board("breakwater-breakout", 9.5);
         shoot("board-paper.png");
-        surfaces();
         sheet();
         phone();
         try (Stream<Path> made = Files.list(target)) {
@@ -282,11 +278,39 @@ class ScreenshotMaker {
         WaitForAsyncUtils.waitForFxEvents(20);
         shoot("session.png");
         Window.press(robot, "#mend-0-OTHER_COACH");
+        links(robot);
         whistle(robot);
         Window.press(robot, "#place-log");
         Window.until(() -> !robot.lookup("#log-table").queryAll().isEmpty());
         WaitForAsyncUtils.waitForFxEvents(20);
         shoot("log.png");
+    }
+
+    /** A link for each, served on this computer, one of them answered. */
+    private void links(FxRobot robot) throws Exception {
+        Window.press(robot, "#session-hand-out");
+        Window.press(robot, "#hand-out-links");
+        Window.until(() -> robot.lookup("#links-start")
+                .tryQuery()
+                .filter(n -> !n.isDisabled())
+                .isPresent());
+        Window.fx(() -> robot.lookup("#links-receipts").queryAs(CheckBox.class).setSelected(true));
+        Window.press(robot, "#links-start");
+        Window.until(() -> robot.lookup("#links-stop").query().isVisible());
+        Window.press(robot, "#link-p4");
+        String link = robot.lookup("#link-text").queryAs(TextField.class).getText();
+        HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(link + "/answer"))
+                                .header("Content-Type", "application/x-www-form-urlencoded")
+                                .POST(HttpRequest.BodyPublishers.ofString("coming=CAN&question=Which+door+is+open%3F"))
+                                .build(),
+                        HttpResponse.BodyHandlers.discarding());
+        Window.until(() ->
+                robot.lookup("#link-asks").queryAs(Labeled.class).getText().contains("door"));
+        dialog(robot, "#links-state", "links.png");
+        Window.fx(() ->
+                robot.lookup("#links-state").query().getScene().getWindow().hide());
     }
 
     /** The block with two stations runs, and there is less time than was planned. */
@@ -327,34 +351,6 @@ class ScreenshotMaker {
     private void dialog(FxRobot robot, String inside, String name) throws Exception {
         WaitForAsyncUtils.waitForFxEvents(20);
         write(name, robot.lookup(inside).query().getScene().getRoot());
-    }
-
-    /** Every surface on one sheet. */
-    private void surfaces() throws IOException {
-        List<Surface> all = Surfaces.all();
-        int rows = (all.size() + COLUMNS - 1) / COLUMNS;
-        BufferedImage sheet = new BufferedImage(COLUMNS * CELL_WIDTH, rows * CELL_HEIGHT, BufferedImage.TYPE_INT_RGB);
-        Graphics2D g = sheet.createGraphics();
-        Painter.prepare(g);
-        g.setColor(Ground.PAPER.surround());
-        g.fillRect(0, 0, sheet.getWidth(), sheet.getHeight());
-        for (int i = 0; i < all.size(); i++) {
-            Graphics2D cell = (Graphics2D) g.create(
-                    i % COLUMNS * CELL_WIDTH + 6, i / COLUMNS * CELL_HEIGHT + 26, CELL_WIDTH - 12, CELL_HEIGHT - 30);
-            SurfaceUse use = SurfaceUse.of(all.get(i));
-            new Painter(Ground.PAPER)
-                    .paintSurface(
-                            cell,
-                            use.surface(),
-                            Viewport.fitting(use, CELL_WIDTH - 12, CELL_HEIGHT - 30)
-                                    .withUnit(0.8));
-            cell.dispose();
-            g.setColor(Ground.PAPER.text());
-            g.setFont(Fonts.bold(13));
-            g.drawString(all.get(i).title(), i % COLUMNS * CELL_WIDTH + 8, i / COLUMNS * CELL_HEIGHT + 18);
-        }
-        g.dispose();
-        ImageIO.write(sheet, "png", target.resolve("surfaces.png").toFile());
     }
 
     private void board(String id, double seconds) throws Exception {
