@@ -170,6 +170,7 @@ final class Answering implements HttpHandler {
             if (coming.isEmpty() || coming.get() == Reply.Coming.NOT_SAID && question.isEmpty()) {
                 return back(letter);
             }
+            desk.opened(letter.code());
             desk.answered(player, coming.get(), question.isEmpty() ? List.of() : List.of(question));
             return back(letter);
         } catch (IOException | IllegalArgumentException notKept) {

@@ -257,6 +257,8 @@ class HandOutServerTest {
         assertTrue(text(get(link(ADA))).contains("Tove is told when you opened this first."));
         assertEquals(Optional.of(now.get()), letter(ADA).opened());
         assertEquals(Optional.empty(), letter(BO).opened());
+        post(link(BO) + "/answer", "coming=CAN");
+        assertEquals(Optional.of(now.get()), letter(BO).opened(), "whoever answers has opened it");
         serve(false);
         assertTrue(text(get(link(ADA))).contains("Nobody is told that you opened this."));
         assertEquals(Optional.empty(), letter(ADA).opened());
