@@ -139,6 +139,60 @@ class KnowYourPartTest {
         assertTrue(said().startsWith("You know 100 of 100."), said());
     }
 
+    private void key(String name, boolean shift) throws Exception {
+        browser.run("(function () { var e = new KeyboardEvent('keydown', {key: '" + name + "', shiftKey: " + shift
+                + ", bubbles: true, cancelable: true}); document.body.dispatchEvent(e); })()");
+    }
+
+    /** Without a finger or a mouse: the arrows carry the mark, the words say where it lies, Enter sets off. */
+    @ParameterizedTest
+    @CsvSource({"crossing-backs, lb", "second-wave-from-the-left, rb"})
+    void itCanBeAnsweredByKeysAlone(String id, String role) throws Exception {
+        Told told = open(id);
+        choose(role);
+        browser.run("document.getElementById('know').click()");
+        boolean standing = browser.number("JSON.parse(document.getElementById('drill').textContent).stages[0].frames["
+                        + "+document.getElementById('board').getAttribute('data-frame')].standing ? 1 : 0")
+                == 1;
+        for (double[] run : runs(told, role)) {
+            for (int i = 0; i < 400 && !isAsked(); i++) {
+                pass(0.1);
+            }
+            double[] own = {
+                told.timeline().poseAt(new RoleId(role), clock()).at().x(),
+                told.timeline().poseAt(new RoleId(role), clock()).at().y()
+            };
+            // a metre along the surface goes to the right, or up where it stands
+            double right = standing ? -(run[3] - own[1]) : run[2] - own[0];
+            double up = standing ? run[2] - own[0] : run[3] - own[1];
+            go(right, "ArrowRight", "ArrowLeft");
+            go(up, "ArrowUp", "ArrowDown");
+            assertTrue(said().contains("From where you stand: "), said());
+            browser.run("document.getElementById('know-go').click()");
+            for (int i = 0; i < 200 && clock() < run[0] - 0.01; i++) {
+                pass(0.04);
+            }
+            key("Enter", false);
+            assertTrue(said().contains("on time"), said());
+            assertTrue(off(said()) <= 0.6, said());
+        }
+        finish();
+        assertTrue(said().startsWith("You know 100 of 100."), said());
+    }
+
+    /** As near as steps of half a metre come. */
+    private void go(double metres, String on, String back) throws Exception {
+        long halves = Math.round(2 * Math.abs(metres));
+        key(metres > 0 ? on : back, false);
+        key(metres > 0 ? back : on, false);
+        for (long i = 0; i < halves / 4; i++) {
+            key(metres > 0 ? on : back, true);
+        }
+        for (long i = 0; i < halves % 4; i++) {
+            key(metres > 0 ? on : back, false);
+        }
+    }
+
     @ParameterizedTest
     @CsvSource({"true", "false"})
     void whoIsLostHasNone(boolean tapsSomewhere) throws Exception {

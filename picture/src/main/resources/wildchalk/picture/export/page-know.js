@@ -7,7 +7,7 @@
     c.setAttribute("cy", p[1]);
     el("board").appendChild(c);
   }
-  function unmark() { document.querySelectorAll(".tapped,.true").forEach(function (c) { c.remove(); }); }
+  function unmark() { document.querySelectorAll(".tapped,.true,.aim").forEach(function (c) { c.remove(); }); }
   function metres(p) {
     return frame.standing
       ? [(frame.y - p[1]) / frame.pixelsPerMetre, (frame.x - p[0]) / frame.pixelsPerMetre]
@@ -52,6 +52,8 @@
       }
       mark("true", pixels(run.at));
       quiz.waits = false;
+      aim = null;
+      document.querySelectorAll(".aim").forEach(function (c) { c.remove(); });
       quiz.next();
       tell(said);
     };
@@ -64,7 +66,7 @@
       tell(label("know-score", score) + " " + label("know-best", best));
     };
     function ready() {
-      var box = tell(label("know-ready", quiz.k + 1, runs.length)), b = document.createElement("button");
+      var box = tell(label("know-ready", quiz.k + 1, runs.length) + (keys ? " " + labels["know-keys"] : "")), b = document.createElement("button");
       b.type = "button"; b.id = "know-go"; b.textContent = labels["know-go"];
       b.addEventListener("click", function () {
         quiz.waits = true;
@@ -73,6 +75,7 @@
         el("ask").hidden = false;
       });
       box.appendChild(b);
+      aim = pixels(place(drill.roles[mine].track, quiz.from));
       b.focus();
     }
     quiz.next();
@@ -87,6 +90,7 @@
   }
   function stopQuiz() {
     quiz = null;
+    aim = null;
     unmark();
     el("board").classList.remove("practice");
     document.body.classList.remove("asking");
@@ -103,6 +107,34 @@
     box.hidden = false;
     return box;
   }
+  // by keys: the arrows put a mark where one runs to, and say where it lies; Enter sets off
+  var aim = null, keys = window.matchMedia && matchMedia("(any-hover: hover)").matches;
+  function aimAt(p) {
+    var own = pixels(place(drill.roles[mine].track, quiz.from)), box = el("ask"), said = el("know-aim");
+    var across = (p[0] - own[0]) / frame.pixelsPerMetre, down = (p[1] - own[1]) / frame.pixelsPerMetre;
+    aim = p;
+    document.querySelectorAll(".aim").forEach(function (c) { c.remove(); });
+    mark("aim", p);
+    if (!said) {
+      said = document.createElement("p");
+      said.id = "know-aim";
+      box.appendChild(said);
+    }
+    said.textContent = label("know-aim", label(across < 0 ? "know-left" : "know-right", Math.abs(across).toFixed(1)),
+      label(down < 0 ? "know-up" : "know-down", Math.abs(down).toFixed(1)));
+  }
+  document.addEventListener("keydown", function (e) {
+    var by = {ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1]}[e.key];
+    if (!quiz || !aim || /SELECT|INPUT/.test(e.target.tagName)) return;
+    if (by) {
+      var far = (e.shiftKey ? 2 : 0.5) * frame.pixelsPerMetre;
+      aimAt([aim[0] + by[0] * far, aim[1] + by[1] * far]);
+    } else if (e.key === "Enter" && quiz.waits && !e.repeat) {
+      quiz.judge(metres(aim));
+    } else return;
+    e.preventDefault();
+    e.stopImmediatePropagation();
+  }, true);
   el("know").addEventListener("click", function () {
     if (quiz) { setPlaying(false); stopQuiz(); } else startQuiz();
   });
