@@ -196,7 +196,7 @@ public record PlayerPart(
                     visit.round().to(),
                     writer.clock(visit.round().from()),
                     title(post, visit),
-                    share.map(s -> start(post, s) + mirrored(visit)).orElseGet(() -> text("part.hour.aside")),
+                    share.map(s -> start(post, s) + otherwise(post, visit)).orElseGet(() -> text("part.hour.aside")),
                     plays,
                     share,
                     Optional.of(post));
@@ -223,9 +223,9 @@ public record PlayerPart(
                     .orElse(where);
         }
 
-        /** What a part says is as it is drawn. */
-        private static String mirrored(Post.Visit visit) {
-            return visit.here().station().place().mirrored() ? " " + text("part.hour.mirrored") : "";
+        /** What a part says is as it is to begin with. */
+        private static String otherwise(Post post, Post.Visit visit) {
+            return post.isOtherwise(visit) ? " " + text("part.hour.mirrored") : "";
         }
 
         /** "You start third in line B. You play LB. 19 turns." */

@@ -111,7 +111,7 @@ public record StandInScript(List<Said> first, List<Part> parts, List<String> lat
         private Optional<String> leads(Coach coach) {
             List<String> stations = hour.posts().stream()
                     .filter(p -> p.coach().equals(Optional.of(coach.id())))
-                    .map(p -> text("script.runs.what", p.setUp().drill().title(), writer.clock(p.from())))
+                    .map(p -> text("script.runs.what", p.title(), writer.clock(p.from())))
                     .distinct()
                     .toList();
             boolean you = head.equals(Optional.of(coach.id()));
@@ -173,9 +173,7 @@ public record StandInScript(List<Said> first, List<Part> parts, List<String> lat
             for (Post post : posts) {
                 boolean others = own && !post.coach().equals(head);
                 if (others) {
-                    lines.add(say(
-                            Kind.DO,
-                            text("script.card", lead(post), post.setUp().drill().title())));
+                    lines.add(say(Kind.DO, text("script.card", lead(post), post.title())));
                 } else {
                     talk(post, posts.size() > 1, lines);
                 }
@@ -204,14 +202,11 @@ public record StandInScript(List<Said> first, List<Part> parts, List<String> lat
         private void talk(Post post, boolean several, List<Said> lines) {
             TalkThrough talk = hour.talk(post);
             if (!told.add(post.which())) {
-                lines.add(
-                        say(Kind.DO, text("script.before", post.setUp().drill().title())));
+                lines.add(say(Kind.DO, text("script.before", post.title())));
                 return;
             }
             String set = String.join(" ", talk.setUp());
-            lines.add(say(
-                    Kind.DO,
-                    several ? text("script.at-station", post.setUp().drill().title(), set) : set));
+            lines.add(say(Kind.DO, several ? text("script.at-station", post.title(), set) : set));
             if (!talk.gear().isEmpty()) {
                 lines.add(say(Kind.DO, text("script.gear", PlanWriter.list(talk.gear()))));
             }

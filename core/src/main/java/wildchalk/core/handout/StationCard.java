@@ -61,8 +61,8 @@ public record StationCard(
     static StationCard of(Post post, Hour hour) {
         PlanWriter writer = hour.writer();
         TalkThrough talk = hour.talk(post);
-        List<String> calls = hour.house()
-                .all(new CourseWords(post.setUp().path(), post.setUp().drill().surface()).calls());
+        List<String> calls =
+                hour.house().all(new CourseWords(post.path(), post.drill().surface()).calls());
         List<String> call = new ArrayList<>(calls);
         call.addAll(calling(post, talk));
         List<String> rules =
@@ -93,7 +93,7 @@ public record StationCard(
     }
 
     private static List<String> calling(Post post, TalkThrough talk) {
-        return post.setUp().path().moves().stream()
+        return post.path().moves().stream()
                 .filter(m -> m instanceof Act a && a.deed() instanceof Deed.Calling)
                 .flatMap(m -> talk.sentence(m.id()).stream())
                 .map(Sentence::text)
@@ -107,8 +107,7 @@ public record StationCard(
                     String said = writer.who(v.here());
                     String turns =
                             writer.turns(v.here()).map(t -> said + "; " + t).orElse(said);
-                    boolean turned = v.here().station().place().mirrored()
-                            && post.visits().size() > 1;
+                    boolean turned = post.isOtherwise(v);
                     return text(
                             "handout.from",
                             writer.clock(v.round().from()),

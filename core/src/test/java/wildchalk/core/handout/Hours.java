@@ -41,10 +41,7 @@ public final class Hours {
     public static Hour of(Session session, Library library, Optional<Squad> squad) {
         SessionPlan plan = SessionPlan.of(session, library, squad);
         Map<Post.Which, Spoken> talks = new HashMap<>();
-        Post.of(plan)
-                .forEach(p -> talks.computeIfAbsent(
-                        p.which(),
-                        w -> spoken(RunThrough.of(p.setUp().drill(), p.setUp().path()))));
+        Post.of(plan).forEach(p -> talks.computeIfAbsent(p.which(), w -> spoken(RunThrough.of(p.drill(), p.path()))));
         return new Hour(plan, squad, talks, HouseWords.NONE);
     }
 

@@ -91,8 +91,14 @@ class StandInScriptTest {
             long named = lines(script)
                     .filter(s -> s.text().contains(post.setUp().drill().title()))
                     .count();
-            assertTrue(told <= 1, "told once: " + first);
-            assertTrue(told == 1 || named > 0, "or somebody has it on a card");
+            // as it is drawn and the other way round it may begin with the same words
+            long ways = hour.posts().stream()
+                    .filter(p -> p.setUp().drill().equals(post.setUp().drill()))
+                    .map(Post::which)
+                    .distinct()
+                    .count();
+            assertTrue(told <= ways, "told once: " + first);
+            assertTrue(told >= 1 || named > 0, "or somebody has it on a card");
         }
     }
 

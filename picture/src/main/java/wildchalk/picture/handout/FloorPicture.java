@@ -98,7 +98,7 @@ final class FloorPicture implements Still {
     }
 
     private void say(Column column, Post post) {
-        String drill = post.setUp().drill().title();
+        String drill = post.title();
         String name = post.coach()
                 .flatMap(session::coach)
                 .map(c -> TEXTS.get("hour.station.with", post.number(), drill, c.name()))

@@ -18,7 +18,7 @@ final class HourFilm {
         PlanWriter writer = told.hour().writer();
         List<Chapter> all = told.firsts().stream()
                 .map(p -> new Chapter(
-                        p.setUp().drill().title(),
+                        p.title(),
                         TEXTS.get(
                                 "hour.above",
                                 writer.clock(p.from()),

@@ -72,8 +72,8 @@ final class HourPictures {
     /** @param post by its place among all posts */
     String whole(int post, String alt, double wide, double mostHigh) {
         double aspect = Crop.aspect(
-                posts.get(post).setUp().drill().surfaceUse(),
-                posts.get(post).setUp().path());
+                told.told(posts.get(post)).drill().surfaceUse(),
+                told.told(posts.get(post)).path());
         double high = Math.min(mostHigh, wide * aspect);
         return Xhtml.object(WHOLE, alt, wide, high, "which", String.valueOf(post));
     }

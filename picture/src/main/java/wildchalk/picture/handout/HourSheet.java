@@ -227,7 +227,7 @@ final class HourSheet {
     }
 
     private void post(StringBuilder body, Post post, Density density) {
-        String drill = post.setUp().drill().title();
+        String drill = post.title();
         String name = post.coach()
                 .flatMap(session::coach)
                 .map(c -> TEXTS.get("hour.station.with", post.number(), drill, c.name()))

@@ -69,7 +69,7 @@ public record HourTold(Hour hour, Map<Post.Which, Told> drills) {
 
     private static Told told(Post post, Reader reader) {
         Reader who = reader.forSport(post.setUp().drill().surface().sport());
-        RunThrough run = RunThrough.of(post.setUp().drill(), post.setUp().path(), who.figures());
+        RunThrough run = RunThrough.of(post.drill(), post.path(), who.figures());
         return new Told(run, who.house().of(Words.of(run, who.unit())), List.of(), who);
     }
 

@@ -88,10 +88,7 @@ final class PhoneHour {
     private void chapter(Post post, Optional<RoleId> me) {
         if (!which.contains(post.which())) {
             which.add(post.which());
-            String title = TEXTS.get(
-                    "phone.chapter",
-                    writer.clock(post.from()),
-                    post.setUp().drill().title());
+            String title = TEXTS.get("phone.chapter", writer.clock(post.from()), post.title());
             chapters.add(new Chapter(title, told.told(post), me));
         }
     }
@@ -130,7 +127,7 @@ final class PhoneHour {
     }
 
     private void post(StringBuilder html, Post post) {
-        html.append("<p>").append(button(post, post.setUp().drill().title())).append("</p>");
+        html.append("<p>").append(button(post, post.title())).append("</p>");
         for (Post.Visit visit : post.visits()) {
             String lead = post.coach()
                     .flatMap(session::coach)

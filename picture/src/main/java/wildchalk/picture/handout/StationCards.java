@@ -56,7 +56,7 @@ final class StationCards {
                         done -> Progress.tell(progress, (double) done / (cards.size() + 1)))
                 .forEach(body::append);
         for (int i = 0; i < cards.size(); i++) {
-            bookmarks.add(new Pdf.Bookmark(cards.get(i).post().setUp().drill().title(), anchor(i)));
+            bookmarks.add(new Pdf.Bookmark(cards.get(i).post().title(), anchor(i)));
         }
         if (cards.isEmpty()) {
             body.append("<div class=\"page\"><h1>%s</h1><p>%s</p></div>"
