@@ -8,7 +8,6 @@ import java.util.function.Consumer;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import wildchalk.core.drill.Drill;
-import wildchalk.desktop.ui.Ui;
 
 /** The drills of the binder to choose from, by their surfaces. */
 final class DrillMenu {
@@ -26,7 +25,7 @@ final class DrillMenu {
         }
         List<MenuItem> items = new ArrayList<>(menus.values());
         if (items.isEmpty()) {
-            MenuItem none = new MenuItem(Ui.text(desk.knowsDrills() ? "session.no-drills" : "session.drills-are-read"));
+            MenuItem none = new MenuItem(desk.noDrills());
             none.setDisable(true);
             items.add(none);
         }

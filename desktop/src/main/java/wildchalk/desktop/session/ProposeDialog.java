@@ -53,7 +53,7 @@ final class ProposeDialog {
     /** What was taken; empty if nothing was. */
     static Optional<Session> ask(Window owner, SessionDesk desk, Session blank) {
         ProposeDialog ask = new ProposeDialog(owner, desk, blank);
-        ask.show(Optional.empty(), List.of(Ui.text("session.drills-are-read")));
+        ask.show(Optional.empty(), List.of(desk.noDrills()));
         desk.readDrills(ask::propose);
         Optional<Session> taken = ask.dialog.showAndWait();
         ask.worker.close();
@@ -119,6 +119,7 @@ final class ProposeDialog {
     /** Worked out beside the window, anew with every letter; of several the last is shown. */
     private void propose() {
         if (!desk.knowsDrills()) {
+            show(Optional.empty(), List.of(desk.noDrills()));
             return;
         }
         sketch(desk.lately(blank.date()))

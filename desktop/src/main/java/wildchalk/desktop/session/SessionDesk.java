@@ -18,6 +18,7 @@ import java.util.TreeMap;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import javafx.application.Platform;
 import wildchalk.core.binder.Binder;
 import wildchalk.core.binder.LogFile;
 import wildchalk.core.binder.SessionFile;
@@ -54,6 +55,9 @@ public final class SessionDesk {
     /** Of which binder what is known is, and when a drill was put into it last: a save puts a new file in place of the old. */
     private Object read = "";
 
+    /** Whether the last try to read them failed. */
+    private boolean unreadable;
+
     /** Who waits for the drills to be read. */
     private final List<Runnable> waiting = new ArrayList<>();
 
@@ -71,7 +75,10 @@ public final class SessionDesk {
         this.binder = binder;
         this.show = show;
         this.faults = faults;
-        this.worker = new Worker(why -> faults.told(Faults.Kind.FOLDER, why));
+        this.worker = new Worker(why -> {
+            faults.told(Faults.Kind.FOLDER, why);
+            Platform.runLater(this::couldNotRead);
+        });
     }
 
     Binder binder() {
@@ -123,10 +130,29 @@ public final class SessionDesk {
                     lastRun = known.lastRun();
                     earlier = known.earlier();
                     read = state;
-                    List<Runnable> all = List.copyOf(waiting);
-                    waiting.clear();
-                    all.forEach(Runnable::run);
+                    unreadable = false;
+                    answer();
                 });
+    }
+
+    /** Whoever waits is answered all the same: nothing comes any more, and the bar across the window says why. */
+    private void couldNotRead() {
+        unreadable = true;
+        answer();
+    }
+
+    private void answer() {
+        List<Runnable> all = List.copyOf(waiting);
+        waiting.clear();
+        all.forEach(Runnable::run);
+    }
+
+    /** What is to be said where there is no drill. */
+    String noDrills() {
+        return Ui.text(
+                knowsDrills()
+                        ? "session.no-drills"
+                        : unreadable ? "session.drills-unreadable" : "session.drills-are-read");
     }
 
     /** Whether the drills of the binder are there; until then nothing may be said of how many there are. */

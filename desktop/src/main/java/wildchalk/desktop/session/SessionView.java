@@ -141,7 +141,7 @@ public final class SessionView extends BorderPane implements Place {
         LazyMenu out = new LazyMenu(Ui.text("session.hand-out"), this::fillHandOuts).withArrow();
         out.setId("session-hand-out");
         out.visibleProperty().bind(filled.sceneProperty().isNotNull());
-        FlowPane head = new FlowPane(8, 6, title, when, which, make, from, copy, out, run, state, mine, theirs);
+        FlowPane head = new FlowPane(8, 6, title, when, which, make, from, copy, out, run);
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("head");
         setTop(head);
@@ -178,7 +178,10 @@ public final class SessionView extends BorderPane implements Place {
                 button("add-talk", "session.add.talk", () -> addPlain(What.Kind.TALK, DRINK_MINUTES)),
                 button("add-warm-up", "session.add.warm-up", () -> addPlain(What.Kind.WARM_UP, USUAL_MINUTES)),
                 button("add-game", "session.add.game", () -> addPlain(What.Kind.GAME, USUAL_MINUTES)),
-                button("add-other", "session.add.other", () -> addPlain(What.Kind.OTHER, USUAL_MINUTES)));
+                button("add-other", "session.add.other", () -> addPlain(What.Kind.OTHER, USUAL_MINUTES)),
+                state,
+                mine,
+                theirs);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }
@@ -325,8 +328,10 @@ public final class SessionView extends BorderPane implements Place {
     public void open(Path file) {
         try {
             SessionDocument opened = SessionDocument.open(file, faults);
-            close();
-            document = opened;
+            handOuts.close();
+            Optional<SessionDocument> before = document();
+            document = opened; // at no moment is none open
+            before.ifPresent(SessionDocument::close);
             chosen = opened.session().blocks().stream().findFirst().map(SessionBlock::id);
             opened.workedProperty().addListener((o, was, is) -> show(is));
             opened.stateProperty().addListener((o, was, is) -> tell());

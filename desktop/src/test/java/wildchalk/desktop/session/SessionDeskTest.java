@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -18,6 +19,7 @@ import wildchalk.core.binder.Binder;
 import wildchalk.desktop.app.Window;
 import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.ui.FileDialogs;
+import wildchalk.desktop.ui.Ui;
 import wildchalk.picture.export.Reader;
 
 /** Whoever waits for the drills of a binder gets them, and nobody takes "not read yet" for "there are none". */
@@ -43,5 +45,21 @@ class SessionDeskTest {
         Window.until(() -> answered.size() == 2);
         assertEquals(List.of("drawer", "proposal"), answered);
         assertTrue(desk.knowsDrills());
+    }
+
+    /** Where they cannot be read that is said, and not that they still are. */
+    @Test
+    void whoWaitsForWhatCannotBeReadIsTold(@TempDir Path folder) throws Exception {
+        Binder broken = Mockito.spy(new Binder(folder));
+        Mockito.doThrow(new IOException("gone")).when(broken).drills();
+        SessionDesk desk = new SessionDesk(
+                () -> broken, file -> {}, Mockito.mock(FileDialogs.class), new Faults(), () -> Reader.USUAL);
+        List<String> answered = new ArrayList<>();
+        WaitForAsyncUtils.waitForAsyncFx(20_000, () -> {
+            desk.readDrills(() -> answered.add(desk.noDrills()));
+            assertEquals(Ui.text("session.drills-are-read"), desk.noDrills());
+        });
+        Window.until(() -> answered.size() == 1);
+        assertEquals(List.of(Ui.text("session.drills-unreadable")), answered);
     }
 }

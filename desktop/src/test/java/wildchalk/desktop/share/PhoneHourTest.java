@@ -7,6 +7,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
@@ -23,6 +25,8 @@ import wildchalk.core.Demo;
 import wildchalk.core.binder.BinderLibrary;
 import wildchalk.core.binder.SessionFile;
 import wildchalk.core.drill.Role;
+import wildchalk.core.handout.Letter;
+import wildchalk.core.log.Reply;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.session.Session;
 import wildchalk.core.session.SessionPlan;
@@ -30,9 +34,11 @@ import wildchalk.core.squad.PlayerId;
 import wildchalk.core.squad.Squad;
 import wildchalk.picture.export.Reader;
 import wildchalk.picture.export.Told;
+import wildchalk.picture.handout.Envelope;
 import wildchalk.picture.handout.HandoutOptions;
 import wildchalk.picture.handout.Handouts;
 import wildchalk.picture.handout.HourTold;
+import wildchalk.picture.handout.LetterPage;
 
 /** An hour on a phone, for everybody and for one player, in a real browser engine. */
 @ExtendWith(ApplicationExtension.class)
@@ -164,6 +170,41 @@ class PhoneHourTest {
                 "(function () { var tiny = []; document.querySelectorAll('p,small,li,label,span,h2')"
                         + ".forEach(function (e) { if (e.getClientRects().length && parseFloat(getComputedStyle(e).fontSize) < 16)"
                         + " tiny.push(e.tagName + e.className + getComputedStyle(e).fontSize); }); return tiny.join(', '); })()");
+        assertEquals("", tiny, "no letter is smaller than 16 px");
+    }
+
+    /** What opens behind a link fits, too, with letters twice as large, whatever is in it. */
+    @ParameterizedTest
+    @CsvSource({"390, 844, 100", "844, 390, 100", "390, 844, 200"})
+    void aLetterFitsAPhone(double width, double height, int percent) throws Exception {
+        WaitForAsyncUtils.asyncFx(() -> {
+                    stage.setMinWidth(1);
+                    stage.setMinHeight(1);
+                    stage.setWidth(width);
+                    stage.setHeight(height);
+                })
+                .get();
+        PlayerId bo = new PlayerId("p2");
+        Envelope envelope =
+                Envelope.of(told(), HandoutOptions.USUAL, Progress.NONE).get(Optional.of(bo));
+        Letter letter = new Letter("a".repeat(24), Optional.of(bo), Instant.EPOCH, false, Optional.empty());
+        Reply reply = new Reply(bo, Reply.Coming.CAN, List.of("w".repeat(120)), Instant.EPOCH);
+        byte[] page = LetterPage.of(envelope, letter, "/h/x", true, Optional.of(reply), ZoneOffset.UTC);
+        // the browser of the test looks for the data of a drill to know that a page is there
+        browser.load(new String(page, StandardCharsets.UTF_8)
+                .replace("<main>", "<main id=\"drill\">")
+                .getBytes(StandardCharsets.UTF_8));
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> browser.number("window.innerWidth") == width);
+        browser.run("document.documentElement.style.fontSize = '" + 1.0625 * percent + "%'");
+        assertTrue(browser.number("document.documentElement.scrollWidth") <= width, "nothing scrolls sideways");
+        String small = browser.text("(function () { var small = []; document.querySelectorAll('a,button,textarea')"
+                + ".forEach(function (e) { var r = e.getBoundingClientRect();"
+                + " if (r.width < 44 || r.height < 44) small.push(e.textContent); }); return small.join(', '); })()");
+        assertEquals("", small, "a thumb hits everything");
+        String tiny =
+                browser.text("(function () { var tiny = []; document.querySelectorAll('p,b,a,button,label,h2,textarea')"
+                        + ".forEach(function (e) { if (parseFloat(getComputedStyle(e).fontSize) < 16) tiny.push(e.tagName); });"
+                        + " return tiny.join(', '); })()");
         assertEquals("", tiny, "no letter is smaller than 16 px");
     }
 

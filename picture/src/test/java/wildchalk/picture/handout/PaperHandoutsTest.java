@@ -8,12 +8,15 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.apache.commons.csv.CSVFormat;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -312,6 +315,27 @@ class PaperHandoutsTest {
                         .replaceAll("[^\\w@<>/=(]", "")
                         .contains(shown.substring(0, Math.min(12, shown.length()))));
             }
+        }
+        for (Handout kind :
+                List.of(Handouts.FLOOR_SVG, Handouts.TABLES, Handouts.STATIONS_TABLE, Handouts.GROUPS_TABLE)) {
+            byte[] made = made(kind, told, Paper.A4);
+            if (kind == Handouts.FLOOR_SVG) {
+                var svg = DocumentBuilderFactory.newDefaultNSInstance()
+                        .newDocumentBuilder()
+                        .parse(new ByteArrayInputStream(made));
+                assertEquals(0, svg.getElementsByTagNameNS("*", "script").getLength());
+                assertEquals(0, svg.getElementsByTagNameNS("*", "img").getLength());
+            } else if (kind != Handouts.TABLES) {
+                for (var row : CSVFormat.RFC4180.parse(new StringReader(new String(made, StandardCharsets.UTF_8)))) {
+                    row.forEach(cell -> assertTrue(cell.isEmpty() || "=+-@\t\r".indexOf(cell.charAt(0)) < 0, cell));
+                }
+            }
+        }
+        for (Envelope envelope :
+                Envelope.of(told, HandoutOptions.USUAL, Progress.NONE).values()) {
+            String page = new String(envelope.page().orElseThrow(), StandardCharsets.UTF_8);
+            assertEquals(2, page.split("<script", -1).length - 1, "its data and its own script");
+            assertFalse(page.contains("<img"));
         }
     }
 
