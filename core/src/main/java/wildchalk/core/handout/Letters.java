@@ -31,10 +31,15 @@ public record Letters(List<Letter> all, boolean receipts, List<Reply> replies) {
 
     /** One for each, and one for those who help. */
     public static Letters to(List<PlayerId> players, Instant until, boolean receipts) {
+        return to(players, until, receipts, List.of());
+    }
+
+    /** Likewise, where some have answered before. */
+    public static Letters to(List<PlayerId> players, Instant until, boolean receipts, List<Reply> replies) {
         List<Letter> all = new ArrayList<>();
         players.forEach(p -> all.add(fresh(Optional.of(p), until)));
         all.add(fresh(Optional.empty(), until));
-        return new Letters(all, receipts, List.of());
+        return new Letters(all, receipts, replies);
     }
 
     private static Letter fresh(Optional<PlayerId> player, Instant until) {

@@ -200,7 +200,7 @@ final class LinksWindow {
                                 .orElse(Ui.text("links.row.unopened")));
             }
         });
-        letters.flatMap(l -> who.flatMap(l::reply)).ifPresent(r -> {
+        who.flatMap(serving::reply).ifPresent(r -> {
             if (r.coming() != Reply.Coming.NOT_SAID) {
                 said.append("\n").append(Ui.text("links.row." + r.coming()));
             }

@@ -17,6 +17,7 @@ import javafx.application.Platform;
 import wildchalk.core.binder.LogFile;
 import wildchalk.core.handout.Letter;
 import wildchalk.core.handout.Letters;
+import wildchalk.core.log.Log;
 import wildchalk.core.log.Reply;
 import wildchalk.core.progress.Progress;
 import wildchalk.core.session.Session;
@@ -24,6 +25,7 @@ import wildchalk.core.session.Sessions;
 import wildchalk.core.squad.PlayerId;
 import wildchalk.core.words.PlanWriter;
 import wildchalk.core.words.ReplyWriter;
+import wildchalk.desktop.document.Faults;
 import wildchalk.desktop.serve.HandOutServer;
 import wildchalk.desktop.serve.LetterDesk;
 import wildchalk.desktop.session.SessionDocument.Worked;
@@ -73,12 +75,20 @@ final class Serving implements AutoCloseable {
     private Optional<LetterDesk> letters = Optional.empty();
     private Optional<HandOutServer> server = Optional.empty();
     private Lasting lasting = Lasting.SESSION;
+    /** What was answered before these links were made. */
+    private List<Reply> earlier = List.of();
+
     private Runnable changed = () -> {};
 
     /** @param open a session that has been worked out */
     Serving(SessionDesk desk, SessionDocument open) {
         this.desk = desk;
         this.open = open;
+        try {
+            earlier = LogFile.of(open.file()).map(Log::replies).orElse(List.of());
+        } catch (IOException unreadable) {
+            desk.faults().told(Faults.Kind.FOLDER, unreadable);
+        }
     }
 
     void onChanged(Runnable listener) {
@@ -144,6 +154,15 @@ final class Serving implements AutoCloseable {
         return MOMENT.format(at.atZone(zone));
     }
 
+    private List<Reply> replies() {
+        return letters().map(Letters::replies).orElse(earlier);
+    }
+
+    /** What somebody has answered, all told. */
+    Optional<Reply> reply(PlayerId who) {
+        return replies().stream().filter(r -> r.player().equals(who)).findFirst();
+    }
+
     /** What somebody answers and asks; nothing where he has not. */
     String asks(Optional<PlayerId> who) {
         return String.join(
@@ -156,7 +175,7 @@ final class Serving implements AutoCloseable {
 
     /** Those who have answered that they cannot come, and are not marked so yet. */
     List<PlayerId> cannot() {
-        return letters().map(Letters::replies).orElse(List.of()).stream()
+        return replies().stream()
                 .filter(r -> r.coming() == Reply.Coming.CANNOT)
                 .map(Reply::player)
                 .filter(p -> !open.session().absent().contains(p))
@@ -188,7 +207,7 @@ final class Serving implements AutoCloseable {
         lasting = how;
         Path file = open.file();
         Session session = open.session();
-        Letters fresh = Letters.to(worked().plan().present(), until(), receipts);
+        Letters fresh = Letters.to(worked().plan().present(), until(), receipts, replies());
         LetterDesk ready =
                 new LetterDesk(fresh, envelopes.orElseThrow(), clock, reply -> LogFile.add(file, session.id(), reply));
         ready.onChanged(() -> Platform.runLater(changed));

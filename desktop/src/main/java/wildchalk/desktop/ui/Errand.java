@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
+import javafx.beans.value.ChangeListener;
 import javafx.concurrent.Task;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
@@ -32,8 +33,18 @@ public final class Errand<T> {
     private final Task<T> task;
     private Optional<Dialog<ButtonType>> dialog = Optional.empty();
     private final PauseTransition patience = new PauseTransition(PATIENCE);
+    private final Window owner;
+    /** Whoever closes the window waits for nothing of it any more. */
+    private final ChangeListener<Boolean> leaving = (o, was, is) -> {
+        if (!is) {
+            leave();
+        }
+    };
+
+    private boolean left;
 
     private Errand(Window owner, String what, Work<T> work) {
+        this.owner = owner;
         task = new Task<>() {
             @Override
             protected T call() throws IOException {
@@ -99,11 +110,22 @@ public final class Errand<T> {
         thread.setDaemon(true);
         thread.start();
         errand.patience.play();
+        owner.showingProperty().addListener(errand.leaving);
+    }
+
+    private void leave() {
+        left = true;
+        patience.stop();
+        dialog.ifPresent(Dialog::close);
+        task.cancel(false);
     }
 
     private void end(Runnable then) {
         patience.stop();
+        owner.showingProperty().removeListener(leaving);
         dialog.ifPresent(Dialog::close);
-        then.run();
+        if (!left) {
+            then.run();
+        }
     }
 }

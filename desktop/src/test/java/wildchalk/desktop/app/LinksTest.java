@@ -144,6 +144,14 @@ class LinksTest {
         Window.fx(() ->
                 robot.lookup("#links-state").query().getScene().getWindow().hide());
 
+        // opened again, it knows what was answered
+        Window.press(robot, "#session-hand-out");
+        Window.press(robot, "#hand-out-links");
+        Window.until(() -> !robot.lookup("#link-p1").queryAll().isEmpty());
+        assertTrue(robot.lookup("#link-p4").queryAll().isEmpty(), "he is absent now: nothing is made for him");
+        Window.fx(() ->
+                robot.lookup("#links-state").query().getScene().getWindow().hide());
+
         // the log has it, and the session is not taken for one that was run
         Window.press(robot, "#place-log");
         Window.until(() -> robot.lookup(".label").queryAll().stream()
@@ -168,6 +176,8 @@ class LinksTest {
         Window.press(robot, "#link-p1");
         String url = robot.lookup("#link-text").queryAs(TextField.class).getText();
         assertTrue(get(url).contains("Nobody is told that you opened this."));
+        assertTrue(answer(url, "coming=CAN&question=").body().contains("You can come."));
+        Window.until(() -> row(robot, "p1").contains("can come"));
         Window.press(robot, "#links-outbox");
         Path outbox = window.folder.resolve("outbox/2026-12-03-before-the-weekend");
         Window.until(() -> is(robot, "OK"));
@@ -179,5 +189,10 @@ class LinksTest {
         Window.fx(() ->
                 robot.lookup("#links-state").query().getScene().getWindow().hide());
         assertThrows(ConnectException.class, () -> get(url));
+
+        // made anew, links know what was answered before
+        Window.press(robot, "#session-hand-out");
+        Window.press(robot, "#hand-out-links");
+        Window.until(() -> row(robot, "p1").contains("can come"));
     }
 }

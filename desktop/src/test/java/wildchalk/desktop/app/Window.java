@@ -117,7 +117,7 @@ public final class Window {
     }
 
     /** Does something on the thread of the windows, and waits for it. */
-    static void fx(Runnable action) throws Exception {
+    public static void fx(Runnable action) throws Exception {
         WaitForAsyncUtils.asyncFx(action).get();
         WaitForAsyncUtils.waitForFxEvents();
     }

@@ -88,4 +88,41 @@ class ErrandTest {
         assertTrue(robot.lookup(n -> n instanceof ProgressBar).queryAll().isEmpty(), "the bar is gone");
         never.countDown();
     }
+
+    /** Whoever closes the window is shown nothing of it any more, and the work ends. */
+    @Test
+    void whatNobodyWaitsForEndsWithItsWindow(FxRobot robot) throws Exception {
+        AtomicBoolean ended = new AtomicBoolean();
+        CountDownLatch begun = new CountDownLatch(1);
+        Stage[] own = new Stage[1];
+        Window.fx(() -> {
+            own[0] = new Stage();
+            own[0].setScene(new Scene(new StackPane(), 300, 200));
+            own[0].show();
+            Errand.run(
+                    own[0],
+                    "Working …",
+                    progress -> {
+                        begun.countDown();
+                        try {
+                            while (true) {
+                                Progress.tell(progress, 0.5);
+                            }
+                        } finally {
+                            ended.set(true);
+                        }
+                    },
+                    made -> answers.add("made"),
+                    why -> answers.add("failed"),
+                    () -> answers.add("stopped"));
+        });
+        begun.await();
+        Window.fx(() -> own[0].hide());
+        Window.until(ended::get);
+        // whatever is done with it is done by now
+        Window.fx(() -> {});
+        Window.fx(() -> {});
+        assertEquals(List.of(), answers);
+        assertTrue(robot.lookup(n -> n instanceof ProgressBar).queryAll().isEmpty());
+    }
 }
