@@ -1,6 +1,8 @@
 package wildchalk.desktop.session;
 
 import java.net.InetAddress;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -61,6 +63,7 @@ final class LinksWindow {
     private final Button outbox = SessionView.button("links-outbox", "links.outbox", this::outbox);
     private final Button absent = SessionView.button("links-absent", "links.absent", this::markAbsent);
     private final VBox rows = new VBox(4);
+    private final Map<Optional<PlayerId>, ToggleButton> buttons = new LinkedHashMap<>();
     private final LinkCard card;
     private Optional<PlayerId> chosen = Optional.empty();
 
@@ -178,37 +181,45 @@ final class LinksWindow {
                 on
                         ? Ui.text(serving.isHereAlone() ? "links.on.here" : "links.on.shared", serving.port())
                         : Ui.text(made ? "links.off" : "links.making"));
-        ToggleGroup group = new ToggleGroup();
-        rows.getChildren().clear();
-        for (Optional<PlayerId> who : serving.people()) {
-            rows.getChildren().add(row(who, group));
+        List<Optional<PlayerId>> people = serving.people();
+        if (!people.equals(List.copyOf(buttons.keySet()))) {
+            buttons.clear();
+            ToggleGroup group = new ToggleGroup();
+            people.forEach(who -> buttons.put(who, row(who, group)));
+            rows.getChildren().setAll(buttons.values());
         }
+        // whoever stands on one with the keys stays there
+        buttons.forEach((who, row) -> row.setText(said(who)));
         absent.setDisable(serving.cannot().isEmpty());
         card.show(chosen);
     }
 
-    private ToggleButton row(Optional<PlayerId> who, ToggleGroup group) {
+    /** What is known of somebody: his name, whether his was opened, what he has answered. */
+    private String said(Optional<PlayerId> who) {
         Optional<Letters> letters = serving.letters();
-        StringBuilder said = new StringBuilder(serving.name(who));
+        List<String> lines = new ArrayList<>(List.of(serving.name(who)));
         letters.flatMap(l -> l.of(who)).ifPresent(letter -> {
             if (letter.revoked()) {
-                said.append("\n").append(Ui.text("links.row.revoked"));
+                lines.add(Ui.text("links.row.revoked"));
             } else if (letters.get().receipts()) {
-                said.append("\n")
-                        .append(letter.opened()
-                                .map(at -> Ui.text("links.row.opened", serving.clock(at)))
-                                .orElse(Ui.text("links.row.unopened")));
+                lines.add(letter.opened()
+                        .map(at -> Ui.text("links.row.opened", serving.clock(at)))
+                        .orElse(Ui.text("links.row.unopened")));
             }
         });
         who.flatMap(serving::reply).ifPresent(r -> {
             if (r.coming() != Reply.Coming.NOT_SAID) {
-                said.append("\n").append(Ui.text("links.row." + r.coming()));
+                lines.add(Ui.text("links.row." + r.coming()));
             }
             if (!r.questions().isEmpty()) {
-                said.append("\n").append(Ui.text("links.row.asks"));
+                lines.add(Ui.text("links.row.asks"));
             }
         });
-        ToggleButton row = new ToggleButton(said.toString());
+        return String.join("\n", lines);
+    }
+
+    private ToggleButton row(Optional<PlayerId> who, ToggleGroup group) {
+        ToggleButton row = new ToggleButton();
         row.setId("link-" + who.map(PlayerId::text).orElse("helpers"));
         row.setMnemonicParsing(false);
         row.setMaxWidth(Double.MAX_VALUE);
