@@ -41,6 +41,8 @@ public final class WildChalkApp extends Application {
                 stage, settings, binder, Optional.ofNullable(raw.get("drill")).map(Path::of), FileDialogs.ofSystem());
         LastResort.install(shell.faults());
         Usable.report();
+        // its sign is painted when there is time for it
+        Platform.runLater(() -> AppIcon.SIZES.forEach(size -> stage.getIcons().add(Images.of(AppIcon.of(size)))));
         Platform.runLater(shell::offerJournals);
         Optional.ofNullable(raw.get("bundle"))
                 .map(Path::of)
@@ -61,7 +63,6 @@ public final class WildChalkApp extends Application {
         Scene scene = new Scene(shell, WIDTH, HEIGHT);
         stage.setScene(scene);
         stage.setTitle(Ui.text("app.title"));
-        AppIcon.SIZES.forEach(size -> stage.getIcons().add(Images.of(AppIcon.of(size))));
         stage.setMinWidth(LEAST_WIDTH);
         stage.setMinHeight(LEAST_HEIGHT);
         shell.start(drill);
