@@ -124,7 +124,9 @@ final class Answering implements HttpHandler {
         } else if (!reads) {
             return NONE;
         }
-        desk.opened(letter.code());
+        if (method.equals("GET")) {
+            desk.opened(letter.code()); // whoever asks for the heads alone has read nothing
+        }
         return switch (what) {
             case "" -> letter(letter, envelope);
             case "/page" ->

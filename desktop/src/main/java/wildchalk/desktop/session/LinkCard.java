@@ -18,6 +18,7 @@ import wildchalk.core.handout.Letter;
 import wildchalk.core.squad.PlayerId;
 import wildchalk.desktop.ui.Images;
 import wildchalk.desktop.ui.Ui;
+import wildchalk.picture.handout.Envelope;
 import wildchalk.picture.handout.LinkCode;
 
 /** One person's link: its code to be scanned, what can be done with it, what was asked, and all that leaves by it. */
@@ -38,6 +39,8 @@ final class LinkCard extends VBox {
     private final TextArea inside = new TextArea();
     private final HBox served;
     private Optional<PlayerId> who = Optional.empty();
+    /** What is to be read now. */
+    private Optional<Envelope> read = Optional.empty();
 
     LinkCard(Serving serving) {
         super(8);
@@ -76,11 +79,18 @@ final class LinkCard extends VBox {
         Optional<Letter> letter = serving.letters().flatMap(l -> l.of(whose));
         served.setVisible(serving.isOn() && letter.isPresent());
         letter.filter(l -> serving.isOn()).ifPresent(this::showLink);
-        serving.envelopes().map(e -> e.get(whose)).ifPresent(e -> {
-            int kilobytes = (e.page().map(p -> p.length).orElse(0) + e.calendar().length + 1023) / 1024;
-            leaves.setText(Ui.text("links.leaves", serving.name(whose), kilobytes));
-            inside.setText(e.text());
-        });
+        // what can be read in it is worked out when there is something else to read, not with every phone that comes
+        Optional<Envelope> now = serving.envelopes().map(e -> e.get(whose));
+        if (!now.equals(read)) {
+            read = now;
+            leaves.setText(now.map(e -> leaves(whose, e)).orElse(""));
+            inside.setText(now.map(Envelope::text).orElse(""));
+        }
+    }
+
+    private String leaves(Optional<PlayerId> whose, Envelope e) {
+        int kilobytes = (e.page().map(p -> p.length).orElse(0) + e.calendar().length + 1023) / 1024;
+        return Ui.text("links.leaves", serving.name(whose), kilobytes);
     }
 
     private void showLink(Letter letter) {
